@@ -1,0 +1,103 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findProductClass, TRANSFER } from '../cure/productClasses';
+import { stackFilms } from '../film/filmStack';
+import { cansNeeded, paintNeeded } from './paintNeeded';
+import { scaleMix } from './scaleMix';
+import { splitBatch, volumeRatio, weightRatio } from './twoPartRatio';
+
+describe('paint needed', () => {
+  it('covers 1.5–2 m² in one coat from a 400 ml can of aerosol colour (common practice)', () => {
+    const { drying, volumeSolids } = findProductClass('lacquerColour');
+    const perSquareMetre = paintNeeded(10_000, drying.coatMicrometres, 1, volumeSolids, TRANSFER.aerosol).millilitres;
+    expect(400 / perSquareMetre).toBeGreaterThanOrEqual(1.5);
+    expect(400 / perSquareMetre).toBeLessThanOrEqual(2);
+  });
+  it('follows the coating handbooks: spreading rate = 10 × volume solids % ÷ dry µm', () => {
+    expect(paintNeeded(100, 40, 1, 0.5, 1).spreadingSquareMetresPerLitre).toBeCloseTo((10 * 50) / 40, 12);
+  });
+  it('is area × thickness × coats ÷ solids ÷ transfer', () =>
+    expect(paintNeeded(250, 20, 2, 0.25, 0.5).millilitres).toBeCloseTo((250 * 20 * 2 * 1e-4) / 0.25 / 0.5, 12));
+  it('needs whole cans, and a hair of rounding buys none', () => {
+    expect([cansNeeded(0, 400), cansNeeded(1, 400), cansNeeded(380, 400), cansNeeded(381, 400)]).toEqual([0, 1, 1, 2]);
+    expect(cansNeeded(0.1 + 0.2, 0.3, 1)).toBe(1);
+  });
+  it.each([
+    [-1, 10, 1, 0.5, 0.5],
+    [1, Number.NaN, 1, 0.5, 0.5],
+    [1, 10, 1, 0, 0.5],
+    [1, 10, 1, 0.5, 1.2],
+  ])('refuses %s cm², %s µm, %s coats, solids %s, transfer %s', (...values) => expect(() => paintNeeded(...values)).toThrow(RangeError));
+});
+
+describe('two-part ratio', () => {
+  it('turns 2 : 1 by volume into weight by the densities', () =>
+    expect(weightRatio({ partsA: 2, partsB: 1 }, 1.15, 0.98)).toEqual({ partsA: (2 * 1.15) / 0.98, partsB: 1 }));
+  it('comes back from weight to volume (property)', () => {
+    const positive = fc.double({ min: 0.01, max: 100, noNaN: true });
+    fc.assert(
+      fc.property(positive, positive, positive, positive, (partsA, partsB, a, b) => {
+        expect(volumeRatio(weightRatio({ partsA, partsB }, a, b), a, b).partsA).toBeCloseTo(partsA, 6);
+      }),
+    );
+  });
+  it('splits a batch so that it adds up', () => expect(splitBatch(90, { partsA: 2, partsB: 1 })).toEqual({ amountA: 60, amountB: 30 }));
+  it('refuses nothing at all', () => expect(() => weightRatio({ partsA: 0, partsB: 1 }, 1, 1)).toThrow(RangeError));
+});
+
+describe('scaling a mix', () => {
+  it('keeps whole drops to the total, none lost (property)', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 1, maxLength: 6 }),
+        fc.integer({ min: 6, max: 400 }),
+        (amounts, total) => {
+          const scaled = scaleMix(
+            amounts.map((amount) => ({ amount })),
+            total,
+            true,
+          ).map((component) => component.amount);
+          expect(scaled.reduce((sum, value) => sum + value, 0)).toBe(total);
+          expect(Math.min(...scaled)).toBeGreaterThanOrEqual(1);
+        },
+      ),
+    );
+  });
+  it('keeps proportions exactly by weight', () =>
+    expect(scaleMix([{ amount: 9 }, { amount: 3 }], 6, false).map((c) => c.amount)).toEqual([4.5, 1.5]));
+  it('gives the extra drop to the component that lost most by rounding', () =>
+    expect(scaleMix([{ amount: 9 }, { amount: 4 }, { amount: 3 }, { amount: 2 }], 10, true).map((c) => c.amount)).toEqual([5, 2, 2, 1]));
+  it('refuses fewer drops than components', () => expect(() => scaleMix([{ amount: 1 }, { amount: 1 }], 1, true)).toThrow(RangeError));
+});
+
+describe('film stack', () => {
+  const rung = (name: string, film: number | null, isSanding = false, colourHex: string | null = null) => ({
+    rungId: name,
+    name,
+    filmMicrometres: film,
+    isSanding,
+    colourHex,
+  });
+  it('adds coats of one colour into one layer and keeps what sanding leaves', () => {
+    const layers = stackFilms([
+      rung('filler primer 1', 40),
+      rung('P320', null, true),
+      rung('filler primer 2', 40),
+      rung('P320', null, true),
+      rung('brass, mist', 8, false, '#a8843c'),
+      rung('brass, wet', 8, false, '#a8843c'),
+    ]);
+    expect(layers.map((layer) => [layer.name, layer.micrometres])).toEqual([
+      ['filler primer', 20],
+      ['filler primer', 20],
+      ['brass', 16],
+    ]);
+  });
+  it('takes nothing twice from one film, and nothing from bare plastic', () => {
+    expect(
+      stackFilms([rung('P100', null, true), rung('putty', 100), rung('P150', null, true), rung('P220', null, true)]).map(
+        (layer) => layer.micrometres,
+      ),
+    ).toEqual([50]);
+  });
+});

@@ -1,0 +1,126 @@
+import psychrolib from 'psychrolib';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { buildAirTimeline, airAt, LONGEST_GAP_MS } from './airTimeline';
+import { dewGapKelvin, dewPointCelsius } from './dewPoint';
+import { saturationPressureHpa } from './saturationPressure';
+import { findSprayWindows } from './sprayWindows';
+import { judgeSpraying, USUAL_SPRAY_LIMITS } from './sprayVerdict';
+import type { TypicalDay } from './typicalDay';
+import { typicalAirAt } from './typicalDay';
+
+const HOUR = 3_600_000;
+const DAY: TypicalDay = {
+  meanCelsius: 15,
+  swingCelsius: 4,
+  warmestHour: 15,
+  meanHumidityPercent: 65,
+  swingHumidityPercent: 12,
+  utcOffsetMinutes: 60,
+};
+
+describe('moist air against psychrolib (ASHRAE Handbook formulas)', () => {
+  beforeAll(() => psychrolib.SetUnitSystem(psychrolib.SI));
+
+  it('gives saturation pressure within 0.5 % over −5…40 °C', () => {
+    // Below 0 °C the ASHRAE formula is over ice and Magnus over water; the comparison starts where both mean water.
+    for (let t = 0.5; t <= 40; t += 0.5) {
+      const reference = psychrolib.GetSatVapPres(t) / 100;
+      expect(Math.abs(saturationPressureHpa(t) / reference - 1), `${t} °C`).toBeLessThan(0.005);
+    }
+  });
+
+  it('gives dew points within 0.2 °C over −5…40 °C and 20–100 % wherever the dew point is above freezing', () => {
+    let compared = 0;
+    for (let t = -5; t <= 40; t += 1) {
+      for (let rh = 20; rh <= 100; rh += 5) {
+        const reference = psychrolib.GetTDewPointFromRelHum(t, rh / 100);
+        if (reference < 0 || t < 0) continue;
+        compared += 1;
+        expect(Math.abs(dewPointCelsius(t, rh) - reference), `${t} °C ${rh} %`).toBeLessThan(0.2);
+      }
+    }
+    expect(compared).toBeGreaterThan(400);
+  });
+
+  it('stays within 0.2 °C below freezing when the reference is taken over water too', () => {
+    // ASHRAE over ice differs by design; Alduchov and Eskridge 1996 (from memory) is an independent fit over water.
+    const other = (t: number): number => 6.1094 * Math.exp((17.625 * t) / (243.04 + t));
+    for (let t = -5; t <= 0; t += 0.5) expect(Math.abs(saturationPressureHpa(t) / other(t) - 1)).toBeLessThan(0.004);
+  });
+});
+
+describe('dew point', () => {
+  it('is the air temperature at 100 %', () => expect(dewPointCelsius(18, 100)).toBeCloseTo(18, 9));
+  it('takes the gap from the surface, not the air, when a surface is given', () =>
+    expect(dewGapKelvin(20, 60, 14)).toBeCloseTo(14 - dewPointCelsius(20, 60), 9));
+  it.each([0, -1, 101, Number.NaN])('refuses %s % humidity', (rh) => expect(() => dewPointCelsius(20, rh)).toThrow(RangeError));
+  it('refuses a temperature that is not a number', () => expect(() => saturationPressureHpa(Number.NaN)).toThrow(RangeError));
+});
+
+describe('air timeline', () => {
+  const readings = [
+    { atMs: 2 * HOUR, temperatureCelsius: 20, relativeHumidityPercent: 40 },
+    { atMs: 0, temperatureCelsius: 10, relativeHumidityPercent: 60 },
+  ];
+  const forecast = [
+    { atMs: HOUR, temperatureCelsius: 99, relativeHumidityPercent: 1 },
+    { atMs: 4 * HOUR, temperatureCelsius: 12, relativeHumidityPercent: 80 },
+  ];
+  const air = buildAirTimeline(readings, forecast, DAY);
+
+  it('is linear between readings, whatever order they came in', () => {
+    expect(airAt(air, HOUR)).toEqual({ temperatureCelsius: 15, relativeHumidityPercent: 50, origin: 'measured' });
+  });
+  it('lets a measurement win over an older forecast and goes on to the forecast after it', () => {
+    expect(airAt(air, 3 * HOUR)).toEqual({ temperatureCelsius: 16, relativeHumidityPercent: 60, origin: 'forecast' });
+  });
+  it('falls back to the typical day before, after, and across a gap in which the sensor was away', () => {
+    expect(airAt(air, -HOUR).origin).toBe('typical');
+    expect(airAt(air, 30 * HOUR)).toEqual({ ...typicalAirAt(DAY, 30 * HOUR), origin: 'typical' });
+    const gappy = buildAirTimeline(
+      [
+        { atMs: 0, temperatureCelsius: 1, relativeHumidityPercent: 1 },
+        { atMs: LONGEST_GAP_MS + 1, temperatureCelsius: 1, relativeHumidityPercent: 1 },
+      ],
+      [],
+      DAY,
+    );
+    expect(airAt(gappy, HOUR).origin).toBe('typical');
+  });
+  it('is warmest and driest at the warmest local hour of the typical day', () => {
+    const atWarmest = typicalAirAt(DAY, 14 * HOUR);
+    expect(atWarmest.temperatureCelsius).toBeCloseTo(19, 9);
+    expect(atWarmest.relativeHumidityPercent).toBeCloseTo(53, 9);
+  });
+});
+
+describe('spray verdict', () => {
+  it('is open in fair air', () => expect(judgeSpraying({ temperatureCelsius: 18, relativeHumidityPercent: 55 }).isOpen).toBe(true));
+  it('closes below 3 K over the dew point (ISO 8502-4) even where the humidity alone would do', () => {
+    const verdict = judgeSpraying({ temperatureCelsius: 18, relativeHumidityPercent: 70 }, USUAL_SPRAY_LIMITS, 14);
+    expect(verdict.faults.map((fault) => fault.kind)).toEqual(['dewGap']);
+  });
+  it('names every fault at once, with value and limit', () => {
+    const verdict = judgeSpraying({ temperatureCelsius: 5, relativeHumidityPercent: 95 }, USUAL_SPRAY_LIMITS, 5, 6);
+    expect(verdict.faults.map((fault) => fault.kind)).toEqual(['dewGap', 'humidity', 'tooCold', 'wind']);
+    expect(verdict.faults.at(-1)).toEqual({ kind: 'wind', value: 6, limit: 3 });
+  });
+  it('does not judge wind that is not known, nor wind in a booth', () => {
+    expect(judgeSpraying({ temperatureCelsius: 18, relativeHumidityPercent: 50 }).isOpen).toBe(true);
+    expect(
+      judgeSpraying(
+        { temperatureCelsius: 18, relativeHumidityPercent: 50 },
+        { ...USUAL_SPRAY_LIMITS, mostWindMetresPerSecond: null },
+        18,
+        9,
+      ).isOpen,
+    ).toBe(true);
+  });
+  it('cuts the spraying hours to the dry part of the day', () => {
+    const damp = (atMs: number) => ({ atMs, temperatureCelsius: 15, relativeHumidityPercent: 95 });
+    const dry = (atMs: number) => ({ atMs, temperatureCelsius: 18, relativeHumidityPercent: 50 });
+    const air = buildAirTimeline([damp(0), damp(3 * HOUR), dry(3 * HOUR + 1), dry(6 * HOUR)], [], DAY);
+    expect(findSprayWindows([{ start: HOUR, end: 5 * HOUR }], air, USUAL_SPRAY_LIMITS)).toEqual([{ start: 3 * HOUR, end: 5 * HOUR }]);
+    expect(findSprayWindows([], air, USUAL_SPRAY_LIMITS)).toEqual([]);
+  });
+});

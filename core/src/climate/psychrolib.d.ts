@@ -1,0 +1,10 @@
+declare module 'psychrolib' {
+  const psychrolib: {
+    SI: number;
+    SetUnitSystem(system: number): void;
+    /** Pa */
+    GetSatVapPres(temperatureCelsius: number): number;
+    GetTDewPointFromRelHum(temperatureCelsius: number, relativeHumidity: number): number;
+  };
+  export default psychrolib;
+}

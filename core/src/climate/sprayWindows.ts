@@ -1,0 +1,29 @@
+import type { Interval } from '../time/interval';
+import { mergeIntervals } from '../time/interval';
+import type { AirTimeline } from './airTimeline';
+import { airAt, windAt } from './airTimeline';
+import type { SprayLimits } from './sprayVerdict';
+import { judgeSpraying } from './sprayVerdict';
+
+/** Windows are found on this grid; a shorter dry spell is not worth unpacking the cans for. */
+const STEP_MS = 10 * 60_000;
+
+/**
+ * When one can spray: the shop's spraying hours cut to the times the air allows.
+ *
+ * @param hours when spraying is allowed at all, sorted, epoch ms
+ * @returns sorted, disjoint intervals in epoch ms
+ */
+export function findSprayWindows(hours: readonly Interval[], air: AirTimeline, limits: SprayLimits): Interval[] {
+  const open: Interval[] = [];
+  for (const span of hours) {
+    for (let at = Math.floor(span.start / STEP_MS) * STEP_MS; at < span.end; at += STEP_MS) {
+      const middle = at + STEP_MS / 2;
+      const here = airAt(air, middle);
+      // A part's temperature is taken as the air's: parts wait in the same room.
+      const { isOpen } = judgeSpraying(here, limits, here.temperatureCelsius, windAt(air, middle));
+      if (isOpen) open.push({ start: Math.max(at, span.start), end: Math.min(at + STEP_MS, span.end) });
+    }
+  }
+  return mergeIntervals(open);
+}

@@ -1,0 +1,143 @@
+import type { ClockTable } from './clockTable';
+import { minuteAtProgress, progressAt } from './clockTable';
+import type { CureTables } from './cureTables';
+import type { DryingData, Milestone } from './dryingData';
+import { MILESTONES } from './dryingData';
+import { milestoneDemand, recoatPieces } from './filmDemand';
+
+/** A coat as it was laid. */
+export interface CoatLaid {
+  readonly atMs: number;
+  /** dry thickness; the label's coat where it was not said */
+  readonly thicknessMicrometres: number;
+}
+
+/** Warm air on the film: the rate is multiplied within the span (hair dryer on thin acrylic about 6, common practice). */
+export interface ForcedDrying {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly factor: number;
+}
+
+/** A span in which the next coat may go on, epoch ms; `closesMs` null: stays open. */
+export interface RecoatWindow {
+  readonly opensMs: number;
+  readonly closesMs: number | null;
+}
+
+/** What the cure clock says of one film. Moments are epoch ms; null: never in this air, or not a thing this product does. */
+export interface CureOutlook {
+  readonly laidAtMs: number;
+  /** coats that were still soft when the next went on, together */
+  readonly filmMicrometres: number;
+  readonly wetCoats: number;
+  readonly milestones: Readonly<Record<Milestone, number | null>>;
+  readonly recoatWindows: readonly RecoatWindow[];
+}
+
+/**
+ * When a film reaches each state. Progress runs from the last coat; coats that went on before the film under them could be
+ * handled belong to the same film and dry as one.
+ *
+ * @param coats all coats of this product on the part, in any order; at least one
+ * @throws RangeError when there is no coat
+ */
+export function readCureClock(
+  drying: DryingData,
+  coats: readonly CoatLaid[],
+  tables: CureTables,
+  forced: readonly ForcedDrying[] = [],
+): CureOutlook {
+  const ordered = [...coats].sort((a, b) => a.atMs - b.atMs);
+  const last = ordered.at(-1);
+  if (!last) throw new RangeError('a cure clock needs at least one coat');
+  const clock = forcedClock(tables.tableFor(drying), forced);
+  const { filmMicrometres, wetCoats } = gatherWetFilm(drying, ordered, clock);
+  const reach = (demand: number | null): number | null => {
+    if (demand === null) return null;
+    const minute = clock.minuteAfter(last.atMs / 60_000, demand);
+    return Number.isFinite(minute) ? minute * 60_000 : null;
+  };
+  const milestones = Object.fromEntries(
+    MILESTONES.map((name) => [name, reach(milestoneDemand(drying, name, filmMicrometres, last.thicknessMicrometres))]),
+  ) as Record<Milestone, number | null>;
+  const windows: RecoatWindow[] = [];
+  for (const piece of recoatPieces(drying, filmMicrometres, last.thicknessMicrometres)) {
+    const opensMs = reach(piece.from);
+    if (opensMs !== null) windows.push({ opensMs, closesMs: reach(piece.until) });
+  }
+  return { laidAtMs: last.atMs, filmMicrometres, wetCoats, milestones, recoatWindows: windows };
+}
+
+/** States of a film as they are drawn, from blank to dense. */
+export type FilmState = 'wet' | 'touch' | 'handle' | 'sand' | 'tape' | 'hard';
+
+/** The furthest state a film has reached at a moment. */
+export function filmStateAt(outlook: CureOutlook, atMs: number): FilmState {
+  const reached = (name: Milestone): boolean => {
+    const moment = outlook.milestones[name];
+    return moment !== null && moment <= atMs;
+  };
+  if (reached('hard')) return 'hard';
+  if (reached('tape')) return 'tape';
+  if (reached('sand')) return 'sand';
+  if (reached('handle')) return 'handle';
+  return reached('touch') ? 'touch' : 'wet';
+}
+
+interface RunningClock {
+  readonly progress: (minute: number) => number;
+  readonly minuteAfter: (fromMinute: number, gained: number) => number;
+}
+
+/** The table with the extra progress of forced spans added, exactly: W′ = W + Σ (factor − 1) · gain within the span. */
+function forcedClock(table: ClockTable, forced: readonly ForcedDrying[]): RunningClock {
+  const spans = forced
+    .map(({ fromMs, toMs, factor }) => ({ from: fromMs / 60_000, to: toMs / 60_000, extra: factor - 1 }))
+    .sort((a, b) => a.from - b.from);
+  const progress = (minute: number): number =>
+    spans.reduce(
+      (sum, span) =>
+        sum + span.extra * Math.max(0, progressAt(table, Math.min(minute, span.to)) - progressAt(table, Math.min(minute, span.from))),
+      progressAt(table, minute),
+    );
+  const minuteAfter = (fromMinute: number, gained: number): number => {
+    if (gained <= 0) return fromMinute;
+    const goal = progress(fromMinute) + gained;
+    let behind = fromMinute;
+    for (const edge of spans.flatMap((span) => [span.from, span.to]).sort((a, b) => a - b)) {
+      if (edge <= behind) continue;
+      if (progress(edge) >= goal) break;
+      behind = edge;
+    }
+    const active = spans.filter((span) => span.from <= behind && behind < span.to);
+    const factor = 1 + active.reduce((sum, span) => sum + span.extra, 0);
+    const base = progressAt(table, behind) + (goal - progress(behind)) / factor;
+    return Math.max(fromMinute, minuteAtProgress(table, base));
+  };
+  return { progress, minuteAfter };
+}
+
+function gatherWetFilm(
+  drying: DryingData,
+  ordered: readonly CoatLaid[],
+  clock: RunningClock,
+): { filmMicrometres: number; wetCoats: number } {
+  let filmMicrometres = 0;
+  let wetCoats = 0;
+  let previous: CoatLaid | undefined;
+  for (const coat of ordered) {
+    if (previous) {
+      const needed = milestoneDemand(drying, 'handle', filmMicrometres, previous.thicknessMicrometres) ?? 0;
+      const gained = clock.progress(coat.atMs / 60_000) - clock.progress(previous.atMs / 60_000);
+      if (gained >= needed) {
+        filmMicrometres = 0;
+        wetCoats = 0;
+      }
+    }
+    filmMicrometres += coat.thicknessMicrometres;
+    wetCoats += 1;
+    previous = coat;
+  }
+  return { filmMicrometres, wetCoats };
+}

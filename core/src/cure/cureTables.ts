@@ -1,0 +1,42 @@
+import type { AirTimeline } from '../climate/airTimeline';
+import { airAt } from '../climate/airTimeline';
+import type { ClockTable } from './clockTable';
+import { buildClockTable } from './clockTable';
+import type { DryingData } from './dryingData';
+import { dryingKind } from './dryingKind';
+
+/** Knots of a clock table. Air changes slowly; between knots progress is taken as linear. */
+export const TABLE_STEP_MINUTES = 10;
+
+/** Gives the clock table for a way of drying in one air; tables are made once and shared. */
+export interface CureTables {
+  readonly tableFor: (drying: Pick<DryingData, 'kind' | 'minimumFilmCelsius'>) => ClockTable;
+  /** name under which films share a table */
+  readonly keyFor: (drying: Pick<DryingData, 'kind' | 'minimumFilmCelsius'>) => string;
+}
+
+/**
+ * Clock tables over an air timeline, in epoch minutes.
+ *
+ * @param fromMs start of the grid, rounded down to a step
+ * @param toMs end of the grid; after it the last day repeats on average
+ */
+export function createCureTables(air: AirTimeline, fromMs: number, toMs: number): CureTables {
+  const tables = new Map<string, ClockTable>();
+  const start = Math.floor(fromMs / 60_000 / TABLE_STEP_MINUTES) * TABLE_STEP_MINUTES;
+  const keyFor: CureTables['keyFor'] = (drying) => (drying.kind === 'water' ? `water@${drying.minimumFilmCelsius}` : drying.kind);
+  return {
+    keyFor,
+    tableFor: (drying) => {
+      const key = keyFor(drying);
+      const known = tables.get(key);
+      if (known) return known;
+      const kind = dryingKind(drying.kind);
+      const made = buildClockTable(start, toMs / 60_000, TABLE_STEP_MINUTES, (minute) =>
+        kind.rate(airAt(air, minute * 60_000), drying.minimumFilmCelsius),
+      );
+      tables.set(key, made);
+      return made;
+    },
+  };
+}

@@ -1,0 +1,113 @@
+import type { Air } from '../climate/air';
+import { LABEL_AIR } from '../climate/air';
+import { saturationPressureHpa, vapourPressureHpa } from '../climate/saturationPressure';
+
+/** Names of the ways a film dries. */
+export type DryingKindId = 'solvent' | 'water' | 'twoPart' | 'oxidation' | 'moisture';
+
+/** How thickness stretches the through-drying time; see {@link thicknessFactor}. */
+export interface ThicknessLaw {
+  /** exponent while the film is thin (evaporation-limited) */
+  readonly thinExponent: number;
+  /** exponent beyond `thickFrom` (diffusion-limited) */
+  readonly thickExponent: number;
+  /** multiple of the label's coat at which a film starts to count as thick; guessed */
+  readonly thickFrom: number;
+}
+
+/** One way of drying: its speed in the air relative to label conditions, as data with its source. */
+export interface DryingKind {
+  readonly id: DryingKindId;
+  readonly name: string;
+  /** label minutes gained per minute in this air; 1 in label air; never negative */
+  readonly rate: (air: Air, minimumFilmCelsius: number) => number;
+  readonly thickness: ThicknessLaw;
+  readonly formula: string;
+  readonly source: string;
+}
+
+const GAS_CONSTANT = 8.314;
+const KELVIN = 273.15;
+
+function thermalRate(air: Air, energyJoulesPerMole: number): number {
+  const here = 1 / (air.temperatureCelsius + KELVIN);
+  const label = 1 / (LABEL_AIR.temperatureCelsius + KELVIN);
+  return Math.exp((-energyJoulesPerMole / GAS_CONSTANT) * (here - label));
+}
+
+function dryingPotential(air: Air): number {
+  return saturationPressureHpa(air.temperatureCelsius) - vapourPressureHpa(air.temperatureCelsius, air.relativeHumidityPercent);
+}
+
+const LABEL_POTENTIAL = dryingPotential(LABEL_AIR);
+const EVAPORATING: ThicknessLaw = { thinExponent: 1, thickExponent: 2, thickFrom: 3 };
+const REACTING: ThicknessLaw = { thinExponent: 0, thickExponent: 0, thickFrom: 1 };
+
+/** All drying kinds. A new one is a new entry here with a test beside it. */
+export const DRYING_KINDS: readonly DryingKind[] = [
+  {
+    id: 'solvent',
+    name: 'solvent leaves',
+    rate: (air) => thermalRate(air, 38_000),
+    thickness: EVAPORATING,
+    formula: 'exp(−ΔHv/R · (1/T − 1/296.15 K)), ΔHv = 38 kJ/mol',
+    source: 'Clausius–Clapeyron; ΔHv from memory',
+  },
+  {
+    id: 'water',
+    name: 'water leaves',
+    rate: (air, minimumFilmCelsius) =>
+      air.temperatureCelsius < minimumFilmCelsius ? 0 : Math.max(0, dryingPotential(air) / LABEL_POTENTIAL),
+    thickness: EVAPORATING,
+    formula: '(es(T) − e) / (es(23 °C) − e at 23 °C, 50 %), 0 below the minimum film temperature',
+    source: 'drying potential with Magnus pressures (WMO-No. 8); minimum film temperature is common practice',
+  },
+  {
+    id: 'twoPart',
+    name: 'two parts react',
+    rate: (air) => thermalRate(air, 50_000),
+    // A thicker mass of a two-part product heats itself and does not set later.
+    thickness: REACTING,
+    formula: 'exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
+    source: 'Arrhenius; Ea from memory; about half the speed per 10 °C colder (common practice)',
+  },
+  {
+    id: 'oxidation',
+    name: 'oxygen hardens it',
+    rate: (air) => thermalRate(air, 50_000),
+    thickness: EVAPORATING,
+    formula: 'exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
+    source: 'Arrhenius; Ea from memory; about half the speed per 10 °C colder (common practice)',
+  },
+  {
+    id: 'moisture',
+    name: 'moisture sets it',
+    rate: (air) => Math.min(1, air.relativeHumidityPercent / 30),
+    thickness: REACTING,
+    formula: 'min(1, RH / 30 %)',
+    source: 'slower below 30 % RH (common practice); the straight line is a guess',
+  },
+];
+
+/**
+ * The drying kind of that name.
+ *
+ * @throws RangeError for a name that is not in {@link DRYING_KINDS}
+ */
+export function dryingKind(id: DryingKindId): DryingKind {
+  const found = DRYING_KINDS.find((kind) => kind.id === id);
+  if (!found) throw new RangeError(`unknown drying kind: ${String(id)}`);
+  return found;
+}
+
+/**
+ * By how much a film of `ratio` × the label's coat dries slower through its depth: `ratio^n`, n = 1 thin, 2 thick
+ * (common practice; where thin ends is our guess), continuous at the change. A film thinner than the label's coat is given the label's time: labels do not promise less.
+ *
+ * @param ratio film thickness ÷ label coat thickness, ≥ 0
+ */
+export function thicknessFactor(law: ThicknessLaw, ratio: number): number {
+  const thin = Math.min(Math.max(ratio, 1), law.thickFrom);
+  const thick = Math.max(ratio / law.thickFrom, 1);
+  return thin ** law.thinExponent * thick ** law.thickExponent;
+}

@@ -1,0 +1,136 @@
+import { findProductClass } from '../cure/productClasses';
+import type { BandId } from './bands';
+import type { FinishId } from './finishes';
+import { findFinish } from './finishes';
+import type { MaterialId } from './materials';
+import { findMaterial } from './materials';
+import type { Method } from './methods';
+import { findMethod } from './methods';
+import type { LoopForecast } from './primerLoops';
+import { forecastPrimerLoops } from './primerLoops';
+import type { ColourRole, RouteRow, RowCondition } from './routeRow';
+import { ROUTE_TABLE } from './routeTable';
+import { estimateRungMinutes } from './rungMinutes';
+import type { JoiningId, SealingId, SmoothingId } from './schools';
+import { findSmoothing } from './schools';
+
+/** What a ladder grows from. */
+export interface RouteChoice {
+  readonly material: MaterialId;
+  readonly finish: FinishId;
+  readonly smoothing: SmoothingId;
+  readonly joining: JoiningId;
+  readonly sealing: SealingId;
+  /** mm, 0–1 */
+  readonly layerMillimetres: number;
+  /** surface of one piece */
+  readonly areaSquareCentimetres: number;
+  readonly pieces: number;
+}
+
+/** A rung as it grows; the finisher may change every value. */
+export interface RungDraft {
+  readonly name: string;
+  readonly methodId: string;
+  readonly band: BandId;
+  readonly productClassId: string | null;
+  readonly role: ColourRole | null;
+  readonly grit: string | null;
+  /** dry film of the class's usual coat; null where no film stays */
+  readonly coatMicrometres: number | null;
+  readonly minutes: number;
+  readonly minutesFormula: string;
+  readonly why: string;
+  readonly cautionIds: readonly string[];
+}
+
+/** A grown ladder, or why this combination cannot be. */
+export type GrownLadder =
+  | { readonly kind: 'grown'; readonly rungs: readonly RungDraft[]; readonly loops: LoopForecast }
+  | { readonly kind: 'refused'; readonly reason: string };
+
+/**
+ * Grows a ladder from the route table: rows whose condition holds, looped rows as often as the forecast says.
+ *
+ * @throws RangeError for an unknown material, finish or school
+ */
+export function growLadder(choice: RouteChoice, table: readonly RouteRow[] = ROUTE_TABLE): GrownLadder {
+  const material = findMaterial(choice.material);
+  const finish = findFinish(choice.finish);
+  const school = findSmoothing(choice.smoothing);
+  const refusal = school.refusal(material, choice.finish);
+  if (refusal) return { kind: 'refused', reason: `${school.name} on ${material.name.toLowerCase()}: ${refusal}.` };
+  if (choice.finish === 'litTranslucent' && !material.letsLightThrough) {
+    return { kind: 'refused', reason: `${material.name} lets no light through; a lit finish needs a translucent part.` };
+  }
+  const loops = forecastPrimerLoops(material, choice.layerMillimetres, school, finish);
+  const rows = repeatLoops(
+    table.filter((row) => holds(row.when, choice)),
+    loops.loops,
+  );
+  return { kind: 'grown', rungs: rows.map(({ row, turn }) => draftRung(row, turn, choice, finish.lastGrit)), loops };
+}
+
+function holds(when: RowCondition, choice: RouteChoice): boolean {
+  return (
+    (when.material?.includes(choice.material) ?? true) &&
+    !when.notMaterial?.includes(choice.material) &&
+    (when.finish?.includes(choice.finish) ?? true) &&
+    !when.notFinish?.includes(choice.finish) &&
+    (when.smoothing?.includes(choice.smoothing) ?? true) &&
+    (when.joining?.includes(choice.joining) ?? true) &&
+    (when.sealing?.includes(choice.sealing) ?? true)
+  );
+}
+
+interface TurnedRow {
+  readonly row: RouteRow;
+  /** which turn of the loop, from 1; 0 outside loops or for a single turn */
+  readonly turn: number;
+}
+
+function repeatLoops(rows: readonly RouteRow[], loops: number): TurnedRow[] {
+  const turned: TurnedRow[] = [];
+  for (let at = 0; at < rows.length;) {
+    const loop: RouteRow[] = [];
+    for (let row = rows[at + loop.length]; row?.isLooped; row = rows[at + loop.length]) loop.push(row);
+    const single = rows[at];
+    if (loop.length === 0 && single) {
+      turned.push({ row: single, turn: 0 });
+      at += 1;
+      continue;
+    }
+    for (let turn = 1; turn <= loops; turn += 1) turned.push(...loop.map((row) => ({ row, turn: loops > 1 ? turn : 0 })));
+    at += loop.length;
+  }
+  return turned;
+}
+
+function draftRung(row: RouteRow, turn: number, choice: RouteChoice, lastGrit: string): RungDraft {
+  const method = findMethod(row.method);
+  const product = row.productClass === undefined ? null : findProductClass(row.productClass);
+  const { minutes, formula } = estimateRungMinutes(method, choice.areaSquareCentimetres, choice.pieces);
+  const grit = row.grit === 'last' ? lastGrit : (row.grit ?? null);
+  const base = row.grit === 'last' ? lastGrit : row.name;
+  return {
+    name: turn > 0 && product ? `${base} ${turn}` : base,
+    methodId: method.id,
+    band: row.band ?? method.band,
+    productClassId: product?.id ?? null,
+    role: row.role ?? null,
+    grit,
+    coatMicrometres: product && method.laysFilm && method.id !== 'solventSmooth' ? product.drying.coatMicrometres : null,
+    minutes,
+    minutesFormula: formula,
+    why: row.why,
+    cautionIds: gatherCautions(method, product?.cautions ?? [], choice.material),
+  };
+}
+
+/** Cautions of a rung: the method's and the product's; dust of resin is its own. */
+export function gatherCautions(method: Method, productCautions: readonly string[], material: MaterialId): string[] {
+  const ofMethod = method.cautions.map((id) => (id === 'dust' && findMaterial(material).isResin ? 'resinDust' : id));
+  // A bond's glue says what it needs; the method's caution stands in only where no product is named.
+  const ids = method.id === 'bond' && productCautions.length > 0 ? productCautions : [...ofMethod, ...productCautions];
+  return [...new Set(ids)];
+}

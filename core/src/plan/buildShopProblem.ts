@@ -1,0 +1,124 @@
+import { findSprayWindows } from '../climate/sprayWindows';
+import { buildClockTable } from '../cure/clockTable';
+import type { CureTables } from '../cure/cureTables';
+import { createCureTables } from '../cure/cureTables';
+import { milestoneDemand } from '../cure/filmDemand';
+import { findMethod } from '../ladder/methods';
+import type { Interval } from '../time/interval';
+import { intersectIntervals } from '../time/interval';
+import { expandWorkingHours } from '../time/workingHours';
+import { buildJoinArcs } from './joinArcs';
+import { buildLadderArcs, WALL_CLOCK } from './ladderArcs';
+import type { Hold, NamedClock, PlanArc, PlanProblem, PlanTask } from './problem';
+import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
+
+/** Names of the shop's resources and calendars within its problem. */
+export const HANDS = 'hands';
+export const BOOTH = 'booth';
+export const RACK = 'rack';
+export const SPRAYING = 'spraying';
+
+const DAY_MS = 86_400_000;
+/** How far ahead is planned. */
+const HORIZON_DAYS = 240;
+/** Clock tables reach this far behind and ahead of now; beyond, the mean of their last day goes on. */
+const TABLE_DAYS = 21;
+/** Work that may be set down is taken up for no shorter than this (guessed; the bench allows any). */
+const LEAST_CHUNK_MINUTES = 10;
+
+/** The shop's problem with the windows it was made from, epoch ms. */
+export interface ShopProblem {
+  readonly problem: PlanProblem;
+  readonly tables: CureTables;
+  readonly handsWindows: readonly Interval[];
+  readonly sprayWindows: readonly Interval[];
+}
+
+/** Ladders, hours, air and places as the planner's one problem type, in epoch minutes. */
+export function buildShopProblem(input: ShopPlanInput): ShopProblem {
+  const fromMinute = Math.ceil(input.nowMs / 60_000);
+  const horizonMs = input.nowMs + HORIZON_DAYS * DAY_MS;
+  const handsWindows = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, horizonMs);
+  const sprayHours = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, horizonMs);
+  const sprayWindows = findSprayWindows(sprayHours, input.air, input.sprayLimits);
+  const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS * DAY_MS, input.nowMs + TABLE_DAYS * DAY_MS);
+  const parts = new Map(input.parts.map((part) => [part.id, part]));
+  const props = new Map(input.props.map((prop) => [prop.id, prop]));
+  const arcs: PlanArc[] = [];
+  const tasks: PlanTask[] = [];
+  for (const part of input.parts) {
+    arcs.push(...buildLadderArcs(part, tables));
+    for (const rung of part.rungs) {
+      if (rung.status.kind !== 'leftOut') tasks.push(buildTask(rung, part, props.get(part.propId), tables));
+    }
+  }
+  for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
+  return {
+    problem: {
+      fromMinute,
+      horizonMinute: Math.floor(horizonMs / 60_000),
+      resources: [
+        { id: HANDS, name: 'hands', capacity: input.handsPairs },
+        { id: BOOTH, name: 'spray place', capacity: input.boothPlaces },
+        { id: RACK, name: 'rack', capacity: input.rackPlaces },
+      ],
+      calendars: [
+        { id: HANDS, name: 'hands', windows: toMinutes(handsWindows) },
+        { id: SPRAYING, name: 'hands and spraying', windows: toMinutes(intersectIntervals(handsWindows, sprayWindows)) },
+      ],
+      clocks: gatherClocks(input, tables, fromMinute),
+      tasks,
+      arcs,
+    },
+    tables,
+    handsWindows,
+    sprayWindows,
+  };
+}
+
+function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, tables: CureTables): PlanTask {
+  const method = findMethod(rung.methodId);
+  const worked = rung.status.kind === 'inHand' ? rung.status.workedMinutes : 0;
+  const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
+  return {
+    id: rung.id,
+    name: `${part.name}: ${rung.name}`,
+    minutes: Math.max(rung.status.kind === 'inHand' ? 1 : 0, Math.round(rung.minutes - worked)),
+    calendarId: method.isSprayed ? SPRAYING : HANDS,
+    demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
+    holds: method.laysFilm ? holdRack(rung, part, tables) : [],
+    leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,
+    notBeforeMinute: rung.notBeforeMs === null ? null : Math.ceil(rung.notBeforeMs / 60_000),
+    dueMinute: prop?.dueMs == null ? null : Math.floor(prop.dueMs / 60_000),
+    weight: prop?.weight ?? 1,
+    fixed: end === null ? null : { start: end, end },
+  };
+}
+
+/** A wet part keeps its places on the rack until it can be handled. */
+function holdRack(rung: PlanRung, part: PlanPart, tables: CureTables): Hold[] {
+  const { film } = rung;
+  if (!film || part.rackPlaces === 0) return [];
+  const progress = milestoneDemand(film.drying, 'handle', film.coatMicrometres, film.coatMicrometres) ?? 0;
+  return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying), progress }];
+}
+
+function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: number): NamedClock[] {
+  const clocks = new Map<string, NamedClock>([
+    [WALL_CLOCK, { id: WALL_CLOCK, table: buildClockTable(fromMinute, fromMinute + 1440, 1440, () => 1) }],
+  ]);
+  for (const part of input.parts) {
+    for (const { film } of part.rungs) {
+      if (!film) continue;
+      const id = tables.keyFor(film.drying);
+      if (!clocks.has(id)) clocks.set(id, { id, table: tables.tableFor(film.drying) });
+    }
+  }
+  return [...clocks.values()];
+}
+
+function toMinutes(windows: readonly Interval[]): Interval[] {
+  return windows
+    .map(({ start, end }) => ({ start: Math.ceil(start / 60_000), end: Math.floor(end / 60_000) }))
+    .filter(({ start, end }) => end > start);
+}

@@ -1,0 +1,104 @@
+import type { ClockTable } from '../cure/clockTable';
+import { progressAt } from '../cure/clockTable';
+import type { Placement, Plan, PlanProblem } from './problem';
+
+/** One broken rule of a plan, in words with its numbers. */
+export interface Violation {
+  readonly taskId: string;
+  readonly rule: 'minutes' | 'calendar' | 'resource' | 'arc' | 'notBefore' | 'fact' | 'chunk';
+  readonly detail: string;
+}
+
+/**
+ * Checks a plan against the problem statement alone: it shares no code with the engine but the types and the clock's reading.
+ * A film may be a minute short of a clock demand by rounding of whole minutes; more is a violation.
+ */
+export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
+  const violations: Violation[] = [];
+  const placed = new Map(plan.placements.map((placement) => [placement.taskId, placement]));
+  const clocks = new Map(problem.clocks.map((clock) => [clock.id, clock.table]));
+  const calendars = new Map(problem.calendars.map((calendar) => [calendar.id, calendar.windows]));
+  const loads = new Map(problem.resources.map((resource) => [resource.id, [] as [number, number][]]));
+  for (const task of problem.tasks) {
+    const at = placed.get(task.id);
+    if (!at) continue;
+    const say = (rule: Violation['rule'], detail: string): void => void violations.push({ taskId: task.id, rule, detail });
+    for (const demand of task.demands)
+      for (const chunk of at.chunks) loads.get(demand.resourceId)?.push([chunk.start, demand.amount], [chunk.end, -demand.amount]);
+    for (const hold of task.holds) {
+      const until = firstMinuteWith(clocks.get(hold.clockId), at.end, hold.progress, problem.horizonMinute);
+      loads.get(hold.resourceId)?.push([at.end, hold.amount], [Math.max(until, at.end), -hold.amount]);
+    }
+    if (task.fixed) {
+      if (at.start !== task.fixed.start || at.end !== task.fixed.end) say('fact', 'a fact was moved');
+      continue;
+    }
+    const worked = at.chunks.reduce((sum, chunk) => sum + chunk.end - chunk.start, 0);
+    if (worked !== task.minutes) say('minutes', `${worked} of ${task.minutes} min`);
+    if (at.start < Math.max(problem.fromMinute, task.notBeforeMinute ?? problem.fromMinute)) say('notBefore', `starts ${at.start}`);
+    if (task.leastChunkMinutes === null && at.chunks.length > 1) say('chunk', 'split though it may not be');
+    const windows = task.calendarId === null ? null : calendars.get(task.calendarId);
+    for (const chunk of at.chunks) {
+      if (windows && task.minutes > 0 && !windows.some((window) => window.start <= chunk.start && chunk.end <= window.end))
+        say('calendar', `${chunk.start}–${chunk.end} outside ${task.calendarId}`);
+    }
+  }
+  for (const arc of problem.arcs) checkArc(arc, placed, clocks, violations);
+  for (const resource of problem.resources) checkLoad(resource, loads.get(resource.id) ?? [], problem, violations);
+  return violations;
+}
+
+function checkArc(
+  arc: PlanProblem['arcs'][number],
+  placed: ReadonlyMap<string, Placement>,
+  clocks: ReadonlyMap<string, ClockTable>,
+  violations: Violation[],
+): void {
+  const from = placed.get(arc.from);
+  const to = placed.get(arc.to);
+  const clock = clocks.get(arc.clockId);
+  if (!to || !clock) return;
+  if (!from) {
+    violations.push({ taskId: arc.to, rule: 'arc', detail: `placed without ${arc.from}` });
+    return;
+  }
+  const gap = progressAt(clock, to.start) - progressAt(clock, from.end);
+  const slack = Math.max(1, progressAt(clock, to.start + 1) - progressAt(clock, to.start)) + 1e-6;
+  const isAllowed =
+    to.start >= from.end && arc.pieces.some((piece) => gap >= piece.lo - 1e-3 && (piece.hi === null || gap <= piece.hi + slack));
+  if (!isAllowed)
+    violations.push({
+      taskId: arc.to,
+      rule: 'arc',
+      detail: `${gap.toFixed(1)} after ${arc.from}, wanted ${arc.pieces.map((piece) => `${piece.lo}–${piece.hi ?? '∞'}`).join(' or ')}`,
+    });
+}
+
+function checkLoad(
+  resource: PlanProblem['resources'][number],
+  events: [number, number][],
+  problem: PlanProblem,
+  violations: Violation[],
+): void {
+  events.sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  let load = 0;
+  for (const [minute, change] of events) {
+    load += change;
+    // What facts alone overfill (parts already on a full rack) the planner cannot help.
+    if (change > 0 && load > resource.capacity && minute >= problem.fromMinute)
+      violations.push({ taskId: '', rule: 'resource', detail: `${load} of ${resource.capacity} ${resource.id} at ${minute}` });
+  }
+}
+
+function firstMinuteWith(clock: ClockTable | undefined, from: number, gain: number, horizon: number): number {
+  if (!clock) return from;
+  const goal = progressAt(clock, from) + gain;
+  let low = from;
+  let high = horizon;
+  while (high - low > 1e-6) {
+    const middle = (low + high) / 2;
+    if (progressAt(clock, middle) >= goal) high = middle;
+    else low = middle;
+  }
+  return Math.floor(high + 1e-3);
+}

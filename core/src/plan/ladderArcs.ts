@@ -1,0 +1,123 @@
+import { progressAt } from '../cure/clockTable';
+import type { CureTables } from '../cure/cureTables';
+import type { Milestone } from '../cure/dryingData';
+import { milestoneDemand, recoatPieces } from '../cure/filmDemand';
+import type { Method } from '../ladder/methods';
+import { findMethod } from '../ladder/methods';
+import type { ArcPiece, PlanArc } from './problem';
+import type { PlanFilm, PlanPart, PlanRung } from './shopPlanInput';
+
+/** The clock on which order alone is measured. */
+export const WALL_CLOCK = 'wall';
+
+/** A film on the part, as what comes next must respect it. */
+interface FilmUnder {
+  readonly rungId: string;
+  readonly film: PlanFilm;
+  /** this coat and those under it that are taken as wet together */
+  readonly filmMicrometres: number;
+  readonly doneAtMs: number | null;
+  wasRoughened: boolean;
+}
+
+/**
+ * The arcs within one ladder: order, and for each open rung the waits for the films under it. Done rungs count as laid when they were;
+ * open coats of one product in a row are taken as wet together, which errs towards waiting longer.
+ */
+export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
+  const arcs: PlanArc[] = [];
+  const films: FilmUnder[] = [];
+  const done = part.rungs.filter((rung) => rung.status.kind === 'done').sort((a, b) => doneAt(a) - doneAt(b));
+  for (const rung of done) layFilm(films, rung, findMethod(rung.methodId), tables);
+  let previous: string | null = null;
+  for (const rung of part.rungs) {
+    if (rung.status.kind === 'done' || rung.status.kind === 'leftOut') continue;
+    const method = findMethod(rung.methodId);
+    if (previous) arcs.push(orderArc(previous, rung.id, { kind: 'order' }));
+    // What is already in hand has passed its waits; only its order still counts.
+    if (rung.status.kind === 'open') arcs.push(...filmArcs(films, rung, method, tables));
+    layFilm(films, rung, method, tables);
+    previous = rung.id;
+  }
+  return arcs;
+}
+
+/** An arc that asks for order only. */
+export function orderArc(from: string, to: string, reason: PlanArc['reason']): PlanArc {
+  return { from, to, clockId: WALL_CLOCK, pieces: [{ lo: 0, hi: null }], reason };
+}
+
+function filmArcs(films: readonly FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): PlanArc[] {
+  const top = films.at(-1);
+  const arcs: PlanArc[] = [];
+  for (const under of films) {
+    const isTop = under === top;
+    if (method.needs === 'recoat') {
+      if (isTop && !under.wasRoughened) arcs.push(recoatArc(under, rung.id, tables));
+      else if (isTop) arcs.push(milestoneArc(under, rung.id, 'recoat', tables));
+    } else arcs.push(milestoneArc(under, rung.id, method.needs, tables));
+  }
+  return arcs;
+}
+
+function milestoneArc(under: FilmUnder, to: string, milestone: Milestone, tables: CureTables): PlanArc {
+  const { drying, coatMicrometres } = under.film;
+  // A film that is never sanded or taped is waited for until it is hard.
+  const isOffered = milestoneDemand(drying, milestone, under.filmMicrometres, coatMicrometres) !== null;
+  const asked: Milestone = isOffered ? milestone : 'hard';
+  const lo = milestoneDemand(drying, asked, under.filmMicrometres, coatMicrometres) ?? 0;
+  return {
+    from: under.rungId,
+    to,
+    clockId: tables.keyFor(drying),
+    pieces: [{ lo, hi: null }],
+    reason: { kind: 'film', milestone: asked, filmName: under.film.name },
+  };
+}
+
+function recoatArc(under: FilmUnder, to: string, tables: CureTables): PlanArc {
+  const { drying, coatMicrometres, name } = under.film;
+  const pieces: ArcPiece[] = recoatPieces(drying, under.filmMicrometres, coatMicrometres).map(({ from, until }) => ({
+    lo: from,
+    hi: until,
+  }));
+  const last = pieces.at(-1);
+  if (under.doneAtMs !== null && last && last.hi !== null) {
+    // The coat is a fact: if its window has passed for good, what is left is to let it harden and scuff it.
+    const hard = milestoneDemand(drying, 'hard', under.filmMicrometres, coatMicrometres) ?? last.hi;
+    return {
+      from: under.rungId,
+      to,
+      clockId: tables.keyFor(drying),
+      pieces: [...pieces, { lo: Math.max(hard, last.hi), hi: null }],
+      reason: { kind: 'missedWindow', filmName: name },
+    };
+  }
+  return { from: under.rungId, to, clockId: tables.keyFor(drying), pieces, reason: { kind: 'film', milestone: 'recoat', filmName: name } };
+}
+
+function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): void {
+  const top = films.at(-1);
+  if (method.roughens && top) top.wasRoughened = true;
+  if (!rung.film || !method.laysFilm) return;
+  const { film } = rung;
+  const isSameWetFilm = top !== undefined && top.film.productId === film.productId && !top.wasRoughened && !isSettled(top, rung, tables);
+  const filmMicrometres = film.coatMicrometres + (isSameWetFilm ? top.filmMicrometres : 0);
+  const doneAtMs = rung.status.kind === 'done' ? rung.status.endMs : null;
+  // A later coat of the same product is softer than the earlier one, which need not be waited for any more.
+  const earlier = films.findIndex((under) => under.film.productId === film.productId);
+  if (earlier >= 0) films.splice(earlier, 1);
+  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false });
+}
+
+/** Whether a laid coat could already be handled when the next went on; only known between facts. */
+function isSettled(under: FilmUnder, next: PlanRung, tables: CureTables): boolean {
+  if (under.doneAtMs === null || next.status.kind !== 'done') return false;
+  const table = tables.tableFor(under.film.drying);
+  const gained = progressAt(table, next.status.endMs / 60_000) - progressAt(table, under.doneAtMs / 60_000);
+  return gained >= (milestoneDemand(under.film.drying, 'handle', under.filmMicrometres, under.film.coatMicrometres) ?? 0);
+}
+
+function doneAt(rung: PlanRung): number {
+  return rung.status.kind === 'done' ? rung.status.endMs : 0;
+}

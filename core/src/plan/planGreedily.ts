@@ -1,0 +1,96 @@
+import { minuteAfter } from '../cure/clockTable';
+import { placeInOrder } from './placeInOrder';
+import type { PreparedProblem } from './preparedProblem';
+import { prepareProblem } from './preparedProblem';
+import type { Plan, PlanProblem } from './problem';
+
+/** A plan with the rule that found it. */
+export interface RatedPlan {
+  readonly plan: Plan;
+  readonly rule: string;
+  /** end of the last task, minutes; the problem's start where there is none */
+  readonly readyMinute: number;
+  /** Σ weight × minutes late */
+  readonly lateness: number;
+}
+
+/**
+ * The best of a few greedy plans, each a serial placement after one priority rule: least slack to the date, longest work left,
+ * soonest startable, and one ladder after another as listed. Fewer unplaced tasks wins, then lateness, then the ready time, then the sum of ends.
+ * The problem must be free of faults (see `findProblemFaults`).
+ */
+export function planGreedily(problem: PlanProblem): RatedPlan {
+  const prepared = prepareProblem(problem);
+  const heads = measureHeads(prepared);
+  const tails = measureTails(prepared);
+  const count = problem.tasks.length;
+  const due = problem.tasks.map((task) => task.dueMinute ?? problem.horizonMinute);
+  const rules: readonly (readonly [string, (index: number) => number])[] = [
+    ['least slack', (i) => (due[i] ?? 0) - (tails[i] ?? 0)],
+    ['longest work left', (i) => -(tails[i] ?? 0)],
+    ['soonest startable', (i) => heads[i] ?? 0],
+    ['as listed', (i) => i],
+  ];
+  let best: { rated: RatedPlan; score: readonly number[] } | null = null;
+  for (const [rule, key] of rules) {
+    const order = Array.from({ length: count }, (_, i) => i).sort((a, b) => key(a) - key(b) || a - b);
+    const rated = ratePlan(problem, placeInOrder(prepared, order), rule);
+    const score = [
+      rated.plan.unplaced.length,
+      rated.lateness,
+      rated.readyMinute,
+      rated.plan.placements.reduce((sum, placement) => sum + placement.end - problem.fromMinute, 0),
+    ];
+    if (!best || isLess(score, best.score)) best = { rated, score };
+  }
+  return best?.rated ?? ratePlan(problem, { placements: [], unplaced: [] }, 'nothing to do');
+}
+
+function ratePlan(problem: PlanProblem, plan: Plan, rule: string): RatedPlan {
+  const tasks = new Map(problem.tasks.map((task) => [task.id, task]));
+  let readyMinute = problem.fromMinute;
+  let lateness = 0;
+  for (const placement of plan.placements) {
+    const task = tasks.get(placement.taskId);
+    if (!task || task.fixed) continue;
+    readyMinute = Math.max(readyMinute, placement.end);
+    if (task.dueMinute !== null) lateness += task.weight * Math.max(0, placement.end - task.dueMinute);
+  }
+  return { plan, rule, readyMinute, lateness };
+}
+
+/** Earliest starts by order and waits alone, hands and windows left aside. */
+function measureHeads(prepared: PreparedProblem): number[] {
+  const heads = prepared.tasks.map((task) => task.fixed?.start ?? Math.max(prepared.problem.fromMinute, task.notBeforeMinute ?? 0));
+  for (const index of prepared.topological) {
+    const task = prepared.tasks[index];
+    const end = task?.fixed?.end ?? (heads[index] ?? 0) + (task?.minutes ?? 0);
+    for (const arc of prepared.outgoing[index] ?? []) {
+      heads[arc.to] = Math.max(
+        heads[arc.to] ?? 0,
+        Math.min(minuteAfter(arc.clock, end, arc.pieces[0]?.lo ?? 0), prepared.problem.horizonMinute),
+      );
+    }
+  }
+  return heads;
+}
+
+/** Work and waiting from the start of a task to the end of what follows it; waits are taken at the clock's label speed. */
+function measureTails(prepared: PreparedProblem): number[] {
+  const tails = prepared.tasks.map((task) => task.minutes);
+  for (const index of [...prepared.topological].reverse()) {
+    const own = prepared.tasks[index]?.minutes ?? 0;
+    for (const arc of prepared.outgoing[index] ?? []) {
+      tails[index] = Math.max(tails[index] ?? 0, own + (arc.pieces[0]?.lo ?? 0) + (tails[arc.to] ?? 0));
+    }
+  }
+  return tails;
+}
+
+function isLess(left: readonly number[], right: readonly number[]): boolean {
+  for (let i = 0; i < left.length; i += 1) {
+    const difference = (left[i] ?? 0) - (right[i] ?? 0);
+    if (difference !== 0) return difference < 0;
+  }
+  return false;
+}

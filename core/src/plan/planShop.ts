@@ -1,0 +1,119 @@
+import { minuteAfter, progressAt } from '../cure/clockTable';
+import type { Interval } from '../time/interval';
+import { buildShopProblem } from './buildShopProblem';
+import type { PlacementReasons } from './explainPlacement';
+import { createExplainer } from './explainPlacement';
+import { planGreedily } from './planGreedily';
+import type { Certificate, PlanProblem } from './problem';
+import type { ProblemFault } from './problemFaults';
+import { findProblemFaults } from './problemFaults';
+import type { ShopPlanInput } from './shopPlanInput';
+
+/** A rung's place in the plan, epoch ms. */
+export interface RungTime {
+  readonly rungId: string;
+  readonly partId: string;
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly chunks: readonly Interval[];
+  readonly reasons: PlacementReasons | null;
+  /** when the recoat window this rung must meet closes; null where none does */
+  readonly windowClosesMs: number | null;
+}
+
+/** When a prop is done. */
+export interface PropReady {
+  readonly propId: string;
+  /** null when something of it could not be placed, or nothing is left to do */
+  readonly readyMs: number | null;
+  readonly dueMs: number | null;
+  /** hands minutes still to do */
+  readonly handsMinutes: number;
+  readonly unplacedRungs: number;
+}
+
+/** The shop's plan, or what is wrong with the ladders. */
+export type ShopPlan =
+  | {
+      readonly kind: 'planned';
+      readonly madeForMs: number;
+      readonly rule: string;
+      readonly readyMs: number;
+      readonly rungs: readonly RungTime[];
+      readonly props: readonly PropReady[];
+      readonly unplaced: readonly Certificate[];
+      readonly handsWindows: readonly Interval[];
+      readonly sprayWindows: readonly Interval[];
+    }
+  | { readonly kind: 'faulty'; readonly faults: readonly ProblemFault[] };
+
+/** Plans everything the shop has in work around hands, spraying, rack and cure times. */
+export function planShop(input: ShopPlanInput): ShopPlan {
+  const { problem, handsWindows, sprayWindows } = buildShopProblem(input);
+  const faults = findProblemFaults(problem);
+  if (faults.length > 0) return { kind: 'faulty', faults };
+  const rated = planGreedily(problem);
+  const explainer = createExplainer(problem, rated.plan.placements);
+  const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
+  const settled = new Set(problem.tasks.filter((task) => task.fixed).map((task) => task.id));
+  const closings = findClosings(problem, new Map(rated.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
+  const rungs = rated.plan.placements
+    .filter((placement) => !settled.has(placement.taskId))
+    .sort((a, b) => a.start - b.start || a.end - b.end)
+    .map((placement): RungTime => ({
+      rungId: placement.taskId,
+      partId: partOf.get(placement.taskId)?.id ?? '',
+      startMs: placement.start * 60_000,
+      endMs: placement.end * 60_000,
+      chunks: placement.chunks.map(({ start, end }) => ({ start: start * 60_000, end: end * 60_000 })),
+      reasons: explainer.explain(placement.taskId),
+      windowClosesMs: closings.get(placement.taskId) ?? null,
+    }));
+  return {
+    kind: 'planned',
+    madeForMs: input.nowMs,
+    rule: rated.rule,
+    readyMs: rated.readyMinute * 60_000,
+    rungs,
+    props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, rated.plan.unplaced)),
+    unplaced: rated.plan.unplaced,
+    handsWindows,
+    sprayWindows,
+  };
+}
+
+function readyOf(
+  propId: string,
+  dueMs: number | null,
+  input: ShopPlanInput,
+  rungs: readonly RungTime[],
+  unplaced: readonly Certificate[],
+): PropReady {
+  const parts = input.parts.filter((part) => part.propId === propId);
+  const partIds = new Set(parts.map((part) => part.id));
+  const own = rungs.filter((rung) => partIds.has(rung.partId));
+  const ownIds = new Set(parts.flatMap((part) => part.rungs.map((rung) => rung.id)));
+  const unplacedRungs = unplaced.filter((certificate) => ownIds.has(certificate.taskId)).length;
+  const handsMs = own.reduce((sum, rung) => sum + rung.chunks.reduce((inner, chunk) => inner + chunk.end - chunk.start, 0), 0);
+  const readyMs = own.length === 0 || unplacedRungs > 0 ? null : Math.max(...own.map((rung) => rung.endMs));
+  return { propId, readyMs, dueMs, handsMinutes: handsMs / 60_000, unplacedRungs };
+}
+
+/** For tasks that start in a piece that closes: the minute it closes, as epoch ms. */
+function findClosings(problem: PlanProblem, placed: ReadonlyMap<string, Interval>): Map<string, number> {
+  const clocks = new Map(problem.clocks.map((clock) => [clock.id, clock.table]));
+  const closings = new Map<string, number>();
+  for (const arc of problem.arcs) {
+    if (arc.pieces.every((piece) => piece.hi === null)) continue;
+    const from = placed.get(arc.from);
+    const to = placed.get(arc.to);
+    const clock = clocks.get(arc.clockId);
+    if (!from || !to || !clock) continue;
+    const gained = progressAt(clock, to.start) - progressAt(clock, from.end);
+    const piece = arc.pieces.find((span) => span.hi !== null && gained <= span.hi + 1);
+    if (!piece || piece.hi === null) continue;
+    const closesMs = Math.floor(minuteAfter(clock, from.end, piece.hi)) * 60_000;
+    closings.set(arc.to, Math.min(closesMs, closings.get(arc.to) ?? Infinity));
+  }
+  return closings;
+}

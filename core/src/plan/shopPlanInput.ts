@@ -1,0 +1,80 @@
+import type { AirTimeline } from '../climate/airTimeline';
+import type { SprayLimits } from '../climate/sprayVerdict';
+import type { DryingData } from '../cure/dryingData';
+import type { DayException, WeeklySpan } from '../time/workingHours';
+
+/** All the planner needs to know of a shop, as plain data. Moments are epoch ms. */
+export interface ShopPlanInput {
+  readonly nowMs: number;
+  readonly timeZone: string;
+  readonly hours: readonly WeeklySpan[];
+  readonly exceptions: readonly DayException[];
+  /** when spraying is allowed at all: daylight, neighbours */
+  readonly sprayHours: readonly WeeklySpan[];
+  readonly sprayLimits: SprayLimits;
+  readonly air: AirTimeline;
+  readonly handsPairs: number;
+  readonly boothPlaces: number;
+  readonly rackPlaces: number;
+  readonly props: readonly PlanProp[];
+  readonly parts: readonly PlanPart[];
+  readonly joins: readonly PlanJoin[];
+}
+
+/** A prop with its date. */
+export interface PlanProp {
+  readonly id: string;
+  readonly name: string;
+  readonly dueMs: number | null;
+  /** weight of being late, above 0 */
+  readonly weight: number;
+}
+
+/** A part with its rungs, bottom first. */
+export interface PlanPart {
+  readonly id: string;
+  readonly propId: string;
+  readonly name: string;
+  /** places the whole set takes on the rack while it dries */
+  readonly rackPlaces: number;
+  readonly rungs: readonly PlanRung[];
+}
+
+/** A rung as the planner sees it. */
+export interface PlanRung {
+  readonly id: string;
+  readonly name: string;
+  readonly methodId: string;
+  /** hands minutes, whole */
+  readonly minutes: number;
+  /** the film it lays; null where none, or where the product is not known yet */
+  readonly film: PlanFilm | null;
+  readonly notBeforeMs: number | null;
+  readonly status: RungProgress;
+}
+
+/** A film a rung lays. */
+export interface PlanFilm {
+  readonly productId: string;
+  readonly name: string;
+  readonly drying: DryingData;
+  /** dry film of this coat */
+  readonly coatMicrometres: number;
+}
+
+/** How far a rung is. */
+export type RungProgress =
+  | { readonly kind: 'open' }
+  /** in hand: the minutes already worked */
+  | { readonly kind: 'inHand'; readonly workedMinutes: number }
+  | { readonly kind: 'done'; readonly endMs: number }
+  | { readonly kind: 'leftOut' };
+
+/** Two ladders that meet: the guest's rungs up to `guestRungId` (all, when null) come before the host's rung, the rest after it. */
+export interface PlanJoin {
+  readonly id: string;
+  readonly hostPartId: string;
+  readonly hostRungId: string;
+  readonly guestPartId: string;
+  readonly guestRungId: string | null;
+}
