@@ -1,0 +1,116 @@
+import { Type } from 'class-transformer';
+import { Equals, IsArray, ValidateNested } from 'class-validator';
+import { Can } from '../records/can';
+import { ClimateReading } from '../records/climateReading';
+import { Join } from '../records/join';
+import { Ladder } from '../records/ladder';
+import { LogEntry } from '../records/logEntry';
+import { MeshReference } from '../records/meshReference';
+import { MixCard } from '../records/mixCard';
+import { IsMoment } from '../records/moment';
+import { Part } from '../records/part';
+import { PictureReference } from '../records/pictureReference';
+import { Product } from '../records/product';
+import { Prop } from '../records/prop';
+import { Rung } from '../records/rung';
+import { Shop } from '../records/shop';
+
+/** Name of the format, in every file. */
+export const FORMAT_NAME = 'zinc-ladder-project';
+/** The version this program writes. Older ones are migrated when read, newer ones refused. */
+export const FORMAT_VERSION = 1;
+
+/** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
+export class ProjectFile {
+  @Equals(FORMAT_NAME)
+  format!: string;
+
+  @Equals(FORMAT_VERSION)
+  version!: number;
+
+  @IsMoment()
+  savedAtMs!: number;
+
+  @ValidateNested()
+  @Type(() => Shop)
+  shop!: Shop;
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Prop)
+  props!: Prop[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Part)
+  parts!: Part[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Join)
+  joins!: Join[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Ladder)
+  ladders!: Ladder[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Rung)
+  rungs!: Rung[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Product)
+  products!: Product[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Can)
+  cans!: Can[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => MixCard)
+  mixCards!: MixCard[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => LogEntry)
+  logEntries!: LogEntry[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => PictureReference)
+  pictures!: PictureReference[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => MeshReference)
+  meshes!: MeshReference[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => ClimateReading)
+  climateReadings!: ClimateReading[];
+}
+
+/** The lists of a project file, in the order they depend on each other. */
+export const RECORD_LISTS = [
+  'props',
+  'parts',
+  'joins',
+  'ladders',
+  'rungs',
+  'products',
+  'cans',
+  'mixCards',
+  'logEntries',
+  'pictures',
+  'meshes',
+  'climateReadings',
+] as const;
+
+/** Name of a list in a project file. */
+export type RecordList = (typeof RECORD_LISTS)[number];

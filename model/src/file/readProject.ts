@@ -1,0 +1,67 @@
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import type { Fault } from './faults';
+import { FileFaultsError, MOST_FAULTS, toFaults } from './faults';
+import { migrateProject } from './migrations';
+import { FORMAT_NAME, FORMAT_VERSION, ProjectFile } from './projectFile';
+import { findReferenceFaults } from './references';
+
+/** Larger text is not read: a shop of ten thousand entries is a tenth of it. */
+export const MOST_PROJECT_BYTES = 64 * 1024 * 1024;
+
+/**
+ * Reads a project from the text of its JSON file, whole or not at all.
+ *
+ * @throws FileFaultsError naming every fault with its path
+ */
+export function readProject(text: string): ProjectFile {
+  // One UTF-16 unit is at least one byte of UTF-8.
+  if (text.length > MOST_PROJECT_BYTES)
+    throw new FileFaultsError([{ code: 'tooLarge', path: '', message: `the file is larger than ${MOST_PROJECT_BYTES / 1024 / 1024} MB` }]);
+  let parsed: unknown;
+  try {
+    parsed = JSON.parse(text.replace(/^\uFEFF/u, ''));
+  } catch (error) {
+    throw new FileFaultsError([
+      { code: 'unreadable', path: '', message: `this is not complete JSON (${error instanceof Error ? error.message : String(error)})` },
+    ]);
+  }
+  return checkProject(parsed);
+}
+
+/**
+ * Checks something parsed as a project, migrating older versions.
+ *
+ * @throws FileFaultsError naming every fault with its path
+ */
+export function checkProject(parsed: unknown): ProjectFile {
+  if (typeof parsed !== 'object' || parsed === null || Array.isArray(parsed))
+    throw new FileFaultsError([{ code: 'notAProject', path: '', message: 'the file does not hold a project' }]);
+  const raw = parsed as Record<string, unknown>;
+  if (raw['format'] !== FORMAT_NAME)
+    throw new FileFaultsError([{ code: 'notAProject', path: 'format', message: `must be "${FORMAT_NAME}"` }]);
+  const { version } = raw;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    throw new FileFaultsError([{ code: 'invalid', path: 'version', message: 'must be a whole number from 1' }]);
+  if (version > FORMAT_VERSION)
+    throw new FileFaultsError([
+      { code: 'tooNew', path: 'version', message: `the file is of version ${version}; this program reads up to ${FORMAT_VERSION}` },
+    ]);
+  const current = migrateProject(raw, version, FORMAT_VERSION);
+  const faults = findShapeFaults(current);
+  if (faults.length > 0) throw new FileFaultsError(limit(faults));
+  const project = current as unknown as ProjectFile;
+  const broken = findReferenceFaults(project);
+  if (broken.length > 0) throw new FileFaultsError(limit(broken));
+  return project;
+}
+
+function findShapeFaults(raw: Record<string, unknown>): Fault[] {
+  const instance = plainToInstance(ProjectFile, raw);
+  return toFaults(validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true }));
+}
+
+function limit(faults: readonly Fault[]): Fault[] {
+  if (faults.length <= MOST_FAULTS) return [...faults];
+  return [...faults.slice(0, MOST_FAULTS), { code: 'invalid', path: '', message: `and ${faults.length - MOST_FAULTS} more faults` }];
+}

@@ -1,0 +1,49 @@
+import type { ClassConstructor } from 'class-transformer';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import { Can } from '../records/can';
+import { ClimateReading } from '../records/climateReading';
+import { Join } from '../records/join';
+import { Ladder } from '../records/ladder';
+import { LogEntry } from '../records/logEntry';
+import { MeshReference } from '../records/meshReference';
+import { MixCard } from '../records/mixCard';
+import { Part } from '../records/part';
+import { PictureReference } from '../records/pictureReference';
+import { Product } from '../records/product';
+import { Prop } from '../records/prop';
+import { Rung } from '../records/rung';
+import { Shop } from '../records/shop';
+import type { Fault } from './faults';
+import { toFaults } from './faults';
+
+/** The record class of each table. */
+const RECORD_CLASSES = {
+  shop: Shop,
+  props: Prop,
+  parts: Part,
+  joins: Join,
+  ladders: Ladder,
+  rungs: Rung,
+  products: Product,
+  cans: Can,
+  mixCards: MixCard,
+  logEntries: LogEntry,
+  pictures: PictureReference,
+  meshes: MeshReference,
+  climateReadings: ClimateReading,
+} as const;
+
+/** The type of a record by its table. */
+export type RecordOf = { readonly [Table in keyof typeof RECORD_CLASSES]: InstanceType<(typeof RECORD_CLASSES)[Table]> };
+/** A table of records. */
+export type TableName = keyof RecordOf;
+
+/** All tables that hold records. */
+export const TABLE_NAMES = Object.keys(RECORD_CLASSES) as readonly TableName[];
+
+/** What is wrong with one record; empty when it may be kept. */
+export function findRecordFaults(table: TableName, record: object): Fault[] {
+  const instance = plainToInstance(RECORD_CLASSES[table] as ClassConstructor<object>, record);
+  return toFaults(validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true }));
+}

@@ -1,0 +1,128 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import type { MeshReference } from '../records/meshReference';
+import type { PictureReference } from '../records/pictureReference';
+import type { Fault } from './faults';
+import { FileFaultsError } from './faults';
+import type { ProjectFile } from './projectFile';
+import { readProject } from './readProject';
+
+/** A project with the bytes of its pictures and meshes, by record id. */
+export interface ProjectBundle {
+  readonly project: ProjectFile;
+  readonly attachments: ReadonlyMap<string, Uint8Array>;
+}
+
+/** Bounds of what is unpacked, against files made to fill the memory. */
+export const ZIP_LIMITS = { entries: 4000, bytes: 512 * 1024 * 1024, entryBytes: 64 * 1024 * 1024 } as const;
+
+const PROJECT_NAME = 'project.json';
+const EXTENSIONS: Readonly<Record<PictureReference['mediaType'], string>> = {
+  'image/jpeg': 'jpg',
+  'image/png': 'png',
+  'image/webp': 'webp',
+};
+/** Where a picture lies in the zip. */
+export function picturePath(picture: Pick<PictureReference, 'id' | 'mediaType'>): string {
+  return `pictures/${picture.id}.${EXTENSIONS[picture.mediaType]}`;
+}
+
+/** The project as indented JSON, with a final newline. */
+export function writeProject(project: ProjectFile): string {
+  return `${JSON.stringify(project, null, 1)}\n`;
+}
+
+/** Where a mesh lies in the zip. */
+export function meshPath(mesh: Pick<MeshReference, 'id' | 'format'>): string {
+  return `meshes/${mesh.id}.${mesh.format}`;
+}
+
+/** Packs a project with its pictures and meshes. Pictures are stored as they are: they are compressed already. */
+export function zipBundle({ project, attachments }: ProjectBundle): Uint8Array {
+  const entries: Record<string, Uint8Array | [Uint8Array, { level: 0 }]> = { [PROJECT_NAME]: strToU8(writeProject(project)) };
+  for (const picture of project.pictures) {
+    const bytes = attachments.get(picture.id);
+    if (bytes) entries[picturePath(picture)] = [bytes, { level: 0 }];
+  }
+  for (const mesh of project.meshes) {
+    const bytes = attachments.get(mesh.id);
+    if (bytes) entries[meshPath(mesh)] = bytes;
+  }
+  // A fixed date keeps the same project the same file; the zip format cannot say "none".
+  return zipSync(entries, { mtime: '1980-01-01T00:00:00' });
+}
+
+/** Whether bytes are a zip rather than JSON text. */
+export function isZip(bytes: Uint8Array): boolean {
+  return bytes[0] === 0x50 && bytes[1] === 0x4b;
+}
+
+/**
+ * Reads a project file, JSON or zip, whole or not at all.
+ *
+ * @throws FileFaultsError naming every fault with its path
+ */
+export function readBundle(bytes: Uint8Array): ProjectBundle {
+  if (!isZip(bytes)) return { project: readProject(decode(bytes)), attachments: new Map() };
+  const entries = unpack(bytes);
+  const json = entries[PROJECT_NAME];
+  if (!json) throw new FileFaultsError([{ code: 'notAProject', path: PROJECT_NAME, message: 'the zip holds no project.json' }]);
+  const project = readProject(decode(json));
+  const attachments = new Map<string, Uint8Array>();
+  const faults: Fault[] = [];
+  const take = (id: string, path: string, where: string, isRight: (found: Uint8Array) => boolean): void => {
+    const found = entries[path];
+    if (!found) faults.push({ code: 'missingAttachment', path: where, message: `${path} is not in the zip` });
+    else if (!isRight(found)) faults.push({ code: 'invalid', path, message: 'is not the kind of file its name says' });
+    else attachments.set(id, found);
+  };
+  project.pictures.forEach((picture, i) => take(picture.id, picturePath(picture), `pictures[${i}]`, (found) => looksLike(found, picture.mediaType)));
+  project.meshes.forEach((mesh, i) => take(mesh.id, meshPath(mesh), `meshes[${i}]`, (found) => found.length > 0));
+  if (faults.length > 0) throw new FileFaultsError(faults);
+  return { project, attachments };
+}
+
+function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
+  let count = 0;
+  let total = 0;
+  const refuse = (fault: Fault): never => {
+    throw new FileFaultsError([fault]);
+  };
+  try {
+    return unzipSync(bytes, {
+      filter: ({ name, originalSize }) => {
+        count += 1;
+        total += originalSize;
+        if (count > ZIP_LIMITS.entries)
+          refuse({ code: 'tooLarge', path: '', message: `the zip holds more than ${ZIP_LIMITS.entries} files` });
+        if (originalSize > ZIP_LIMITS.entryBytes || total > ZIP_LIMITS.bytes)
+          refuse({ code: 'tooLarge', path: name.slice(0, 100), message: 'unpacks to more than this program takes' });
+        if (isUnsafePath(name)) refuse({ code: 'unsafePath', path: name.slice(0, 100), message: 'points outside the project' });
+        return name === PROJECT_NAME || /^(pictures\/[\w-]{1,64}\.(jpg|png|webp)|meshes\/[\w-]{1,64}\.(stl|obj|3mf))$/u.test(name);
+      },
+    });
+  } catch (error) {
+    if (error instanceof FileFaultsError) throw error;
+    throw new FileFaultsError([{ code: 'unreadable', path: '', message: 'the zip is damaged or cut short' }]);
+  }
+}
+
+function isUnsafePath(name: string): boolean {
+  return name.startsWith('/') || name.includes('\\') || name.includes('\0') || /^[A-Za-z]:/u.test(name) || name.split('/').includes('..');
+}
+
+function decode(bytes: Uint8Array): string {
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    // Latin-1 reading keeps the fault about its JSON rather than its bytes.
+    return strFromU8(bytes.subarray(0, 1000), true);
+  }
+}
+
+/** Whether bytes start as a picture of that type does. */
+export function looksLike(bytes: Uint8Array, mediaType: PictureReference['mediaType']): boolean {
+  const starts = (...signature: number[]): boolean => signature.every((value, index) => bytes[index] === value);
+  if (mediaType === 'image/jpeg') return starts(0xff, 0xd8, 0xff);
+  if (mediaType === 'image/png') return starts(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a);
+  return starts(0x52, 0x49, 0x46, 0x46) && bytes[8] === 0x57 && bytes[9] === 0x45 && bytes[10] === 0x42 && bytes[11] === 0x50;
+}

@@ -1,0 +1,28 @@
+import { IsNumber, Max, Min } from 'class-validator';
+import { IsLine, IsRecordId, Nullable } from './decorators';
+import { IsMoment } from './moment';
+import { Tracked } from './tracked';
+
+/** One container of a product on the shelf. */
+export class Can extends Tracked {
+  @IsRecordId()
+  productId!: string;
+
+  @IsNumber()
+  @Min(0.1)
+  @Max(100_000)
+  sizeMillilitres!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(100_000)
+  leftMillilitres!: number;
+
+  /** null: not opened yet */
+  @Nullable()
+  @IsMoment()
+  openedAtMs!: number | null;
+
+  @IsLine()
+  note!: string;
+}

@@ -1,0 +1,80 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsIn, IsNumber, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { IsRecordId, Nullable } from './decorators';
+import { IsMoment } from './moment';
+import { Tracked } from './tracked';
+
+/** What an entry tells. */
+export type LogKind = 'done' | 'setDown' | 'note' | 'mistake' | 'reopened';
+
+/** The air when it was done. */
+export class LoggedAir {
+  @IsNumber()
+  @Min(-50)
+  @Max(70)
+  temperatureCelsius!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  relativeHumidityPercent!: number;
+
+  @IsIn(['measured', 'forecast', 'typical'])
+  origin!: 'measured' | 'forecast' | 'typical';
+}
+
+/** A fact. Entries are never rewritten: a correction is a new entry that points at the one it replaces. */
+export class LogEntry extends Tracked {
+  @IsIn(['done', 'setDown', 'note', 'mistake', 'reopened'])
+  kind!: LogKind;
+
+  /** when it ended, or when it was noted */
+  @IsMoment()
+  atMs!: number;
+
+  @Nullable()
+  @IsRecordId()
+  propId!: string | null;
+
+  @Nullable()
+  @IsRecordId()
+  partId!: string | null;
+
+  @Nullable()
+  @IsRecordId()
+  rungId!: string | null;
+
+  @Nullable()
+  @IsRecordId()
+  productId!: string | null;
+
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(10_000)
+  plannedMinutes!: number | null;
+
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(10_000)
+  actualMinutes!: number | null;
+
+  @Nullable()
+  @ValidateNested()
+  @Type(() => LoggedAir)
+  air!: LoggedAir | null;
+
+  @MaxLength(4000)
+  text!: string;
+
+  @IsArray()
+  @ArrayMaxSize(50)
+  @IsRecordId(true)
+  pictureIds!: string[];
+
+  /** the entry this one replaces */
+  @Nullable()
+  @IsRecordId()
+  correctsId!: string | null;
+}

@@ -1,0 +1,73 @@
+import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsNumber, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import { IsHexColour, IsLine, Nullable } from './decorators';
+import { Tracked } from './tracked';
+
+/** Values of a product class that a product may override. */
+export const OVERRIDABLE = [
+  'coatMicrometres',
+  'touchMinutes',
+  'recoatFromMinutes',
+  'recoatUntilMinutes',
+  'recoatAgainMinutes',
+  'handleMinutes',
+  'sandMinutes',
+  'tapeMinutes',
+  'hardMinutes',
+  'minimumFilmCelsius',
+  'volumeSolids',
+  'densityKgPerLitre',
+  'coldestCelsius',
+  'warmestCelsius',
+] as const;
+
+/** Name of a value that can be overridden. */
+export type OverridableField = (typeof OVERRIDABLE)[number];
+
+/** A value that stands in for the class default, with where it came from. */
+export class ProductValue {
+  @IsIn(OVERRIDABLE)
+  field!: OverridableField;
+
+  /** null: the product has no such time */
+  @Nullable()
+  @IsNumber()
+  @Min(-50)
+  @Max(1_000_000)
+  value!: number | null;
+
+  @IsIn(['label', 'entered', 'observed'])
+  origin!: 'label' | 'entered' | 'observed';
+
+  @IsLine()
+  note!: string;
+}
+
+/** A paint, primer, filler, adhesive or clear. */
+export class Product extends Tracked {
+  @IsLine()
+  @MinLength(1)
+  name!: string;
+
+  @IsIn(PRODUCT_CLASSES.map((entry) => entry.id))
+  classId!: string;
+
+  /** colour of the dry film; null where it has none of its own */
+  @Nullable()
+  @IsHexColour()
+  colourHex!: string | null;
+
+  @IsIn(['matte', 'eggshell', 'satin', 'semi', 'gloss', 'none'])
+  sheen!: 'matte' | 'eggshell' | 'satin' | 'semi' | 'gloss' | 'none';
+
+  @IsArray()
+  @ArrayMaxSize(OVERRIDABLE.length)
+  @ArrayUnique((value: ProductValue) => value.field)
+  @ValidateNested({ each: true })
+  @Type(() => ProductValue)
+  values!: ProductValue[];
+
+  @MaxLength(4000)
+  note!: string;
+}

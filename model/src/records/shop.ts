@@ -1,0 +1,162 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min, MinLength, ValidateNested } from 'class-validator';
+import { IsLine, Nullable } from './decorators';
+import { Tracked } from './tracked';
+
+/** A span of local time within a day, minutes after midnight. */
+export class DaySpan {
+  @IsInt()
+  @Min(0)
+  @Max(1439)
+  startMinute!: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(1440)
+  endMinute!: number;
+}
+
+/** A span that comes back each week. */
+export class WeekSpan extends DaySpan {
+  /** ISO weekday: 1 Monday … 7 Sunday */
+  @IsInt()
+  @Min(1)
+  @Max(7)
+  weekday!: number;
+}
+
+/** A date with its own hours; none at all means a day off. */
+export class HoursException {
+  @Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/u, { message: '$property must be a date such as 2026-05-28' })
+  date!: string;
+
+  @IsArray()
+  @ArrayMaxSize(10)
+  @ValidateNested({ each: true })
+  @Type(() => DaySpan)
+  spans!: DaySpan[];
+
+  @IsLine()
+  note!: string;
+}
+
+/** What the air must be before anything is sprayed. */
+export class SprayLimitValues {
+  @IsNumber()
+  @Min(0)
+  @Max(20)
+  leastDewGapKelvin!: number;
+
+  @IsNumber()
+  @Min(1)
+  @Max(100)
+  mostHumidityPercent!: number;
+
+  @IsNumber()
+  @Min(-10)
+  @Max(50)
+  coldestCelsius!: number;
+
+  @IsNumber()
+  @Min(-10)
+  @Max(60)
+  warmestCelsius!: number;
+
+  /** null: no wind where it is sprayed */
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(30)
+  mostWindMetresPerSecond!: number | null;
+}
+
+/** The course of an ordinary day, for when nothing was measured or forecast. */
+export class TypicalDayValues {
+  @IsNumber()
+  @Min(-40)
+  @Max(50)
+  meanCelsius!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(25)
+  swingCelsius!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(24)
+  warmestHour!: number;
+
+  @IsNumber()
+  @Min(1)
+  @Max(100)
+  meanHumidityPercent!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(50)
+  swingHumidityPercent!: number;
+}
+
+/** The shop: hours, places, air and how things are shown. There is one. */
+export class Shop extends Tracked {
+  @IsLine()
+  @MinLength(1)
+  name!: string;
+
+  /** IANA name */
+  @IsLine(64)
+  @MinLength(1)
+  timeZone!: string;
+
+  @IsIn(['metric', 'us'])
+  units!: 'metric' | 'us';
+
+  @IsIn(['24', '12'])
+  hourCycle!: '24' | '12';
+
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => WeekSpan)
+  hours!: WeekSpan[];
+
+  @IsArray()
+  @ArrayMaxSize(500)
+  @ValidateNested({ each: true })
+  @Type(() => HoursException)
+  exceptions!: HoursException[];
+
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => WeekSpan)
+  sprayHours!: WeekSpan[];
+
+  @ValidateNested()
+  @Type(() => SprayLimitValues)
+  sprayLimits!: SprayLimitValues;
+
+  @ValidateNested()
+  @Type(() => TypicalDayValues)
+  typicalDay!: TypicalDayValues;
+
+  /** where readings come from */
+  @IsIn(['sensor', 'typed', 'typical'])
+  climateSource!: 'sensor' | 'typed' | 'typical';
+
+  @IsInt()
+  @Min(1)
+  @Max(10)
+  handsPairs!: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(20)
+  boothPlaces!: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(200)
+  rackPlaces!: number;
+}
