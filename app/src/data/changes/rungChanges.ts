@@ -1,0 +1,61 @@
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { ShopDatabase } from '../database';
+import type { Edit } from '../edit';
+
+/** A rung as it starts when added by hand. */
+export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
+  revision: 0,
+  name: 'sand',
+  methodId: 'sand',
+  band: 'fillSand',
+  productId: null,
+  role: null,
+  grit: null,
+  coatMicrometres: null,
+  minutes: 15,
+  minutesFormula: '',
+  detail: '',
+  why: '',
+  cautionIds: [],
+  notBeforeMs: null,
+  mixCardId: null,
+  state: 'open',
+  startedAtMs: null,
+  workedMs: 0,
+  doneAtMs: null,
+};
+
+/** Puts a rung onto a ladder at a place, bottom first. */
+export async function addRung(edit: Edit, ladderId: string, rung: Rung, index: number): Promise<void> {
+  const ladder = await edit.need('ladders', ladderId);
+  await edit.put('rungs', { ...rung, ladderId });
+  await edit.patch('ladders', ladderId, { rungIds: [...ladder.rungIds.slice(0, index), rung.id, ...ladder.rungIds.slice(index)] });
+}
+
+/** Moves a rung to another place on its ladder. */
+export async function moveRung(edit: Edit, ladderId: string, rungId: string, index: number): Promise<void> {
+  const ladder = await edit.need('ladders', ladderId);
+  const without = ladder.rungIds.filter((id) => id !== rungId);
+  const at = Math.max(0, Math.min(without.length, index));
+  await edit.patch('ladders', ladderId, { rungIds: [...without.slice(0, at), rungId, ...without.slice(at)] });
+}
+
+/** Adds a copy of a rung right above it, not yet begun. */
+export async function duplicateRung(edit: Edit, rungId: string, copyId: string): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  const ladder = await edit.need('ladders', rung.ladderId);
+  const copy: Rung = { ...rung, id: copyId, revision: 0, state: 'open', startedAtMs: null, workedMs: 0, doneAtMs: null };
+  await addRung(edit, rung.ladderId, copy, ladder.rungIds.indexOf(rungId) + 1);
+}
+
+/** Takes a rung off its ladder, and joins that hung on it. */
+export async function removeRung(edit: Edit, db: ShopDatabase, rungId: string): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  const ladder = await edit.need('ladders', rung.ladderId);
+  await edit.patch('ladders', ladder.id, { rungIds: ladder.rungIds.filter((id) => id !== rungId) });
+  for (const join of await db.records('joins').toArray()) {
+    if (join.hostRungId === rungId) await edit.remove('joins', join.id);
+    else if (join.guestRungId === rungId) await edit.patch('joins', join.id, { guestRungId: null });
+  }
+  await edit.remove('rungs', rungId);
+}

@@ -1,0 +1,76 @@
+import type { RecordOf, TableName } from '@zinc-ladder/model/file/validateRecord';
+import type { EntityTable, Table } from 'dexie';
+import Dexie from 'dexie';
+
+/** Bytes of a picture or mesh, by the id of its reference. */
+export interface Attachment {
+  readonly id: string;
+  readonly bytes: Uint8Array;
+}
+
+/** A stored table: records, or the bytes beside them. */
+export type StoredTable = TableName | 'attachments';
+
+/** One record before and after an edit; null: it was not there, or is no more. */
+export interface RecordChange {
+  readonly table: StoredTable;
+  readonly id: string;
+  readonly before: object | null;
+  readonly after: object | null;
+}
+
+/** An edit that can be undone. */
+export interface HistoryRow {
+  readonly seq: number;
+  readonly label: string;
+  readonly atMs: number;
+  readonly changes: readonly RecordChange[];
+  readonly isUndone: 0 | 1;
+}
+
+/** Small facts about this browser's copy: which demo, which clock. */
+export interface MetaRow {
+  readonly key: 'clockOffsetMs' | 'isDemo';
+  readonly value: number | boolean;
+}
+
+type RecordTables = { [Name in TableName]: EntityTable<RecordOf[Name], 'id'> };
+
+/** The browser's database: one table a record class, and what undo needs. */
+export class ShopDatabase extends Dexie {
+  attachments!: EntityTable<Attachment, 'id'>;
+  history!: EntityTable<HistoryRow, 'seq'>;
+  meta!: EntityTable<MetaRow, 'key'>;
+
+  constructor(name = 'zinc-ladder', options: ConstructorParameters<typeof Dexie>[1] = {}) {
+    super(name, options);
+    this.version(1).stores({
+      shop: 'id',
+      props: 'id',
+      parts: 'id',
+      joins: 'id',
+      ladders: 'id',
+      rungs: 'id',
+      products: 'id',
+      cans: 'id',
+      mixCards: 'id',
+      logEntries: 'id, atMs',
+      pictures: 'id',
+      meshes: 'id',
+      climateReadings: 'id, atMs',
+      attachments: 'id',
+      history: '++seq, isUndone',
+      meta: 'key',
+    });
+  }
+
+  /** A table of records by name. */
+  records<Name extends TableName>(name: Name): RecordTables[Name] {
+    return this.table(name) as unknown as RecordTables[Name];
+  }
+
+  /** A stored table by name, records and bytes alike. */
+  stored(name: StoredTable): Table<object, string> {
+    return this.table(name);
+  }
+}

@@ -1,0 +1,26 @@
+import { useMutation } from '@tanstack/react-query';
+import { useNotices } from '../shell/Notices';
+import type { Edit } from './edit';
+import { useStore } from './StoreContext';
+
+/** An edit as views ask for it: runs in one transaction, tells failures to the finisher, resolves to whether it was done. */
+export type RunEdit = (label: string, work: (edit: Edit) => Promise<void>) => Promise<boolean>;
+
+/** Edits through the store, with failures told. */
+export function useEdit(): RunEdit {
+  const store = useStore();
+  const { tellError } = useNotices();
+  const mutation = useMutation({
+    mutationFn: ({ label, work }: { label: string; work: (edit: Edit) => Promise<void> }) => store.edit(label, work),
+    networkMode: 'always',
+  });
+  return async (label, work) => {
+    try {
+      await mutation.mutateAsync({ label, work });
+      return true;
+    } catch (error) {
+      tellError(error);
+      return false;
+    }
+  };
+}

@@ -1,0 +1,49 @@
+import type { CoatLaid } from '@zinc-ladder/core/cure/cureClock';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { productDrying } from '@zinc-ladder/model/products/productDrying';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { FilmQuestion } from './filmTypes';
+import type { PlanRecords } from './gatherPlan';
+import { filmOf } from './gatherPlan';
+
+/** Films older than this are hard whatever they were, and no longer read. */
+const FORGOTTEN_AFTER_MS = 30 * 86_400_000;
+
+/** The top film of every part: its product, the coats that lie on each other unsanded, and what the next rung waits for. */
+export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'rungs' | 'products'>, nowMs: number): FilmQuestion[] {
+  const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
+  const products = new Map(records.products.map((product) => [product.id, product]));
+  return records.ladders.flatMap((ladder): FilmQuestion[] => {
+    const own = ladder.rungIds.flatMap((id) => rungs.get(id) ?? []);
+    const done = own
+      .filter((rung) => rung.state === 'done' && rung.doneAtMs !== null)
+      .sort((a, b) => (a.doneAtMs ?? 0) - (b.doneAtMs ?? 0));
+    const coats: CoatLaid[] = [];
+    let top: Rung | null = null;
+    for (const rung of done) {
+      const film = filmOf(rung, products.get(rung.productId ?? ''));
+      if (findMethod(rung.methodId).roughens) coats.length = 0;
+      if (!film) continue;
+      if (top?.productId !== rung.productId) coats.length = 0;
+      coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
+      top = rung;
+    }
+    const product = products.get(top?.productId ?? '');
+    const next = own.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand');
+    // Sanding clears the coats: what is left in the lines is dry already.
+    if (!top || !product || coats.length === 0 || (top.doneAtMs ?? 0) < nowMs - FORGOTTEN_AFTER_MS) return [];
+    return [
+      {
+        partId: ladder.partId,
+        rungId: top.id,
+        productId: product.id,
+        filmName: top.name,
+        colourHex: product.colourHex,
+        drying: productDrying(product),
+        coats: [...coats],
+        nextRungId: next?.id ?? null,
+        nextNeeds: next ? findMethod(next.methodId).needs : null,
+      },
+    ];
+  });
+}

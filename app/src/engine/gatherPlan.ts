@@ -1,0 +1,108 @@
+import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
+import { productDrying } from '@zinc-ladder/model/products/productDrying';
+import type { Join } from '@zinc-ladder/model/records/join';
+import type { Ladder } from '@zinc-ladder/model/records/ladder';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { Product } from '@zinc-ladder/model/records/product';
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { Shop } from '@zinc-ladder/model/records/shop';
+
+/** The records a plan is made from. */
+export interface PlanRecords {
+  readonly shop: Shop;
+  readonly props: readonly Prop[];
+  readonly parts: readonly Part[];
+  readonly joins: readonly Join[];
+  readonly ladders: readonly Ladder[];
+  readonly rungs: readonly Rung[];
+  readonly products: readonly Product[];
+}
+
+/** Records as the planner's plain input. */
+export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number): ShopPlanInput {
+  const { shop } = records;
+  const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
+  const products = new Map(records.products.map((product) => [product.id, product]));
+  const ladders = new Map(records.ladders.map((ladder) => [ladder.partId, ladder]));
+  const byPosition = (a: { position: number; id: string }, b: { position: number; id: string }): number =>
+    a.position - b.position || (a.id < b.id ? -1 : 1);
+  const propRank = new Map([...records.props].sort(byPosition).map((prop, index) => [prop.id, index]));
+  const parts = [...records.parts]
+    .sort((a, b) => (propRank.get(a.propId) ?? 0) - (propRank.get(b.propId) ?? 0) || byPosition(a, b))
+    .map((part): PlanPart => ({
+      id: part.id,
+      propId: part.propId,
+      name: partLabel(part),
+      rackPlaces: part.rackPlaces,
+      rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
+        const rung = rungs.get(id);
+        return rung ? [toPlanRung(rung, products, nowMs)] : [];
+      }),
+    }));
+  return {
+    nowMs,
+    timeZone: shop.timeZone,
+    hours: shop.hours,
+    exceptions: shop.exceptions,
+    sprayHours: shop.sprayHours,
+    sprayLimits: shop.sprayLimits,
+    air,
+    handsPairs: shop.handsPairs,
+    boothPlaces: shop.boothPlaces,
+    rackPlaces: shop.rackPlaces,
+    props: [...records.props].sort(byPosition).map(({ id, name, dueMs, weight }) => ({ id, name, dueMs, weight })),
+    parts,
+    joins: records.joins.map(({ id, hostPartId, hostRungId, guestPartId, guestRungId }) => ({
+      id,
+      hostPartId,
+      hostRungId,
+      guestPartId,
+      guestRungId,
+    })),
+  };
+}
+
+/** `Cage bar × 4`. */
+export function partLabel(part: Pick<Part, 'name' | 'count'>): string {
+  return part.count > 1 ? `${part.name} × ${part.count}` : part.name;
+}
+
+function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, nowMs: number): PlanRung {
+  return {
+    id: rung.id,
+    name: rung.name,
+    methodId: rung.methodId,
+    minutes: rung.minutes,
+    film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
+    notBeforeMs: rung.notBeforeMs,
+    status: progressOf(rung, nowMs),
+  };
+}
+
+/** The film a rung lays; null where its method leaves none or its product is not known. */
+export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>, product: Product | undefined): PlanFilm | null {
+  if (!product || !findMethod(rung.methodId).laysFilm) return null;
+  return {
+    productId: product.id,
+    name: product.name,
+    drying: productDrying(product),
+    coatMicrometres: rung.coatMicrometres ?? findProductClass(product.classId).drying.coatMicrometres,
+  };
+}
+
+function progressOf(rung: Rung, nowMs: number): RungProgress {
+  if (rung.state === 'done' && rung.doneAtMs !== null) return { kind: 'done', endMs: Math.min(rung.doneAtMs, nowMs) };
+  if (rung.state === 'leftOut') return { kind: 'leftOut' };
+  const workedMinutes = workedMs(rung, nowMs) / 60_000;
+  if (rung.state === 'inHand') return { kind: 'inHand', workedMinutes };
+  return workedMinutes > 0 ? { kind: 'inHand', workedMinutes } : { kind: 'open' };
+}
+
+/** Work done on a rung up to now, ms: stretches that are over and the one that runs. Never negative, whatever the clock did. */
+export function workedMs(rung: Pick<Rung, 'workedMs' | 'startedAtMs'>, nowMs: number): number {
+  return rung.workedMs + (rung.startedAtMs === null ? 0 : Math.max(0, nowMs - rung.startedAtMs));
+}

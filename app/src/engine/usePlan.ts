@@ -1,0 +1,67 @@
+import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { useNow } from '../clock/ClockContext';
+import { useShop, useTable, useTableQuery } from '../data/queries';
+import { getEngine } from './engineClient';
+import type { FilmAnswer } from './filmTypes';
+import { gatherAir } from './gatherAir';
+import { gatherFilms } from './gatherFilms';
+import { gatherPlan } from './gatherPlan';
+import { usePlanRecords } from './usePlanRecords';
+
+/** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
+const REPLAN_MS = 5 * 60_000;
+const NO_FILMS: readonly FilmAnswer[] = [];
+
+/** The shop's air along time; null before there is a shop. */
+export function useAir(): AirTimeline | null {
+  const shop = useShop();
+  const readings = useTable('climateReadings');
+  const now = useNow(REPLAN_MS);
+  return useMemo(() => (shop ? gatherAir(shop, readings, now + REPLAN_MS) : null), [shop, readings, now]);
+}
+
+/** The shop's plan, made in the worker once for all who ask; the old one stays while a new one is made. */
+export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning: boolean; readonly error: unknown } {
+  const { records, version } = usePlanRecords();
+  const readings = useTableQuery('climateReadings');
+  const minute = useNow(60_000);
+  const now = Math.floor(minute / REPLAN_MS) * REPLAN_MS;
+  const query = useQuery({
+    queryKey: ['plan', version, readings.dataUpdatedAt, now],
+    queryFn: async (): Promise<ShopPlan | null> => {
+      if (!records) return null;
+      // A change is planned from this minute on; between changes the plan is renewed on its grid.
+      return getEngine().planShop(gatherPlan(records, gatherAir(records.shop, readings.data ?? [], minute), minute));
+    },
+    enabled: records !== null && readings.isSuccess,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+  });
+  return { plan: query.data ?? null, isPlanning: query.isFetching, error: query.error };
+}
+
+/** What the cure clock says of the top film of every part, read in the worker once for all who ask. */
+export function useFilms(): readonly FilmAnswer[] {
+  const { records, version } = usePlanRecords();
+  const readings = useTableQuery('climateReadings');
+  const now = useNow(REPLAN_MS);
+  const query = useQuery({
+    queryKey: ['films', version, readings.dataUpdatedAt, now],
+    queryFn: async (): Promise<readonly FilmAnswer[]> => {
+      if (!records) return NO_FILMS;
+      const air = gatherAir(records.shop, readings.data ?? [], now + REPLAN_MS);
+      return getEngine().readFilms({ air, nowMs: now, films: gatherFilms(records, now + REPLAN_MS) });
+    },
+    enabled: records !== null && readings.isSuccess,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+  });
+  return query.data ?? NO_FILMS;
+}

@@ -1,0 +1,36 @@
+import { useMemo } from 'react';
+import { useTableQuery } from '../data/queries';
+import type { PlanRecords } from './gatherPlan';
+
+const NOTHING: readonly never[] = [];
+
+/** The records plans and films are computed from, live; null before there is a shop. `version` names this state of them. */
+export function usePlanRecords(): { readonly records: PlanRecords | null; readonly version: string } {
+  const shops = useTableQuery('shop');
+  const props = useTableQuery('props');
+  const parts = useTableQuery('parts');
+  const joins = useTableQuery('joins');
+  const ladders = useTableQuery('ladders');
+  const rungs = useTableQuery('rungs');
+  const products = useTableQuery('products');
+  const all = [shops, props, parts, joins, ladders, rungs, products];
+  const isRead = all.every((query) => query.isSuccess);
+  const version = all.map((query) => query.dataUpdatedAt).join('.');
+  const shop = shops.data?.[0];
+  const records = useMemo(
+    () =>
+      shop && isRead
+        ? {
+            shop,
+            props: props.data ?? NOTHING,
+            parts: parts.data ?? NOTHING,
+            joins: joins.data ?? NOTHING,
+            ladders: ladders.data ?? NOTHING,
+            rungs: rungs.data ?? NOTHING,
+            products: products.data ?? NOTHING,
+          }
+        : null,
+    [shop, isRead, props.data, parts.data, joins.data, ladders.data, rungs.data, products.data],
+  );
+  return { records, version };
+}

@@ -1,0 +1,36 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+const server = `http://127.0.0.1:${process.env['ZINC_API_PORT'] ?? '4310'}`;
+
+export default defineConfig({
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: 'script',
+      includeAssets: ['icon.svg'],
+      manifest: {
+        name: 'Zinc Ladder',
+        short_name: 'Zinc Ladder',
+        description: 'Plans the finishing of printed parts around cure times',
+        theme_color: '#3f4a4f',
+        background_color: '#e4e4e4',
+        display: 'standalone',
+        icons: [{ src: 'icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /^\/demo\//],
+      },
+    }),
+  ],
+  worker: { format: 'es' },
+  build: { target: 'es2023', sourcemap: false, chunkSizeWarningLimit: 900 },
+  server: { host: '127.0.0.1', proxy: { '/api': server, '/demo': server } },
+});
