@@ -3,7 +3,6 @@ import { getMetadataStorage } from 'class-validator';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { ProjectFile } from '../src/file/projectFile';
 
-
 interface Schema {
   properties?: Record<string, Schema>;
   [key: string]: unknown;
@@ -11,8 +10,13 @@ interface Schema {
 
 /** The JSON Schema (2020-12) of a project file, made from the record classes' own rules. */
 export function makeProjectSchema(): object {
-  const { defaultMetadataStorage } = createRequire(import.meta.url)('class-transformer/cjs/storage.js') as { defaultMetadataStorage: never };
-  const schemas = validationMetadatasToSchemas({ classTransformerMetadataStorage: defaultMetadataStorage, refPointerPrefix: '#/$defs/' }) as Record<string, Schema>;
+  const { defaultMetadataStorage } = createRequire(import.meta.url)('class-transformer/cjs/storage.js') as {
+    defaultMetadataStorage: never;
+  };
+  const schemas = validationMetadatasToSchemas({
+    classTransformerMetadataStorage: defaultMetadataStorage,
+    refPointerPrefix: '#/$defs/',
+  }) as Record<string, Schema>;
   allowNulls(schemas);
   for (const schema of Object.values(schemas)) schema['additionalProperties'] = false;
   const { [ProjectFile.name]: root, Tracked: _base, ...defs } = schemas;
@@ -43,6 +47,7 @@ interface MetadataLike {
 
 function isConditional(className: string, property: string): boolean {
   const storage = getMetadataStorage() as unknown as { validationMetadatas: ReadonlyMap<unknown, readonly MetadataLike[]> };
-  return [...storage.validationMetadatas.values()].flat().some((entry) => entry.type === 'conditionalValidation' && entry.propertyName === property && entry.target.name === className);
+  return [...storage.validationMetadatas.values()]
+    .flat()
+    .some((entry) => entry.type === 'conditionalValidation' && entry.propertyName === property && entry.target.name === className);
 }
-

@@ -1,4 +1,8 @@
 import { minuteAfter, progressAt } from '../cure/clockTable';
+import type { CureOutlook } from '../cure/cureClock';
+import { readCureClock } from '../cure/cureClock';
+import type { CureTables } from '../cure/cureTables';
+import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
 import { buildShopProblem } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
@@ -7,7 +11,7 @@ import { planGreedily } from './planGreedily';
 import type { Certificate, PlanProblem } from './problem';
 import type { ProblemFault } from './problemFaults';
 import { findProblemFaults } from './problemFaults';
-import type { ShopPlanInput } from './shopPlanInput';
+import type { PlanRung, ShopPlanInput } from './shopPlanInput';
 
 /** A rung's place in the plan, epoch ms. */
 export interface RungTime {
@@ -19,6 +23,8 @@ export interface RungTime {
   readonly reasons: PlacementReasons | null;
   /** when the recoat window this rung must meet closes; null where none does */
   readonly windowClosesMs: number | null;
+  /** how the film it lays will dry; null where it lays none */
+  readonly outlook: CureOutlook | null;
 }
 
 /** When a prop is done. */
@@ -49,12 +55,13 @@ export type ShopPlan =
 
 /** Plans everything the shop has in work around hands, spraying, rack and cure times. */
 export function planShop(input: ShopPlanInput): ShopPlan {
-  const { problem, handsWindows, sprayWindows } = buildShopProblem(input);
+  const { problem, tables, handsWindows, sprayWindows } = buildShopProblem(input);
   const faults = findProblemFaults(problem);
   if (faults.length > 0) return { kind: 'faulty', faults };
   const rated = planGreedily(problem);
   const explainer = createExplainer(problem, rated.plan.placements);
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
+  const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
   const settled = new Set(problem.tasks.filter((task) => task.fixed).map((task) => task.id));
   const closings = findClosings(problem, new Map(rated.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
   const rungs = rated.plan.placements
@@ -68,6 +75,7 @@ export function planShop(input: ShopPlanInput): ShopPlan {
       chunks: placement.chunks.map(({ start, end }) => ({ start: start * 60_000, end: end * 60_000 })),
       reasons: explainer.explain(placement.taskId),
       windowClosesMs: closings.get(placement.taskId) ?? null,
+      outlook: outlookOf(rungOf.get(placement.taskId), placement.end * 60_000, tables),
     }));
   return {
     kind: 'planned',
@@ -80,6 +88,12 @@ export function planShop(input: ShopPlanInput): ShopPlan {
     handsWindows,
     sprayWindows,
   };
+}
+
+/** The film of a planned rung by itself; coats that join it while it is wet are not reckoned in. */
+function outlookOf(rung: PlanRung | undefined, endMs: number, tables: CureTables): CureOutlook | null {
+  if (!rung?.film || !findMethod(rung.methodId).laysFilm) return null;
+  return readCureClock(rung.film.drying, [{ atMs: endMs, thicknessMicrometres: rung.film.coatMicrometres }], tables);
 }
 
 function readyOf(

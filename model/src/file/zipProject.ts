@@ -75,7 +75,9 @@ export function readBundle(bytes: Uint8Array): ProjectBundle {
     else if (!isRight(found)) faults.push({ code: 'invalid', path, message: 'is not the kind of file its name says' });
     else attachments.set(id, found);
   };
-  project.pictures.forEach((picture, i) => take(picture.id, picturePath(picture), `pictures[${i}]`, (found) => looksLike(found, picture.mediaType)));
+  project.pictures.forEach((picture, i) =>
+    take(picture.id, picturePath(picture), `pictures[${i}]`, (found) => looksLike(found, picture.mediaType)),
+  );
   project.meshes.forEach((mesh, i) => take(mesh.id, meshPath(mesh), `meshes[${i}]`, (found) => found.length > 0));
   if (faults.length > 0) throw new FileFaultsError(faults);
   return { project, attachments };

@@ -1,0 +1,42 @@
+import { useEffect, useRef } from 'react';
+import { useClock, useNow } from '../clock/ClockContext';
+import { useTable } from '../data/queries';
+import type { Call } from '../engine/calls';
+import { callWords, CLOSING_NOTICE_MS, gatherCalls } from '../engine/calls';
+import { partLabel } from '../engine/gatherPlan';
+import { useFilms } from '../engine/usePlan';
+import { useFormats } from '../ui/useFormats';
+
+/** Longest wait a browser's timer takes. */
+const LONGEST_TIMER_MS = 2_000_000_000;
+
+/** Calls the finisher through the browser's notifications, where that was allowed: a film is ready, a window opens or is about to close. */
+export function Callers() {
+  const films = useFilms();
+  const parts = useTable('parts');
+  const clock = useClock();
+  const now = useNow(60_000);
+  const formats = useFormats();
+  const called = useRef(new Set<string>());
+  useEffect(() => {
+    if (!('Notification' in window) || Notification.permission !== 'granted') return undefined;
+    const timers = gatherCalls(films, now).map((call) => {
+      const dueMs = call.kind === 'closes' ? Math.max(clock.now(), call.atMs - CLOSING_NOTICE_MS) : call.atMs;
+      return setTimeout(
+        () => {
+          if (called.current.has(call.id)) return;
+          called.current.add(call.id);
+          const part = parts.find((entry) => entry.id === call.partId);
+          new Notification(part ? partLabel(part) : 'Zinc Ladder', { body: notificationBody(call, formats.time(call.atMs)), tag: call.id });
+        },
+        Math.min(LONGEST_TIMER_MS, Math.max(0, dueMs - clock.now())),
+      );
+    });
+    return () => timers.forEach(clearTimeout);
+  }, [films, parts, clock, now, formats]);
+  return null;
+}
+
+function notificationBody(call: Call, time: string): string {
+  return call.kind === 'closes' ? `${call.filmName}: recoat closes at ${time}` : `${call.filmName}: ${callWords(call)}`;
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { useClock } from '../clock/ClockContext';
+import { newShop, starterProducts } from '../data/changes/newShop';
+import { importProject } from '../data/projectTransfer';
+import { loadDemo } from '../data/demo';
+import { newId } from '../data/newId';
+import { useStore } from '../data/StoreContext';
+import { useEdit } from '../data/useEdit';
+import { Button } from '../ui/Button';
+import { useNotices } from './Notices';
+import { UndoOffer } from './UndoOffer';
+
+/** The first screen of a new browser: start a shop, take a file in, or look at the demo. */
+export function FirstRun() {
+  const edit = useEdit();
+  const store = useStore();
+  const clock = useClock();
+  const { tellError } = useNotices();
+  const [isBusy, setIsBusy] = useState(false);
+  const run = async (work: () => Promise<unknown>): Promise<void> => {
+    setIsBusy(true);
+    try {
+      await work();
+    } catch (error) {
+      tellError(error);
+    } finally {
+      setIsBusy(false);
+    }
+  };
+  const start = (): Promise<unknown> =>
+    edit('Start the shop', async (change) => {
+      await change.put('shop', newShop(newId(), Intl.DateTimeFormat().resolvedOptions().timeZone));
+      for (const product of starterProducts(newId)) await change.put('products', product);
+    });
+  const openFile = async (file: File): Promise<void> => {
+    const { readBundle } = await import('@zinc-ladder/model/file/zipProject');
+    await importProject(store, readBundle(new Uint8Array(await file.arrayBuffer())), 'replace');
+  };
+  return (
+    <main className="mx-auto max-w-2xl p-6 md:pt-24">
+      <h1 className="font-label mb-2 text-5xl font-semibold">Zinc Ladder</h1>
+      <p className="text-dim mb-8 text-lg">
+        A finish is climbed, rung by rung. Describe a printed part and the finish it should get; the ladder, the plan around cure times and
+        the bench follow from it. All of it stays in this browser and in the files you save.
+      </p>
+      <div className="flex flex-wrap gap-3">
+        <Button look="primary" isLarge disabled={isBusy} onClick={() => void run(start)}>
+          Start my shop
+        </Button>
+        <label className="font-label border-edge bg-sheet focus-within:outline-ink flex min-h-12 cursor-pointer items-center rounded-xs border px-5 text-lg font-semibold focus-within:outline-2">
+          Open a file
+          <input
+            type="file"
+            accept=".json,.zip,application/json,application/zip"
+            className="sr-only"
+            disabled={isBusy}
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) void run(() => openFile(file));
+              event.target.value = '';
+            }}
+          />
+        </label>
+        <Button isLarge disabled={isBusy} onClick={() => void run(() => loadDemo(store, clock))}>
+          Look at the demo
+        </Button>
+      </div>
+      <UndoOffer />
+    </main>
+  );
+}

@@ -1,0 +1,40 @@
+import { Suspense } from 'react';
+import { Outlet } from 'react-router';
+import { useTableQuery } from '../data/queries';
+import { Stipples } from '../ui/Stipples';
+import { Callers } from './Callers';
+import { FirstRun } from './FirstRun';
+import { LadderRail } from './LadderRail';
+import { SensorFeed } from './SensorFeed';
+import { ShopStrip } from './ShopStrip';
+import { Shortcuts } from './Shortcuts';
+import { ViewFault } from './ViewFault';
+
+/** The frame round every view: rail, strip, and what listens in the background. */
+export function Frame() {
+  const shop = useTableQuery('shop');
+  if (shop.isError) throw shop.error;
+  if (!shop.isSuccess) return <p className="p-6">Opening the shop…</p>;
+  if (shop.data.length === 0) return <FirstRun />;
+  return (
+    <SensorFeed>
+      <a href="#view" className="bg-lime text-onlime sr-only z-50 p-3 focus:not-sr-only focus:absolute">
+        Skip to the view
+      </a>
+      <Stipples />
+      <div className="grid min-h-dvh grid-cols-1 grid-rows-[auto_1fr] pb-12 md:h-dvh md:grid-cols-[auto_1fr] md:pb-0 print:block">
+        <LadderRail />
+        <ShopStrip />
+        <main id="view" tabIndex={-1} className="relative min-h-0 min-w-0 p-3 outline-none md:overflow-auto md:p-4.5">
+          <ViewFault>
+            <Suspense fallback={<p className="text-dim">One moment…</p>}>
+              <Outlet />
+            </Suspense>
+          </ViewFault>
+        </main>
+      </div>
+      <Shortcuts />
+      <Callers />
+    </SensorFeed>
+  );
+}

@@ -1,0 +1,33 @@
+import { NavLink } from 'react-router';
+import { RAIL } from './rungs';
+
+/** The main navigation: a ladder at the left edge, its rungs along the bottom on a phone. */
+export function LadderRail() {
+  return (
+    <nav
+      aria-label="Views"
+      className="bg-steel no-print fixed inset-x-0 bottom-0 z-30 md:static md:inset-auto md:row-span-2 md:flex md:w-26 md:flex-col"
+    >
+      <p className="font-label text-onsteel hidden px-2 py-3.5 text-center text-xl leading-tight font-semibold md:block">Zinc Ladder</p>
+      <ol className="relative flex md:flex-1 md:flex-col md:gap-4 md:pt-3">
+        <li aria-hidden="true" className="bg-rail absolute inset-y-0 left-2.5 hidden w-1.5 md:block" />
+        <li aria-hidden="true" className="bg-rail absolute inset-y-0 right-2.5 hidden w-1.5 md:block" />
+        {RAIL.map((rung) => (
+          <li key={rung.path} className="relative flex-1 md:flex-none">
+            <NavLink
+              to={rung.path}
+              title={rung.question}
+              className={({ isActive }) =>
+                `font-label flex min-h-12 items-center justify-center px-1 text-base font-semibold md:min-h-9 md:text-lg ${
+                  isActive ? 'bg-lime text-onlime md:mx-0.5' : 'bg-rung text-onsteel md:mx-2.5 md:hover:mx-1.5'
+                }`
+              }
+            >
+              {rung.name}
+            </NavLink>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}

@@ -1,0 +1,145 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { useNow } from '../clock/ClockContext';
+import { useShop, useTable } from '../data/queries';
+import { callWords, gatherCalls } from '../engine/calls';
+import { workedMs } from '../engine/gatherPlan';
+import { useFilms, usePlan } from '../engine/usePlan';
+import type { Formats } from '../ui/useFormats';
+import { formatTimer, useFormats } from '../ui/useFormats';
+import type { Reason } from '../ui/Why';
+import { Why } from '../ui/Why';
+import { useCurrentTitle } from './pageTitle';
+import { useSensorState } from './SensorFeed';
+import type { SprayState } from './useSprayState';
+import { useSprayState } from './useSprayState';
+
+/** Head of every view: its title, and what the shop is like right now. */
+export function ShopStrip() {
+  const title = useCurrentTitle();
+  const formats = useFormats();
+  const spray = useSprayState();
+  const shop = useShop();
+  return (
+    <header className="bg-sheet border-line flex flex-wrap items-center gap-x-8 gap-y-1 border-b px-4 py-1.5 md:min-h-13">
+      <h1 className="font-label mr-auto text-2xl font-semibold">{title}</h1>
+      {shop && spray && (
+        <dl className="no-print flex flex-wrap gap-x-7 gap-y-1 text-sm">
+          <Item label={shop.climateSource === 'sensor' ? 'Shop' : 'Shop air'}>
+            <Why name="shop air" reason={airReason(spray)}>
+              {formats.temperature(spray.temperatureCelsius)} · {Math.round(spray.relativeHumidityPercent)} %
+            </Why>
+            <SensorNote />
+          </Item>
+          <Item label="Dew gap">
+            <Why name="dew gap" reason={dewReason(spray, formats)}>
+              <span className={spray.dewGapKelvin < shop.sprayLimits.leastDewGapKelvin ? 'text-oxide' : ''}>
+                {formats.temperatureGap(spray.dewGapKelvin)}
+              </span>
+            </Why>
+          </Item>
+          <Item label="Spraying">
+            <SprayWords spray={spray} formats={formats} />
+          </Item>
+          <HandsItem />
+          <NextCall />
+        </dl>
+      )}
+    </header>
+  );
+}
+
+function Item({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    <div>
+      <dt className="label leading-tight">{label}</dt>
+      <dd className="figure font-medium whitespace-nowrap">{children}</dd>
+    </div>
+  );
+}
+
+function SensorNote() {
+  const state = useSensorState();
+  if (state !== 'away') return null;
+  return <span className="text-oxide font-sans"> sensor away</span>;
+}
+
+const FAULT_WORDS = { dewGap: 'dew', humidity: 'damp', tooCold: 'cold', tooWarm: 'warm', wind: 'wind' } as const;
+
+function SprayWords({ spray, formats }: { readonly spray: SprayState; readonly formats: Formats }) {
+  const now = useNow(60_000);
+  if (spray.isOpen)
+    return <span className="text-limeink">open{spray.changesMs === null ? '' : ` to ${formats.moment(spray.changesMs, now)}`}</span>;
+  const why = spray.faults.length > 0 ? `too ${spray.faults.map((fault) => FAULT_WORDS[fault.kind]).join(', ')}` : 'closed';
+  return (
+    <span>
+      {why.replace('too dew', 'near dew').replace('too wind', 'windy')}
+      {spray.changesMs === null ? '' : `, from ${formats.moment(spray.changesMs, now)}`}
+    </span>
+  );
+}
+
+function HandsItem() {
+  const rungs = useTable('rungs');
+  const now = useNow(1000);
+  const { plan } = usePlan();
+  const formats = useFormats();
+  const held = rungs.filter((rung) => rung.state === 'inHand');
+  const [first] = held;
+  if (first) {
+    return (
+      <Item label="Hands">
+        <Link to="/bench" className="underline-offset-4 hover:underline">
+          {first.name} {formatTimer(workedMs(first, now))}
+          {held.length > 1 ? ` + ${held.length - 1}` : ''}
+        </Link>
+      </Item>
+    );
+  }
+  const windows = plan?.kind === 'planned' ? plan.handsWindows : [];
+  const current = windows.find((window) => window.start <= now && now < window.end);
+  const next = windows.find((window) => window.start > now);
+  return (
+    <Item label="Hands">
+      {current ? `free to ${formats.moment(current.end, now)}` : next ? `off to ${formats.moment(next.start, now)}` : 'no hours'}
+    </Item>
+  );
+}
+
+function NextCall() {
+  const now = useNow(15_000);
+  const formats = useFormats();
+  const [call] = gatherCalls(useFilms(), now);
+  return (
+    <Item label="Next call">
+      {call ? (
+        <Link to="/bench" className={`underline-offset-4 hover:underline ${call.kind === 'closes' ? 'text-oxide' : ''}`}>
+          {formats.moment(call.atMs, now)} {callWords(call)}
+        </Link>
+      ) : (
+        'none'
+      )}
+    </Item>
+  );
+}
+
+function airReason(spray: SprayState): Reason {
+  const from = {
+    measured: 'measured in the shop, linear between readings',
+    forecast: 'forecast, linear between its hours',
+    typical: "the shop's typical day: nothing measured or forecast for now",
+  };
+  return { formula: 'air at this moment', source: from[spray.origin] };
+}
+
+function dewReason(spray: SprayState, formats: Formats): Reason {
+  return {
+    formula: 'gap = surface − dew point; surface taken as the air',
+    inputs: [
+      ['air', formats.temperature(spray.temperatureCelsius)],
+      ['humidity', `${spray.relativeHumidityPercent.toFixed(0)} %`],
+      ['dew point', formats.temperature(spray.temperatureCelsius - spray.dewGapKelvin)],
+    ],
+    source: 'Magnus formula, WMO-No. 8; 3 K limit after ISO 8502-4 (from memory)',
+  };
+}

@@ -1,0 +1,39 @@
+import { airAt, windAt } from '@zinc-ladder/core/climate/airTimeline';
+import type { SprayFault } from '@zinc-ladder/core/climate/sprayVerdict';
+import { judgeSpraying } from '@zinc-ladder/core/climate/sprayVerdict';
+import { useNow } from '../clock/ClockContext';
+import { useShop } from '../data/queries';
+import { useAir, usePlan } from '../engine/usePlan';
+
+/** What the strip says of the air and of spraying. */
+export interface SprayState {
+  readonly temperatureCelsius: number;
+  readonly relativeHumidityPercent: number;
+  readonly origin: 'measured' | 'forecast' | 'typical';
+  readonly dewGapKelvin: number;
+  readonly faults: readonly SprayFault[];
+  readonly isOpen: boolean;
+  /** when it closes while open, when it opens while closed; null: unknown or not within the plan */
+  readonly changesMs: number | null;
+}
+
+/** The air and the spraying now; null before there is a shop. */
+export function useSprayState(): SprayState | null {
+  const shop = useShop();
+  const air = useAir();
+  const now = useNow(60_000);
+  const { plan } = usePlan();
+  if (!shop || !air) return null;
+  const here = airAt(air, now);
+  const verdict = judgeSpraying(here, shop.sprayLimits, here.temperatureCelsius, windAt(air, now));
+  const windows = plan?.kind === 'planned' ? plan.sprayWindows : [];
+  const current = windows.find((window) => window.start <= now && now < window.end);
+  const next = windows.find((window) => window.start > now);
+  return {
+    ...here,
+    dewGapKelvin: verdict.dewGapKelvin,
+    faults: verdict.faults,
+    isOpen: current !== undefined && verdict.isOpen,
+    changesMs: (current && verdict.isOpen ? current.end : next?.start) ?? null,
+  };
+}

@@ -1,0 +1,25 @@
+import type { ButtonHTMLAttributes } from 'react';
+
+const LOOKS = {
+  primary: 'bg-lime text-onlime border border-lime',
+  plain: 'bg-sheet text-ink border border-edge',
+  danger: 'bg-sheet text-oxide border border-oxide',
+  quiet: 'bg-transparent text-ink border border-transparent hover:border-line',
+} as const;
+
+/** A button with room for a gloved hand when `isLarge`. */
+export function Button({
+  look = 'plain',
+  isLarge = false,
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { readonly look?: keyof typeof LOOKS; readonly isLarge?: boolean }) {
+  const size = isLarge ? 'min-h-12 px-5 text-lg' : 'min-h-9 px-3 text-base';
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={`font-label cursor-pointer rounded-xs font-semibold disabled:cursor-not-allowed disabled:opacity-50 ${LOOKS[look]} ${size} ${className}`}
+    />
+  );
+}

@@ -1,0 +1,45 @@
+import { Popover } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+/** Where a figure comes from: formula, inputs, source. */
+export interface Reason {
+  readonly formula: string;
+  readonly inputs?: readonly (readonly [string, string])[];
+  readonly source: string;
+}
+
+/** A figure's "why": one press shows the formula, what went in and where it is from. */
+export function Why({ reason, children, name }: { readonly reason: Reason; readonly children: ReactNode; readonly name: string }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className="cursor-help text-left underline decoration-dotted decoration-1 underline-offset-4"
+        aria-label={`Why ${name}`}
+      >
+        {children}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content sideOffset={6} collisionPadding={12} className="bg-sheet border-ink z-40 max-w-96 rounded-xs border p-4 text-sm">
+          <p className="label">Formula</p>
+          <p className="figure mb-3">{reason.formula}</p>
+          {reason.inputs && reason.inputs.length > 0 && (
+            <>
+              <p className="label">From</p>
+              <dl className="mb-3 grid grid-cols-[auto_1fr] gap-x-4">
+                {reason.inputs.map(([label, value]) => (
+                  <div key={label} className="contents">
+                    <dt className="text-dim">{label}</dt>
+                    <dd className="figure text-right">{value}</dd>
+                  </div>
+                ))}
+              </dl>
+            </>
+          )}
+          <p className="label">Source</p>
+          <p>{reason.source}</p>
+          <Popover.Arrow className="fill-ink" />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

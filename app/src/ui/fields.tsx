@@ -1,0 +1,201 @@
+import type { InputHTMLAttributes, ReactNode } from 'react';
+import { useId, useState } from 'react';
+
+/** A label above its control, with what is wrong below. */
+export function Labelled({
+  label,
+  error,
+  children,
+  hint,
+}: {
+  readonly label: string;
+  readonly error?: string | undefined;
+  readonly hint?: string;
+  readonly children: (ids: { id: string; describedBy: string | undefined }) => ReactNode;
+}) {
+  const id = useId();
+  const describedBy = error ? `${id}-error` : hint ? `${id}-hint` : undefined;
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="label block">
+        {label}
+      </label>
+      {children({ id, describedBy })}
+      {error ? (
+        <p id={`${id}-error`} role="alert" className="text-oxide text-sm">
+          {error}
+        </p>
+      ) : (
+        hint && (
+          <p id={`${id}-hint`} className="text-dim text-sm">
+            {hint}
+          </p>
+        )
+      )}
+    </div>
+  );
+}
+
+/**
+ * A value typed where it stands: kept on Enter or when left, put back on Escape. What cannot be kept stays in the field with the reason.
+ */
+export function InlineField({
+  label,
+  value,
+  onKeep,
+  check,
+  ...rest
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly onKeep: (text: string) => void;
+  readonly check?: (text: string) => string | null;
+} & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const error = draft === null ? null : (check?.(draft) ?? null);
+  const keep = (): void => {
+    if (draft === null || error) return;
+    if (draft !== value) onKeep(draft);
+    setDraft(null);
+  };
+  return (
+    <Labelled label={label} error={error ?? undefined}>
+      {({ id, describedBy }) => (
+        <input
+          {...rest}
+          id={id}
+          aria-describedby={describedBy}
+          aria-invalid={error !== null}
+          className={`field ${rest.className ?? ''}`}
+          value={draft ?? value}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={keep}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') keep();
+            if (event.key === 'Escape' && draft !== null) {
+              event.stopPropagation();
+              setDraft(null);
+            }
+          }}
+        />
+      )}
+    </Labelled>
+  );
+}
+
+/** A number typed where it stands. Empty means "none" where that is allowed. */
+export function InlineNumber({
+  label,
+  value,
+  onKeep,
+  min,
+  max,
+  isWhole = false,
+  mayBeEmpty = false,
+  unit,
+}: {
+  readonly label: string;
+  readonly value: number | null;
+  readonly onKeep: (value: number | null) => void;
+  readonly min: number;
+  readonly max: number;
+  readonly isWhole?: boolean;
+  readonly mayBeEmpty?: boolean;
+  readonly unit?: string;
+}) {
+  return (
+    <InlineField
+      label={unit ? `${label}, ${unit}` : label}
+      value={value === null ? '' : String(Math.round(value * 1000) / 1000)}
+      inputMode={isWhole ? 'numeric' : 'decimal'}
+      className="figure"
+      check={(text) => checkNumber(text, { min, max, isWhole, mayBeEmpty })}
+      onKeep={(text) => onKeep(text.trim() === '' ? null : parseNumber(text))}
+    />
+  );
+}
+
+/** Reads a number as people write it: a comma is a decimal point too. */
+export function parseNumber(text: string): number {
+  return Number(text.trim().replace(',', '.'));
+}
+
+/** What is wrong with a typed number, in words; null when it may be kept. */
+export function checkNumber(
+  text: string,
+  {
+    min,
+    max,
+    isWhole = false,
+    mayBeEmpty = false,
+  }: { readonly min: number; readonly max: number; readonly isWhole?: boolean; readonly mayBeEmpty?: boolean },
+): string | null {
+  if (text.trim() === '') return mayBeEmpty ? null : 'A number is needed.';
+  const value = parseNumber(text);
+  if (!Number.isFinite(value)) return 'This is not a number.';
+  if (isWhole && !Number.isInteger(value)) return 'A whole number is needed.';
+  if (value < min || value > max) return `Between ${min} and ${max}.`;
+  return null;
+}
+
+/** A choice from a list. */
+export function SelectField({
+  label,
+  value,
+  options,
+  onChange,
+  error,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly (readonly [value: string, name: string])[];
+  readonly onChange: (value: string) => void;
+  readonly error?: string | undefined;
+}) {
+  return (
+    <Labelled label={label} error={error}>
+      {({ id, describedBy }) => (
+        <select id={id} aria-describedby={describedBy} className="field" value={value} onChange={(event) => onChange(event.target.value)}>
+          {options.map(([key, name]) => (
+            <option key={key} value={key}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+    </Labelled>
+  );
+}
+
+/** Text of several lines, kept when left. */
+export function InlineText({
+  label,
+  value,
+  onKeep,
+  rows = 3,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly onKeep: (text: string) => void;
+  readonly rows?: number;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  return (
+    <Labelled label={label}>
+      {({ id }) => (
+        <textarea
+          id={id}
+          rows={rows}
+          className="field"
+          maxLength={4000}
+          value={draft ?? value}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={() => {
+            if (draft !== null && draft !== value) onKeep(draft);
+            setDraft(null);
+          }}
+        />
+      )}
+    </Labelled>
+  );
+}

@@ -1,0 +1,77 @@
+import { useMemo } from 'react';
+import { useShop } from '../data/queries';
+
+/** How the shop shows moments and quantities. */
+export interface Formats {
+  /** `19:52` */
+  readonly time: (ms: number) => string;
+  /** `Sat 28 Nov` */
+  readonly day: (ms: number) => string;
+  /** `19:52` today, `Sat 19:52` within the week, `Sat 28 Nov 19:52` beyond */
+  readonly moment: (ms: number, nowMs: number) => string;
+  /** `Sat 28 Nov 19:52` */
+  readonly full: (ms: number) => string;
+  readonly weekday: (ms: number) => string;
+  readonly temperature: (celsius: number) => string;
+  readonly temperatureGap: (kelvin: number) => string;
+  readonly area: (squareCentimetres: number) => string;
+  readonly film: (micrometres: number) => string;
+  readonly volume: (millilitres: number) => string;
+}
+
+/** Formats by the shop's zone, clock and units and the browser's language. */
+export function useFormats(): Formats {
+  const shop = useShop();
+  const zone = shop?.timeZone ?? 'UTC';
+  const cycle = shop?.hourCycle ?? '24';
+  const units = shop?.units ?? 'metric';
+  return useMemo(() => makeFormats(zone, cycle, units, navigator.language), [zone, cycle, units]);
+}
+
+/** Formats for a zone, an hour cycle, units and a language. */
+export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric' | 'us', language: string): Formats {
+  const hour12 = cycle === '12';
+  const clock = new Intl.DateTimeFormat(language, {
+    timeZone,
+    hour: hour12 ? 'numeric' : '2-digit',
+    minute: '2-digit',
+    hourCycle: hour12 ? 'h12' : 'h23',
+  });
+  const weekdayFormat = new Intl.DateTimeFormat(language, { timeZone, weekday: 'short' });
+  const dayFormat = new Intl.DateTimeFormat(language, { timeZone, weekday: 'short', day: 'numeric', month: 'short' });
+  const dateKey = new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' });
+  const time = (ms: number): string => clock.format(ms);
+  const day = (ms: number): string => dayFormat.format(ms).replace(',', '');
+  const full = (ms: number): string => `${day(ms)} ${time(ms)}`;
+  const isUs = units === 'us';
+  return {
+    time,
+    day,
+    full,
+    weekday: (ms) => weekdayFormat.format(ms),
+    moment: (ms, nowMs) => {
+      if (dateKey.format(ms) === dateKey.format(nowMs)) return time(ms);
+      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekdayFormat.format(ms)} ${time(ms)}` : full(ms);
+    },
+    temperature: (celsius) => (isUs ? `${Math.round(celsius * 1.8 + 32)} °F` : `${celsius.toFixed(1)} °C`),
+    temperatureGap: (kelvin) => `${kelvin >= 0 ? '+' : '−'}${Math.abs(isUs ? kelvin * 1.8 : kelvin).toFixed(1)} ${isUs ? '°F' : '°C'}`,
+    area: (cm2) => (isUs ? `${(cm2 / 6.4516).toFixed(1)} in²` : `${Math.round(cm2)} cm²`),
+    film: (um) => (isUs ? `${(um / 25.4).toFixed(1)} mil` : `${Math.round(um)} µm`),
+    volume: (ml) => (isUs ? `${(ml / 29.5735).toFixed(1)} fl oz` : `${ml < 10 ? ml.toFixed(1) : Math.round(ml)} ml`),
+  };
+}
+
+/** A span in words: `12 min`, `2 h 05`, `3 d 4 h`. */
+export function formatSpan(minutes: number): string {
+  const whole = Math.max(0, Math.round(minutes));
+  if (whole < 60) return `${whole} min`;
+  const hours = Math.floor(whole / 60);
+  if (hours < 48) return whole % 60 === 0 ? `${hours} h` : `${hours} h ${String(whole % 60).padStart(2, '0')}`;
+  return hours % 24 === 0 ? `${Math.floor(hours / 24)} d` : `${Math.floor(hours / 24)} d ${hours % 24} h`;
+}
+
+/** A running timer: `00:12:31`. */
+export function formatTimer(ms: number): string {
+  const seconds = Math.max(0, Math.floor(ms / 1000));
+  return [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60].map((value) => String(value).padStart(2, '0')).join(':');
+}

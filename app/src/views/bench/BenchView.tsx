@@ -1,0 +1,56 @@
+import { useNow } from '../../clock/ClockContext';
+import { useTable } from '../../data/queries';
+import { useShopIndex } from '../../data/useShopIndex';
+import { useFilms, usePlan } from '../../engine/usePlan';
+import { faultWords } from '../../engine/reasonWords';
+import { useTitle } from '../../shell/pageTitle';
+import { UndoBar } from '../../shell/UndoBar';
+import { Sheet } from '../../ui/Sheet';
+import { useFormats } from '../../ui/useFormats';
+import { CallPermission } from './CallPermission';
+import { InHand } from './InHand';
+import { NextUp } from './NextUp';
+import { Rack } from './Rack';
+import { ThenList } from './ThenList';
+
+/** What do I do with my hands now? */
+export function BenchView() {
+  const formats = useFormats();
+  const now = useNow(60_000);
+  useTitle(`Bench, ${formats.day(now)}`);
+  const index = useShopIndex();
+  const rungs = useTable('rungs');
+  const films = useFilms();
+  const { plan, isPlanning } = usePlan();
+  const held = rungs.filter((rung) => rung.state === 'inHand').toSorted((a, b) => (b.startedAtMs ?? 0) - (a.startedAtMs ?? 0));
+  const planned = plan?.kind === 'planned' ? plan.rungs.filter((time) => index.rungs.has(time.rungId)) : [];
+  const next = planned.find((time) => index.rungs.get(time.rungId)?.state !== 'inHand');
+  const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && next ? [next.rungId] : [])]);
+  return (
+    <div className="grid gap-4 md:grid-cols-2 lg:min-h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)]">
+      <div className="grid content-start gap-4 lg:content-stretch">
+        {held.map((rung) => (
+          <InHand key={rung.id} rung={rung} index={index} />
+        ))}
+        {held.length === 0 && (plan || !isPlanning) && <NextUp next={next} index={index} />}
+      </div>
+      <section aria-label="Then" className="min-w-0">
+        <div className="flex items-center justify-between">
+          <h2 className="label">Then</h2>
+          <UndoBar />
+        </div>
+        {plan?.kind === 'planned' && <ThenList plan={plan} skip={skip} index={index} />}
+        {plan?.kind === 'faulty' &&
+          plan.faults.map((fault) => (
+            <p key={JSON.stringify(fault)} role="alert" className="text-oxide">
+              {faultWords(fault, index.rungTitle)}
+            </p>
+          ))}
+      </section>
+      <Sheet className="p-4 md:col-span-2 lg:col-span-1" label="Drying">
+        <CallPermission />
+        <Rack films={films} index={index} />
+      </Sheet>
+    </div>
+  );
+}

@@ -1,0 +1,112 @@
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { useState } from 'react';
+import { useNow } from '../../clock/ClockContext';
+import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/changes/benchChanges';
+import { useTable } from '../../data/queries';
+import { useEdit } from '../../data/useEdit';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { partLabel, workedMs } from '../../engine/gatherPlan';
+import { useNotices } from '../../shell/Notices';
+import { Button } from '../../ui/Button';
+import { Cautions } from '../../ui/Cautions';
+import { checkNumber, InlineNumber } from '../../ui/fields';
+import { Sheet } from '../../ui/Sheet';
+import { formatSpan, formatTimer, useFormats } from '../../ui/useFormats';
+import { GapNotice } from './GapNotice';
+import { findLastTime } from './lastTime';
+import { NoteForm } from './NoteForm';
+import { RungFacts } from './RungFacts';
+import { useBenchMoment } from './useBenchMoment';
+import { useWakeLock } from './useWakeLock';
+
+/** What is in hand: what to do, its figures, the timer, and how to be done with it. */
+export function InHand({ rung, index }: { readonly rung: Rung; readonly index: ShopIndex }) {
+  const now = useNow(1000);
+  const formats = useFormats();
+  const edit = useEdit();
+  const { tell } = useNotices();
+  const moment = useBenchMoment();
+  const entries = useTable('logEntries');
+  const [open, setOpen] = useState<'nothing' | 'note' | 'correct'>('nothing');
+  useWakeLock(true);
+  const part = index.partOf(rung);
+  if (!part) return null;
+  const own = index.rungsOf(part.id);
+  const worked = workedMs(rung, now);
+  const minutes = Math.round(worked / 60_000);
+  const share = rung.minutes > 0 ? Math.min(1, worked / 60_000 / rung.minutes) : 1;
+  const done = async (): Promise<void> => {
+    if (await edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, null, '', moment())))
+      tell(`${partLabel(part)}: ${rung.name} logged`, `${formatSpan(minutes)}. Undo takes it back.`);
+  };
+  return (
+    <Sheet isActive className="flex flex-col p-5" label="In hand">
+      <p className="label">
+        In hand · rung {own.findIndex((other) => other.id === rung.id) + 1} of {own.length}
+      </p>
+      <h2 className="font-label text-4xl leading-tight font-semibold">
+        {partLabel(part)}: {rung.name}
+      </h2>
+      <p className="text-dim mb-4">{rung.detail || rung.why}</p>
+      <RungFacts
+        rung={rung}
+        part={part}
+        product={index.products.get(rung.productId ?? '')}
+        lastTime={findLastTime(rung, part, entries, index)}
+        formats={formats}
+      />
+      <GapNotice rung={rung} formats={formats} />
+      <p
+        role="timer"
+        aria-label={`${minutes} minutes in hand`}
+        className="figure my-3 text-[clamp(3rem,12vw,4.75rem)] leading-none font-medium"
+      >
+        {formatTimer(worked)}
+      </p>
+      <svg className="mb-4 block h-2 w-full" aria-hidden="true" preserveAspectRatio="none" viewBox="0 0 100 1">
+        <rect width="100" height="1" fill="var(--color-line)" />
+        <rect width={share * 100} height="1" fill={share < 1 ? 'var(--color-lime)' : 'var(--color-oxide)'} />
+      </svg>
+      <div className="mb-3 grid grid-cols-[2fr_1fr] gap-3">
+        <Button look="primary" isLarge onClick={() => void done()}>
+          Done: log {formatSpan(minutes)}
+        </Button>
+        <Button isLarge onClick={() => void edit(`Set ${rung.name} down`, (change) => setDown(change, rung.id, moment()))}>
+          Set down
+        </Button>
+        <Button isLarge aria-expanded={open === 'note'} onClick={() => setOpen(open === 'note' ? 'nothing' : 'note')}>
+          Note
+        </Button>
+        <Button isLarge aria-expanded={open === 'correct'} onClick={() => setOpen(open === 'correct' ? 'nothing' : 'correct')}>
+          Correct
+        </Button>
+      </div>
+      {open === 'correct' && (
+        <InlineNumber
+          label="Minutes so far"
+          value={minutes}
+          min={0}
+          max={6000}
+          onKeep={(value) => {
+            setOpen('nothing');
+            if (value !== null && checkNumber(String(value), { min: 0, max: 6000 }) === null) {
+              void edit('Correct the timer', (change) => correctTimer(change, rung.id, value, moment()));
+            }
+          }}
+        />
+      )}
+      {open === 'note' && (
+        <NoteForm
+          onClose={() => setOpen('nothing')}
+          onKeep={(kind, text) => {
+            setOpen('nothing');
+            void edit('Keep a note', (change) => noteOnRung(change, rung.id, kind, text, moment()));
+          }}
+        />
+      )}
+      <div className="mt-auto pt-3">
+        <Cautions ids={rung.cautionIds} />
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,73 @@
+import { filmStateAt } from '@zinc-ladder/core/cure/cureClock';
+import { useNow } from '../../clock/ClockContext';
+import { useShop } from '../../data/queries';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { callWords, gatherCalls } from '../../engine/calls';
+import type { FilmAnswer } from '../../engine/filmTypes';
+import { partLabel } from '../../engine/gatherPlan';
+import { CureStrip } from '../../ui/CureStrip';
+import { STATE_WORDS } from '../../ui/Stipples';
+import { useFormats } from '../../ui/useFormats';
+
+/** What is drying, soonest call first, each with its cure strip. */
+export function Rack({ films, index }: { readonly films: readonly FilmAnswer[]; readonly index: ShopIndex }) {
+  const now = useNow(15_000);
+  const shop = useShop();
+  const soft = films.filter((film) => filmStateAt(film.outlook, now) !== 'hard');
+  const calls = new Map(
+    gatherCalls(soft, now)
+      .toReversed()
+      .map((call) => [call.partId, call]),
+  );
+  const sorted = soft.toSorted((a, b) => (calls.get(a.partId)?.atMs ?? Infinity) - (calls.get(b.partId)?.atMs ?? Infinity));
+  const taken = soft
+    .filter((film) => (film.outlook.milestones.handle ?? Infinity) > now)
+    .reduce((sum, film) => sum + (index.parts.get(film.partId)?.rackPlaces ?? 0), 0);
+  return (
+    <>
+      <h2 className="label mb-2">
+        Drying · {taken} of {shop?.rackPlaces ?? 0} rack places
+      </h2>
+      {sorted.length === 0 && <p className="text-dim">Nothing is drying. A film that is logged shows here, from wet to hard.</p>}
+      <ul className="grid gap-5">
+        {sorted.map((film) => (
+          <li key={film.partId}>
+            <DryingPart film={film} index={index} nowMs={now} />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function DryingPart({ film, index, nowMs }: { readonly film: FilmAnswer; readonly index: ShopIndex; readonly nowMs: number }) {
+  const formats = useFormats();
+  const part = index.parts.get(film.partId);
+  const [call] = gatherCalls([film], nowMs);
+  const coats = film.outlook.wetCoats > 1 ? ` · ${film.outlook.wetCoats} coats as one` : '';
+  return (
+    <article>
+      <div className="mb-1 flex items-baseline justify-between gap-3">
+        <h3 className="font-semibold">{part ? partLabel(part) : 'a part that is gone'}</h3>
+        <p className="text-dim text-right text-sm">
+          {film.filmName} · <span className="figure">{formats.moment(film.outlook.laidAtMs, nowMs)}</span>
+          {coats}
+        </p>
+      </div>
+      <CureStrip outlook={film.outlook} nowMs={nowMs} formats={formats} tint={film.colourHex} />
+      <p className="mt-1 flex justify-between gap-3">
+        <span className={`figure ${call?.kind === 'closes' ? 'text-oxide font-medium' : ''}`}>
+          {call ? `${callWords(call)} ${formats.moment(call.atMs, nowMs)}` : ''}
+        </span>
+        <span className="text-dim">
+          {call?.kind === 'closes' ? reopening(film, formats.moment, nowMs) : STATE_WORDS[filmStateAt(film.outlook, nowMs)]}
+        </span>
+      </p>
+    </article>
+  );
+}
+
+function reopening(film: FilmAnswer, moment: (ms: number, nowMs: number) => string, nowMs: number): string {
+  const later = film.outlook.recoatWindows.find((window) => window.opensMs > nowMs && window.closesMs === null);
+  return later ? `then not before ${moment(later.opensMs, nowMs)}` : 'then not at all without a scuff';
+}

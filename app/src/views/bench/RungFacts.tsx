@@ -1,0 +1,110 @@
+import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
+import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
+import { productValue } from '@zinc-ladder/model/products/productDrying';
+import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { Product } from '@zinc-ladder/model/records/product';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { Link } from 'react-router';
+import { useTable } from '../../data/queries';
+import { Figure, Figures } from '../../ui/Figure';
+import { Swatch } from '../../ui/Swatch';
+import type { Formats } from '../../ui/useFormats';
+import { formatSpan } from '../../ui/useFormats';
+import type { Reason } from '../../ui/Why';
+
+/** The figures of a rung: what decides it, each with its why. */
+export function RungFacts({
+  rung,
+  part,
+  product,
+  lastTime,
+  formats,
+}: {
+  readonly rung: Rung;
+  readonly part: Part;
+  readonly product: Product | undefined;
+  readonly lastTime: LogEntry | null;
+  readonly formats: Formats;
+}) {
+  const cards = useTable('mixCards');
+  const card = cards.find((entry) => entry.id === rung.mixCardId);
+  const area = part.areaSquareCentimetres * part.count;
+  const need = product && rung.coatMicrometres ? needOf(product, rung.coatMicrometres, area) : null;
+  return (
+    <Figures>
+      <Figure
+        label="Planned"
+        value={formatSpan(rung.minutes)}
+        reason={{
+          formula: rung.minutesFormula || 'typed by hand',
+          source: rung.minutesFormula ? 'method minutes are common practice, guessed; your own win' : 'you',
+        }}
+      />
+      <Figure
+        label="Last time"
+        value={lastTime?.actualMinutes == null ? 'not yet' : formatSpan(lastTime.actualMinutes)}
+        reason={{
+          formula: 'the last logged rung of this kind on this part, else on any part',
+          source: lastTime ? `log, ${formats.full(lastTime.atMs)}` : 'nothing in the log yet',
+        }}
+      />
+      <Figure
+        label="Area"
+        value={formats.area(area)}
+        reason={{
+          formula: 'surface of a piece × pieces',
+          inputs: [
+            ['piece', formats.area(part.areaSquareCentimetres)],
+            ['pieces', String(part.count)],
+          ],
+          source: 'typed on the part',
+        }}
+      />
+      {rung.grit && <Figure label="Grit" value={rung.grit} />}
+      {product && (
+        <Figure
+          label="Product"
+          value={
+            <span className="flex items-center gap-2 font-sans text-base">
+              <Swatch colourHex={product.colourHex} className="h-5 w-5" />
+              {product.name}
+            </span>
+          }
+        />
+      )}
+      {rung.coatMicrometres !== null && <Figure label="Dry film" value={formats.film(rung.coatMicrometres)} />}
+      {need && <Figure label="Paint for it" value={formats.volume(need.millilitres)} reason={need.reason} />}
+      {card && (
+        <Figure
+          label="Mix card"
+          value={
+            <Link className="font-sans text-base underline" to={`/colour/${card.id}`}>
+              {card.name}
+            </Link>
+          }
+        />
+      )}
+    </Figures>
+  );
+}
+
+function needOf(product: Product, coatMicrometres: number, area: number): { millilitres: number; reason: Reason } {
+  const entry = findProductClass(product.classId);
+  const solids = productValue(product, 'volumeSolids');
+  const transfer = TRANSFER[entry.application];
+  const { millilitres } = paintNeeded(area, coatMicrometres, 1, solids.value ?? entry.volumeSolids, transfer);
+  return {
+    millilitres,
+    reason: {
+      formula: 'area × dry film ÷ volume solids ÷ transfer',
+      inputs: [
+        ['area', `${Math.round(area)} cm²`],
+        ['dry film', `${coatMicrometres} µm`],
+        ['volume solids', `${solids.value} (${solids.origin})`],
+        ['transfer', `${transfer} (${entry.application})`],
+      ],
+      source: 'coating handbooks; transfer and class solids are common practice, guessed',
+    },
+  };
+}

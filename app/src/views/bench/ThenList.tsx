@@ -1,0 +1,137 @@
+import type { RungTime, ShopPlan } from '@zinc-ladder/core/plan/planShop';
+import { DropdownMenu } from 'radix-ui';
+import { useNavigate } from 'react-router';
+import { useNow } from '../../clock/ClockContext';
+import { finishRung, takeInHand } from '../../data/changes/benchChanges';
+import { useShop } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
+import { useEdit } from '../../data/useEdit';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { partLabel } from '../../engine/gatherPlan';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+import { Swatch } from '../../ui/Swatch';
+import { useBenchMoment } from './useBenchMoment';
+
+const SHOWN = 14;
+
+type Line =
+  | { readonly kind: 'rung'; readonly atMs: number; readonly time: RungTime }
+  | { readonly kind: 'mark'; readonly atMs: number; readonly text: string };
+
+/** What comes after, in the order of the plan, with where spraying and the evening end. */
+export function ThenList({
+  plan,
+  skip,
+  index,
+}: {
+  readonly plan: Extract<ShopPlan, { kind: 'planned' }>;
+  readonly skip: ReadonlySet<string>;
+  readonly index: ShopIndex;
+}) {
+  const now = useNow(15_000);
+  const formats = useFormats();
+  const lines = gatherLines(plan, skip, now);
+  let day = formats.day(now);
+  if (lines.length === 0) return <p className="text-dim">Nothing after this.</p>;
+  return (
+    <ol>
+      {lines.map((line) => {
+        const lineDay = formats.day(line.atMs);
+        const isNewDay = lineDay !== day;
+        day = lineDay;
+        return (
+          <li key={`${line.kind}-${line.kind === 'rung' ? line.time.rungId : line.text}-${line.atMs}`}>
+            {isNewDay && <p className="label border-line border-t pt-2">{lineDay}</p>}
+            {line.kind === 'mark' ? (
+              <p className="border-line text-dim flex gap-4 border-t py-1.5">
+                <span className="figure w-12 shrink-0">{formats.time(line.atMs)}</span> {line.text}
+              </p>
+            ) : (
+              <RungLine time={line.time} index={index} nowMs={now} />
+            )}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly index: ShopIndex; readonly nowMs: number }) {
+  const formats = useFormats();
+  const edit = useEdit();
+  const { db } = useStore();
+  const shop = useShop();
+  const moment = useBenchMoment();
+  const navigate = useNavigate();
+  const rung = index.rungs.get(time.rungId);
+  const part = rung && index.partOf(rung);
+  if (!rung || !part) return null;
+  const product = index.products.get(rung.productId ?? '');
+  const item =
+    'font-label min-h-12 cursor-pointer px-4 flex items-center text-lg outline-none data-highlighted:bg-lime data-highlighted:text-onlime';
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="border-line hover:bg-sheet grid min-h-12 w-full cursor-pointer grid-cols-[3rem_1fr_auto] gap-x-3 border-t py-2 text-left">
+        <span className="figure text-dim">{formats.time(time.startMs)}</span>
+        <span className="min-w-0">
+          <span className="block leading-tight font-semibold">{partLabel(part)}</span>
+          <span className="text-dim flex items-center gap-1.5 leading-tight">
+            {product?.colourHex && <Swatch colourHex={product.colourHex} className="h-3 w-3" />}
+            {rung.name}
+          </span>
+          {time.windowClosesMs !== null && (
+            <span className="text-oxide block leading-tight font-medium">closes {formats.moment(time.windowClosesMs, nowMs)}</span>
+          )}
+        </span>
+        <span className="figure text-dim">{formatSpan(rung.minutes)}</span>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="start" className="bg-sheet border-ink z-40 min-w-56 rounded-xs border">
+          <DropdownMenu.Item
+            className={item}
+            onSelect={() =>
+              void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, db, rung.id, shop?.handsPairs ?? 1, moment()))
+            }
+          >
+            Take in hand now
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            className={item}
+            onSelect={() => void edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, rung.minutes, '', moment()))}
+          >
+            Log as done, {formatSpan(rung.minutes)}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            className={item}
+            onSelect={() => void edit(`Leave ${rung.name} out`, (change) => change.patch('rungs', rung.id, { state: 'leftOut' }))}
+          >
+            Leave out
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => void navigate(`/ladders/${part.propId}/${part.id}?rung=${rung.id}`)}>
+            Its ladder
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+function gatherLines(plan: Extract<ShopPlan, { kind: 'planned' }>, skip: ReadonlySet<string>, nowMs: number): Line[] {
+  const rungs = plan.rungs.filter((time) => !skip.has(time.rungId)).slice(0, SHOWN);
+  const until = rungs.at(-1)?.endMs ?? nowMs;
+  const marks: Line[] = [
+    ...plan.sprayWindows
+      .filter((window) => window.end > nowMs && window.end <= until)
+      .map((window) => ({ kind: 'mark' as const, atMs: window.end, text: 'spraying ends' })),
+    ...plan.handsWindows
+      .filter((window) => window.end > nowMs && window.end <= until)
+      .map((window) => ({ kind: 'mark' as const, atMs: window.end, text: 'hands off' })),
+  ];
+  // A spraying end while hands are off concerns nobody.
+  const relevant = marks.filter(
+    (mark) =>
+      mark.kind === 'mark' &&
+      (mark.text !== 'spraying ends' || plan.handsWindows.some((window) => window.start <= mark.atMs && mark.atMs < window.end)),
+  );
+  return [...rungs.map((time): Line => ({ kind: 'rung', atMs: time.startMs, time })), ...relevant].sort((a, b) => a.atMs - b.atMs);
+}

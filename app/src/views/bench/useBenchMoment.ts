@@ -1,0 +1,21 @@
+import { airAt } from '@zinc-ladder/core/climate/airTimeline';
+import type { BenchMoment } from '../../data/changes/benchChanges';
+import { useClock } from '../../clock/ClockContext';
+import { useAir } from '../../engine/usePlan';
+import { newId } from '../../data/newId';
+
+/** The circumstances of a hand right now, for the log. */
+export function useBenchMoment(): () => BenchMoment {
+  const clock = useClock();
+  const air = useAir();
+  return () => {
+    const nowMs = clock.now();
+    const here = air ? airAt(air, nowMs) : null;
+    const logged = here && {
+      temperatureCelsius: Math.round(here.temperatureCelsius * 10) / 10,
+      relativeHumidityPercent: Math.round(here.relativeHumidityPercent),
+      origin: here.origin,
+    };
+    return { nowMs: Math.round(nowMs), air: logged, makeId: newId };
+  };
+}

@@ -1,0 +1,115 @@
+import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
+import type { MixCard } from '@zinc-ladder/model/records/mixCard';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useTable } from '../../data/queries';
+import { useEdit } from '../../data/useEdit';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { Button } from '../../ui/Button';
+import { checkNumber, InlineNumber } from '../../ui/fields';
+import { useFormats } from '../../ui/useFormats';
+import { MixDrops } from './MixDrops';
+import { Picture } from './Picture';
+
+/** A card: its swatch, its mix at any amount, what it was for and where it was used. */
+export function CardSheet({
+  card,
+  index,
+  onEdit,
+  onCorrect,
+}: {
+  readonly card: MixCard;
+  readonly index: ShopIndex;
+  readonly onEdit: () => void;
+  readonly onCorrect: () => void;
+}) {
+  const formats = useFormats();
+  const edit = useEdit();
+  const cards = useTable('mixCards');
+  const [total, setTotal] = useState<number | null>(null);
+  const sum = card.components.reduce((acc, component) => acc + component.amount, 0);
+  const wholeUnits = card.unit === 'drops';
+  const wanted = total ?? sum;
+  const least = wholeUnits ? card.components.length : 0.001;
+  const isWhole = wholeUnits && card.components.every((component) => Number.isInteger(component.amount));
+  const scaled =
+    wanted >= least && (total !== null || !wholeUnits || isWhole) ? scaleMix(card.components, wanted, wholeUnits) : card.components;
+  const corrected = cards.find((other) => other.id === card.correctsId);
+  const used = [...index.rungs.values()].filter((rung) => rung.mixCardId === card.id);
+  const remove = (): void =>
+    void edit(`Take card ${card.name} away`, async (change) => {
+      for (const rung of used) await change.patch('rungs', rung.id, { mixCardId: null });
+      for (const other of cards) if (other.correctsId === card.id) await change.patch('mixCards', other.id, { correctsId: null });
+      await change.remove('mixCards', card.id);
+    });
+  return (
+    <div className="grid gap-4">
+      <div className="h-48 w-full border border-black/20" style={card.swatchHex ? { background: card.swatchHex } : undefined}>
+        {card.swatchHex === null && <p className="text-dim p-4">No swatch yet: judge it when it is dry.</p>}
+      </div>
+      <div>
+        <h2 className="font-label text-4xl leading-tight font-semibold">{card.name}</h2>
+        <p className="text-dim">
+          {card.purpose} · {formats.full(card.madeAtMs)}
+          {corrected && (
+            <>
+              {' '}
+              · corrects{' '}
+              <Link className="underline" to={`/colour/${corrected.id}`}>
+                {corrected.name}
+              </Link>
+            </>
+          )}
+        </p>
+      </div>
+      <MixDrops components={scaled} unit={card.unit} colourOf={(id) => index.products.get(id ?? '')?.colourHex ?? null} />
+      <div className="grid items-end gap-3 sm:grid-cols-3">
+        <InlineNumber
+          label="Make"
+          unit={card.unit}
+          value={wanted}
+          min={least}
+          max={100000}
+          isWhole={wholeUnits}
+          onKeep={(value) => setTotal(value !== null && checkNumber(String(value), { min: least, max: 100000 }) === null ? value : null)}
+        />
+        {total !== null && <Button onClick={() => setTotal(null)}>As written: {Math.round(sum * 100) / 100}</Button>}
+        {card.dilution && <p>Thinned {card.dilution}</p>}
+      </div>
+      {wholeUnits && total !== null && <p className="text-dim text-sm">Rounded to whole drops, the rest by largest remainder.</p>}
+      {card.note && <p className="whitespace-pre-line">{card.note}</p>}
+      {card.pictureId !== null && <Picture id={card.pictureId} alt={`Picture of ${card.name}`} />}
+      <div>
+        <h3 className="label">Used on</h3>
+        {used.length === 0 && <p className="text-dim">No rung yet. A rung names its card under Change.</p>}
+        <ul>
+          {used.map((rung) => {
+            const part = index.partOf(rung);
+            return (
+              <li key={rung.id}>
+                <Link
+                  className="underline underline-offset-4"
+                  to={part ? `/ladders/${part.propId}/${part.id}?rung=${rung.id}` : '/ladders'}
+                >
+                  {index.rungTitle(rung.id)}
+                </Link>{' '}
+                <span className="text-dim">{rung.doneAtMs === null ? 'to do' : formats.full(rung.doneAtMs)}</span>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <Button isLarge onClick={onEdit}>
+          Change
+        </Button>
+        <Button isLarge onClick={onCorrect}>
+          New card from this one
+        </Button>
+        <Button isLarge look="danger" onClick={remove}>
+          Take away
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,85 @@
+import type { GrownLadder } from '@zinc-ladder/core/ladder/growLadder';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
+import type { Product } from '@zinc-ladder/model/records/product';
+import type { ProductsByRole } from '../../data/changes/growChanges';
+import { chooseProduct } from '../../data/changes/growChanges';
+import { SelectField } from '../../ui/fields';
+import { formatSpan } from '../../ui/useFormats';
+import { Why } from '../../ui/Why';
+import { ROUTE_OPTIONS, TASTE_ROLES } from './routeOptions';
+
+/** The choices a ladder grows from, and what would grow. */
+export function GrowFields({
+  route,
+  onRoute,
+  grown,
+  products,
+  chosen,
+  onChosen,
+}: {
+  readonly route: LadderRoute;
+  readonly onRoute: (route: LadderRoute) => void;
+  readonly grown: GrownLadder;
+  readonly products: readonly Product[];
+  readonly chosen: ProductsByRole;
+  readonly onChosen: (chosen: ProductsByRole) => void;
+}) {
+  const set =
+    <Key extends keyof LadderRoute>(key: Key) =>
+    (value: string) =>
+      onRoute({ ...route, [key]: value as LadderRoute[Key] });
+  const roles = TASTE_ROLES.flatMap(([role, name]) => {
+    const draft = grown.kind === 'grown' ? grown.rungs.find((rung) => rung.role === role) : undefined;
+    const fitting = products.filter((product) => product.classId === draft?.productClassId);
+    return draft && fitting.length > 0 ? [{ role, name, draft, fitting }] : [];
+  });
+  return (
+    <div className="grid gap-3">
+      <SelectField label="Finish" value={route.finish} options={ROUTE_OPTIONS.finish} onChange={set('finish')} />
+      <SelectField
+        label="Smoothing"
+        value={route.smoothing}
+        options={ROUTE_OPTIONS.smoothing}
+        onChange={set('smoothing')}
+        error={grown.kind === 'refused' ? grown.reason : undefined}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <SelectField label="Joining" value={route.joining} options={ROUTE_OPTIONS.joining} onChange={set('joining')} />
+        <SelectField label="Sealing" value={route.sealing} options={ROUTE_OPTIONS.sealing} onChange={set('sealing')} />
+      </div>
+      {roles.length > 0 && (
+        <div className="grid grid-cols-2 gap-3">
+          {roles.map(({ role, name, draft, fitting }) => (
+            <SelectField
+              key={role}
+              label={name}
+              value={chooseProduct(draft, products, chosen)?.id ?? ''}
+              options={fitting.map((product) => [product.id, product.name] as const)}
+              onChange={(value) => onChosen({ ...chosen, [role]: value })}
+            />
+          ))}
+        </div>
+      )}
+      {grown.kind === 'grown' && (
+        <p role="status">
+          <span className="figure">{grown.rungs.length}</span> rungs,{' '}
+          <Why
+            name="primer loops"
+            reason={{
+              formula: grown.loops.formula,
+              inputs: [
+                ['valley at first', `${Math.round(grown.loops.valleyStartMicrometres)} µm`],
+                ['before primer', `${Math.round(grown.loops.valleyBeforePrimerMicrometres)} µm`],
+                ['forgiven by the finish', `${grown.loops.valleyWantedMicrometres} µm`],
+              ],
+              source: 'a plain model, guessed and fitted to common practice (0.2 mm, gloss, primer only: about 4 loops)',
+            }}
+          >
+            {grown.loops.loops} primer {grown.loops.loops === 1 ? 'loop' : 'loops'}
+          </Why>
+          , {formatSpan(grown.rungs.reduce((sum, rung) => sum + rung.minutes, 0))} of hands.
+        </p>
+      )}
+    </div>
+  );
+}

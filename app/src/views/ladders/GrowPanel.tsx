@@ -1,0 +1,43 @@
+import type { Ladder, LadderRoute } from '@zinc-ladder/model/records/ladder';
+import type { Part } from '@zinc-ladder/model/records/part';
+import { useState } from 'react';
+import type { ProductsByRole } from '../../data/changes/growChanges';
+import { growOnto } from '../../data/changes/growChanges';
+import { newId } from '../../data/newId';
+import { useTable } from '../../data/queries';
+import { useEdit } from '../../data/useEdit';
+import { Button } from '../../ui/Button';
+import { GrowFields } from './GrowFields';
+import { previewRoute, suggestRoute } from './routeOptions';
+
+/** Grows a part's ladder from a route, anew above what is done. */
+export function GrowPanel({
+  part,
+  ladder,
+  hasOpenRungs,
+}: {
+  readonly part: Part;
+  readonly ladder: Ladder;
+  readonly hasOpenRungs: boolean;
+}) {
+  const products = useTable('products');
+  const edit = useEdit();
+  const [route, setRoute] = useState<LadderRoute>(ladder.route ?? suggestRoute(part));
+  const [chosen, setChosen] = useState<ProductsByRole>({});
+  const grown = previewRoute(part, route);
+  const grow = (): void => {
+    if (grown.kind === 'grown')
+      void edit(`Grow the ladder of ${part.name}`, (change) => growOnto(change, ladder.id, route, grown.rungs, products, chosen, newId));
+  };
+  return (
+    <div className="grid gap-4">
+      <GrowFields route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />
+      {hasOpenRungs && (
+        <p className="text-dim">Rungs that are done or in hand stay; those still open give way to the new ones. Undo brings them back.</p>
+      )}
+      <Button look="primary" isLarge disabled={grown.kind === 'refused'} onClick={grow} className="justify-self-start">
+        Grow the ladder
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,133 @@
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import { useState } from 'react';
+import { NavLink, useNavigate, useParams } from 'react-router';
+import { removeProp } from '../../data/changes/propChanges';
+import { useTable } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
+import { useEdit } from '../../data/useEdit';
+import { useShopIndex } from '../../data/useShopIndex';
+import { usePlan } from '../../engine/usePlan';
+import { useTitle } from '../../shell/pageTitle';
+import { Button } from '../../ui/Button';
+import { ConfirmLoss } from '../../ui/ConfirmLoss';
+import { Sheet } from '../../ui/Sheet';
+import { LadderGrid } from './LadderGrid';
+import { PartForm } from './PartForm';
+import { PropFooter } from './PropFooter';
+import { PropForm } from './PropForm';
+
+type Side = 'nothing' | 'newProp' | 'editProp' | 'newPart';
+
+/** Where is every part? */
+export function LaddersView() {
+  const { propId } = useParams();
+  const navigate = useNavigate();
+  const props = useTable('props').toSorted((a, b) => a.position - b.position);
+  const [side, setSide] = useState<Side>('nothing');
+  const prop = props.find((entry) => entry.id === propId) ?? props[0];
+  useTitle(prop?.name ?? 'Ladders');
+  const close = (id: string | null): void => {
+    setSide('nothing');
+    if (id && side === 'newProp') void navigate(`/ladders/${id}`);
+  };
+  return (
+    <div className={`grid gap-4 md:h-full ${side === 'nothing' ? '' : 'lg:grid-cols-[minmax(0,1fr)_26rem]'}`}>
+      <div className="flex min-h-0 min-w-0 flex-col">
+        <div className="mb-3 flex flex-wrap items-center gap-2">
+          <nav aria-label="Props" className="mr-auto flex flex-wrap gap-1">
+            {props.map((entry) => (
+              <NavLink
+                key={entry.id}
+                to={`/ladders/${entry.id}`}
+                className={`font-label border px-3 py-1 text-lg font-semibold ${entry.id === prop?.id ? 'border-ink bg-sheet' : 'border-line text-dim hover:border-edge'}`}
+                aria-current={entry.id === prop?.id ? 'page' : undefined}
+              >
+                {entry.name}
+              </NavLink>
+            ))}
+          </nav>
+          {prop && <Button onClick={() => setSide('newPart')}>Add part</Button>}
+          {prop && <Button onClick={() => setSide('editProp')}>Change prop</Button>}
+          <Button onClick={() => setSide('newProp')}>Add prop</Button>
+        </div>
+        {prop ? <PropLadders prop={prop} /> : <FirstProp onAdd={() => setSide('newProp')} />}
+      </div>
+      {side !== 'nothing' && (
+        <Sheet className="self-start p-5 lg:max-h-full lg:overflow-auto" label={side === 'newPart' ? 'New part' : 'Prop'}>
+          {side === 'newPart' && prop && <PartForm key={prop.id} propId={prop.id} onDone={() => setSide('nothing')} />}
+          {side === 'newProp' && <PropForm key="new" prop={null} onDone={close} />}
+          {side === 'editProp' && prop && <EditProp prop={prop} onDone={() => setSide('nothing')} />}
+        </Sheet>
+      )}
+    </div>
+  );
+}
+
+function PropLadders({ prop }: { readonly prop: Prop }) {
+  const index = useShopIndex();
+  const { plan } = usePlan();
+  const parts = [...index.parts.values()].filter((part) => part.propId === prop.id).sort((a, b) => a.position - b.position);
+  // The next rung of each ladder is the first the plan has for it.
+  const nextRungs = new Set<string>();
+  if (plan?.kind === 'planned') {
+    const seen = new Set<string>();
+    for (const rung of plan.rungs) {
+      if (seen.has(rung.partId)) continue;
+      seen.add(rung.partId);
+      nextRungs.add(rung.rungId);
+    }
+  }
+  if (parts.length === 0) {
+    return (
+      <Sheet className="p-6">
+        <h2 className="font-label text-2xl font-semibold">No part yet</h2>
+        <p className="text-dim">
+          Add the first part: its material, its surface and the finish it should get. Its ladder grows from that, with a reason on every
+          rung.
+        </p>
+      </Sheet>
+    );
+  }
+  return (
+    <>
+      <LadderGrid parts={parts} index={index} nextRungs={nextRungs} />
+      <PropFooter prop={prop} index={index} />
+    </>
+  );
+}
+
+function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () => void }) {
+  const edit = useEdit();
+  const { db } = useStore();
+  return (
+    <>
+      <PropForm key={`${prop.id}-${prop.revision}`} prop={prop} onDone={onDone} />
+      <div className="border-line mt-5 border-t pt-4">
+        <ConfirmLoss
+          trigger={<Button look="danger">Take the prop away</Button>}
+          title={`Take ${prop.name} away?`}
+          detail="Its parts, ladders and joins go with it. The log keeps what was done. Undo brings all of it back."
+          act="Take it away"
+          onConfirm={() => {
+            onDone();
+            void edit(`Take ${prop.name} away`, (change) => removeProp(change, db, prop.id));
+          }}
+        />
+      </div>
+    </>
+  );
+}
+
+function FirstProp({ onAdd }: { readonly onAdd: () => void }) {
+  return (
+    <Sheet className="p-6">
+      <h2 className="font-label text-2xl font-semibold">No prop yet</h2>
+      <p className="text-dim mb-4">
+        A prop is the whole replica, with a date and a story. Its parts climb their ladders side by side here.
+      </p>
+      <Button look="primary" isLarge onClick={onAdd}>
+        Add the first prop
+      </Button>
+    </Sheet>
+  );
+}

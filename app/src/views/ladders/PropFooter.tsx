@@ -1,0 +1,59 @@
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import { useNow } from '../../clock/ClockContext';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { usePlan } from '../../engine/usePlan';
+import { UndoBar } from '../../shell/UndoBar';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+
+/** When a prop is ready, whether that is in time, and how far it is climbed. */
+export function PropFooter({ prop, index }: { readonly prop: Prop; readonly index: ShopIndex }) {
+  const now = useNow(60_000);
+  const formats = useFormats();
+  const { plan } = usePlan();
+  const parts = [...index.parts.values()].filter((part) => part.propId === prop.id);
+  const rungs = parts.flatMap((part) => index.rungsOf(part.id)).filter((rung) => rung.state !== 'leftOut');
+  const ready = plan?.kind === 'planned' ? plan.props.find((entry) => entry.propId === prop.id) : undefined;
+  const climbed = rungs.filter((rung) => rung.state === 'done').length;
+  const isLate = ready?.readyMs != null && prop.dueMs !== null && ready.readyMs > prop.dueMs;
+  return (
+    <dl className="mt-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+      <Pair
+        label="Ready"
+        value={
+          ready?.readyMs == null
+            ? climbed === rungs.length && rungs.length > 0
+              ? 'climbed'
+              : 'no plan'
+            : formats.moment(ready.readyMs, now)
+        }
+        isWarning={isLate}
+      />
+      {prop.dueMs !== null && <Pair label="Due" value={formats.moment(prop.dueMs, now)} />}
+      {prop.dueMs !== null && ready?.readyMs != null && (
+        <Pair
+          label={isLate ? 'Late by' : 'To spare'}
+          value={formatSpan(Math.abs(prop.dueMs - ready.readyMs) / 60_000)}
+          isWarning={isLate}
+        />
+      )}
+      {ready && <Pair label="Hands left" value={formatSpan(ready.handsMinutes)} />}
+      {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={`${ready.unplacedRungs} rungs`} isWarning />}
+      <div className="ml-auto flex items-center gap-4">
+        <dt className="sr-only">Climbed</dt>
+        <dd className="label">
+          {parts.length} ladders · {rungs.length} rungs · {climbed} climbed
+        </dd>
+        <UndoBar />
+      </div>
+    </dl>
+  );
+}
+
+function Pair({ label, value, isWarning = false }: { readonly label: string; readonly value: string; readonly isWarning?: boolean }) {
+  return (
+    <div className="flex items-baseline gap-2">
+      <dt className="label">{label}</dt>
+      <dd className={`figure ${isWarning ? 'text-oxide font-medium' : ''}`}>{value}</dd>
+    </div>
+  );
+}

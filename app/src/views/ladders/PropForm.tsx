@@ -1,0 +1,83 @@
+import { Prop } from '@zinc-ladder/model/records/prop';
+import { Controller } from 'react-hook-form';
+import { addProp, NEW_PROP } from '../../data/changes/propChanges';
+import { newId } from '../../data/newId';
+import { useTable } from '../../data/queries';
+import { useEdit } from '../../data/useEdit';
+import { Button } from '../../ui/Button';
+import { Labelled, parseNumber } from '../../ui/fields';
+import { MomentField } from '../../ui/MomentField';
+import { formWords, useRecordForm } from '../../ui/useRecordForm';
+
+/** Adds a prop, or changes one. */
+export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonly onDone: (propId: string | null) => void }) {
+  const props = useTable('props');
+  const edit = useEdit();
+  const form = useRecordForm<Prop>(Prop, prop ?? { id: newId(), revision: 0, ...NEW_PROP, position: 0 });
+  const { errors } = form.formState;
+  const keep = form.handleSubmit(async (values) => {
+    const fields = {
+      name: values.name.trim(),
+      story: values.story,
+      dueMs: values.dueMs,
+      viewingMetres: values.viewingMetres,
+      weight: values.weight,
+    };
+    const isKept = prop
+      ? await edit(`Change ${fields.name}`, (change) => change.patch('props', prop.id, fields, prop.revision))
+      : await edit(`Add ${fields.name}`, (change) => addProp(change, values.id, fields, props));
+    if (isKept) onDone(values.id);
+  });
+  return (
+    <form onSubmit={(event) => void keep(event)} className="grid gap-3" noValidate>
+      <h2 className="font-label text-2xl font-semibold">{prop ? 'The prop' : 'A new prop'}</h2>
+      <Labelled label="Name" error={formWords(errors.name?.message)}>
+        {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" autoFocus {...form.register('name')} />}
+      </Labelled>
+      <Controller
+        control={form.control}
+        name="dueMs"
+        render={({ field }) => <MomentField label="Due" value={field.value} onKeep={field.onChange} hint="Left empty: no date." />}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <Labelled label="Seen from, m" error={formWords(errors.viewingMetres?.message)}>
+          {({ id, describedBy }) => (
+            <input
+              id={id}
+              aria-describedby={describedBy}
+              inputMode="decimal"
+              className="field figure"
+              {...form.register('viewingMetres', {
+                setValueAs: (text: unknown) => (text === '' || text === null ? null : parseNumber(String(text))),
+              })}
+            />
+          )}
+        </Labelled>
+        <Labelled label="Weight of its date" error={formWords(errors.weight?.message)} hint="1 is usual; 2 counts double.">
+          {({ id, describedBy }) => (
+            <input
+              id={id}
+              aria-describedby={describedBy}
+              inputMode="decimal"
+              className="field figure"
+              {...form.register('weight', { setValueAs: (text: unknown) => parseNumber(String(text)) })}
+            />
+          )}
+        </Labelled>
+      </div>
+      <Labelled label="Story" error={formWords(errors.story?.message)}>
+        {({ id, describedBy }) => (
+          <textarea id={id} aria-describedby={describedBy} rows={4} className="field" {...form.register('story')} />
+        )}
+      </Labelled>
+      <div className="flex gap-3">
+        <Button type="submit" look="primary" isLarge>
+          {prop ? 'Keep' : 'Add prop'}
+        </Button>
+        <Button isLarge onClick={() => onDone(null)}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  );
+}

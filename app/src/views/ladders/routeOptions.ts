@@ -1,0 +1,42 @@
+import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
+import type { GrownLadder } from '@zinc-ladder/core/ladder/growLadder';
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
+import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
+import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
+import type { Part } from '@zinc-ladder/model/records/part';
+import { routeChoiceOf } from '../../data/changes/growChanges';
+
+/** Choices of a route, as lists to choose from. */
+export const ROUTE_OPTIONS = {
+  finish: FINISHES.map(({ id, name }) => [id, name] as const),
+  smoothing: SMOOTHING_SCHOOLS.map(({ id, name, cost }) => [id, `${name} (${cost})`] as const),
+  joining: JOINING_SCHOOLS.map(({ id, name }) => [id, name] as const),
+  sealing: SEALING_SCHOOLS.map(({ id, name }) => [id, name] as const),
+};
+
+/** The route a part most likely wants. */
+export function suggestRoute(part: Pick<Part, 'materialId'>): LadderRoute {
+  if (part.materialId === 'translucent')
+    return { finish: 'litTranslucent', smoothing: 'brushEpoxy', joining: 'none', sealing: 'clearLast' };
+  if (part.materialId === 'flexible') return { finish: 'satin', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+  return { finish: 'satin', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+}
+
+/** What a route would grow on a part, before it is grown. */
+export function previewRoute(part: Part, route: LadderRoute): GrownLadder {
+  return growLadder(routeChoiceOf(part, route));
+}
+
+/** Roles whose product is the finisher's taste; the rest is chosen by class. */
+export const TASTE_ROLES: readonly (readonly [ColourRole, string])[] = [
+  ['colour', 'Colour'],
+  ['undercoat', 'Undercoat'],
+  ['metal', 'Metal'],
+  ['accent', 'Second colour'],
+  ['tint', 'Tint'],
+  ['wash', 'Wash'],
+  ['verdigris', 'Verdigris'],
+  ['soot', 'Soot'],
+  ['highlight', 'Edges'],
+];

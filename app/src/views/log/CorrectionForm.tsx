@@ -1,0 +1,54 @@
+import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import { useState } from 'react';
+import { correctEntry } from '../../data/changes/benchChanges';
+import { newId } from '../../data/newId';
+import { useEdit } from '../../data/useEdit';
+import { Button } from '../../ui/Button';
+import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
+import { MomentField } from '../../ui/MomentField';
+
+/** Corrects an entry: the old one is kept beneath the new. */
+export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; readonly onDone: () => void }) {
+  const edit = useEdit();
+  const [atMs, setAtMs] = useState(entry.atMs);
+  const [minutes, setMinutes] = useState(entry.actualMinutes === null ? '' : String(entry.actualMinutes));
+  const [text, setText] = useState(entry.text);
+  const error = checkNumber(minutes, { min: 0, max: 10_000, mayBeEmpty: true });
+  const keep = async (): Promise<void> => {
+    if (error) return;
+    const correction = { atMs, actualMinutes: minutes.trim() === '' ? null : parseNumber(minutes), text: text.trim() };
+    if (await edit('Correct an entry', (change) => correctEntry(change, entry.id, correction, newId))) onDone();
+  };
+  return (
+    <form
+      className="bg-band grid gap-3 p-4 sm:grid-cols-[14rem_8rem_1fr]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <MomentField label="Ended at" value={atMs} onKeep={(value) => value !== null && setAtMs(value)} />
+      <Labelled label="Minutes" error={error ?? undefined}>
+        {({ id, describedBy }) => (
+          <input
+            id={id}
+            aria-describedby={describedBy}
+            inputMode="decimal"
+            className="field figure"
+            value={minutes}
+            onChange={(event) => setMinutes(event.target.value)}
+          />
+        )}
+      </Labelled>
+      <Labelled label="Words">
+        {({ id }) => <input id={id} maxLength={4000} className="field" value={text} onChange={(event) => setText(event.target.value)} />}
+      </Labelled>
+      <div className="flex gap-2 sm:col-span-3">
+        <Button type="submit" look="primary" disabled={error !== null}>
+          Keep correction
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
+      </div>
+    </form>
+  );
+}

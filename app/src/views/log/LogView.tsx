@@ -1,0 +1,261 @@
+import { METHODS } from '@zinc-ladder/core/ladder/methods';
+import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useNow } from '../../clock/ClockContext';
+import { useTable, useTableQuery } from '../../data/queries';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { useShopIndex } from '../../data/useShopIndex';
+import { partLabel } from '../../engine/gatherPlan';
+import { useTitle } from '../../shell/pageTitle';
+import { UndoBar } from '../../shell/UndoBar';
+import { Button } from '../../ui/Button';
+import { Labelled, SelectField } from '../../ui/fields';
+import { Sheet } from '../../ui/Sheet';
+import { Swatch } from '../../ui/Swatch';
+import type { Formats } from '../../ui/useFormats';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+import { CorrectionForm } from './CorrectionForm';
+import type { LogFilter, StandingEntry } from './effectiveLog';
+import { effectiveLog, filterLog, NO_FILTER, sumMinutes } from './effectiveLog';
+import { MinutesChart } from './MinutesChart';
+
+const KIND_WORDS: Readonly<Record<LogEntry['kind'], string>> = {
+  done: 'done',
+  setDown: 'set down',
+  note: 'note',
+  mistake: 'mistake',
+  reopened: 'opened again',
+};
+const METHOD_NAMES = new Map(METHODS.map((method) => [method.id, method.name]));
+
+/** What did I do? */
+export function LogView() {
+  useTitle('Log');
+  const entries = useTable('logEntries');
+  const query = useTableQuery('logEntries');
+  const index = useShopIndex();
+  const [filter, setFilter] = useState<LogFilter>(NO_FILTER);
+  // Typing stays ahead of a long list: the list follows when the keys allow.
+  const shownFilter = useDeferredValue(filter);
+  const standing = useMemo(() => effectiveLog(entries), [entries]);
+  const words = useMemo(() => {
+    const known = new Map<string, string>();
+    return (entry: LogEntry): string => {
+      const kept = known.get(entry.id);
+      if (kept !== undefined) return kept;
+      const made = `${titleOf(entry, index)} ${index.products.get(entry.productId ?? '')?.name ?? ''} ${entry.text}`.toLowerCase();
+      known.set(entry.id, made);
+      return made;
+    };
+  }, [index]);
+  const shown = useMemo(() => filterLog(standing, shownFilter, words), [standing, shownFilter, words]);
+  const sums = useMemo(
+    () => sumMinutes(shown, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
+    [shown, index],
+  );
+  const planned = sums.reduce((sum, entry) => sum + entry.planned, 0);
+  const actual = sums.reduce((sum, entry) => sum + entry.actual, 0);
+  return (
+    <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <Sheet className="flex min-h-[60dvh] min-w-0 flex-col lg:min-h-0" label="Log">
+        <Filters filter={filter} onFilter={setFilter} index={index} />
+        {query.isSuccess && entries.length === 0 && (
+          <p className="text-dim p-5">
+            Nothing logged yet. A rung that is done at the bench is written down here with its minutes and the air.
+          </p>
+        )}
+        {entries.length > 0 && shown.length === 0 && <p className="text-dim p-5">Nothing fits this filter.</p>}
+        <EntryList entries={shown} index={index} />
+      </Sheet>
+      <Sheet className="p-4" label="Planned and actual">
+        <div className="flex items-center justify-between">
+          <h2 className="label">Actual against planned</h2>
+          <UndoBar />
+        </div>
+        {planned > 0 && (
+          <p className="my-2">
+            <span className="font-label text-4xl font-semibold">{Math.round((actual / planned) * 100)} %</span>{' '}
+            <span className="text-dim">
+              of the planned time: {formatSpan(actual)} for {formatSpan(planned)}
+            </span>
+          </p>
+        )}
+        <MinutesChart sums={sums} />
+      </Sheet>
+    </div>
+  );
+}
+
+function Filters({
+  filter,
+  onFilter,
+  index,
+}: {
+  readonly filter: LogFilter;
+  readonly onFilter: (filter: LogFilter) => void;
+  readonly index: ShopIndex;
+}) {
+  const parts = [...index.parts.values()].filter((part) => !filter.propId || part.propId === filter.propId);
+  const set = (fields: Partial<LogFilter>): void => onFilter({ ...filter, ...fields });
+  return (
+    <div className="border-line grid grid-cols-2 gap-2 border-b p-3 sm:grid-cols-5">
+      <SelectField
+        label="Prop"
+        value={filter.propId}
+        options={[['', 'all'], ...[...index.props.values()].map((prop) => [prop.id, prop.name] as const)]}
+        onChange={(propId) => set({ propId, partId: '' })}
+      />
+      <SelectField
+        label="Part"
+        value={filter.partId}
+        options={[['', 'all'], ...parts.map((part) => [part.id, partLabel(part)] as const)]}
+        onChange={(partId) => set({ partId })}
+      />
+      <SelectField
+        label="Product"
+        value={filter.productId}
+        options={[['', 'all'], ...[...index.products.values()].map((product) => [product.id, product.name] as const)]}
+        onChange={(productId) => set({ productId })}
+      />
+      <SelectField
+        label="Kind"
+        value={filter.kind}
+        options={[['', 'all'], ...Object.entries(KIND_WORDS)]}
+        onChange={(kind) => set({ kind })}
+      />
+      <Labelled label="Words">
+        {({ id }) => (
+          <input id={id} type="search" className="field" value={filter.text} onChange={(event) => set({ text: event.target.value })} />
+        )}
+      </Labelled>
+    </div>
+  );
+}
+
+function EntryList({ entries, index }: { readonly entries: readonly StandingEntry[]; readonly index: ShopIndex }) {
+  const scroller = useRef<HTMLDivElement>(null);
+  const [correcting, setCorrecting] = useState<string | null>(null);
+  // The virtualizer is only read here.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const rows = useVirtualizer({
+    count: entries.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 62,
+    overscan: 12,
+    getItemKey: (at) => entries[at]?.entry.id ?? at,
+  });
+  return (
+    <div
+      ref={scroller}
+      className="min-h-0 flex-1 overflow-auto"
+      tabIndex={0}
+      role="region"
+      aria-label={`${entries.length} entries, newest first`}
+    >
+      <ol className="relative" style={{ height: rows.getTotalSize() }}>
+        {rows.getVirtualItems().map((row) => {
+          const standing = entries[row.index];
+          if (!standing) return null;
+          return (
+            <li
+              key={row.key}
+              ref={rows.measureElement}
+              data-index={row.index}
+              aria-posinset={row.index + 1}
+              aria-setsize={entries.length}
+              className="border-line absolute w-full border-b"
+              style={{ transform: `translateY(${row.start}px)` }}
+            >
+              <EntryRow
+                standing={standing}
+                index={index}
+                isCorrecting={correcting === standing.entry.id}
+                onCorrect={(isOn) => setCorrecting(isOn ? standing.entry.id : null)}
+              />
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+}
+
+function EntryRow({
+  standing,
+  index,
+  isCorrecting,
+  onCorrect,
+}: {
+  readonly standing: StandingEntry;
+  readonly index: ShopIndex;
+  readonly isCorrecting: boolean;
+  readonly onCorrect: (isOn: boolean) => void;
+}) {
+  const { entry, replaced } = standing;
+  const now = useNow(60_000);
+  const formats = useFormats();
+  const product = index.products.get(entry.productId ?? '');
+  return (
+    <article>
+      <div className="grid grid-cols-[6.5rem_1fr_auto] items-start gap-x-3 px-4 py-2">
+        <p>
+          <span className="figure block text-sm">{formats.moment(entry.atMs, now)}</span>
+          <span className={`text-sm ${entry.kind === 'mistake' ? 'text-oxide font-semibold' : 'text-dim'}`}>{KIND_WORDS[entry.kind]}</span>
+        </p>
+        <div className="min-w-0">
+          <h3 className="font-semibold">{titleOf(entry, index)}</h3>
+          {product && (
+            <p className="text-dim flex items-center gap-1.5 text-sm">
+              <Swatch colourHex={product.colourHex} className="h-3 w-3" /> {product.name}
+            </p>
+          )}
+          {entry.text && <p>{entry.text}</p>}
+          {replaced.length > 0 && <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, formats, now)}</p>}
+        </div>
+        <div className="text-right">
+          {entry.actualMinutes !== null && (
+            <p className="figure">
+              {formatSpan(entry.actualMinutes)}
+              {entry.kind === 'done' && entry.plannedMinutes !== null && (
+                <span className="text-dim text-sm"> / {formatSpan(entry.plannedMinutes)}</span>
+              )}
+            </p>
+          )}
+          {entry.air && (
+            <p className="figure text-dim text-sm">
+              {formats.temperature(entry.air.temperatureCelsius)} · {entry.air.relativeHumidityPercent} %
+            </p>
+          )}
+          <Button
+            look="quiet"
+            className="text-sm"
+            aria-expanded={isCorrecting}
+            aria-label={`Correct ${titleOf(entry, index)}`}
+            onClick={() => onCorrect(!isCorrecting)}
+          >
+            Correct
+          </Button>
+        </div>
+      </div>
+      {isCorrecting && <CorrectionForm entry={entry} onDone={() => onCorrect(false)} />}
+    </article>
+  );
+}
+
+function describe(before: LogEntry | undefined, after: LogEntry, formats: Formats, nowMs: number): string {
+  if (!before) return '';
+  const said = [
+    before.atMs === after.atMs ? null : formats.moment(before.atMs, nowMs),
+    before.actualMinutes === after.actualMinutes ? null : before.actualMinutes === null ? 'no minutes' : formatSpan(before.actualMinutes),
+    before.text === after.text ? null : before.text === '' ? 'no words' : `“${before.text}”`,
+  ].filter((word) => word !== null);
+  return said.join(', ') || 'the same';
+}
+
+function titleOf(entry: LogEntry, index: ShopIndex): string {
+  if (entry.rungId !== null && index.rungs.has(entry.rungId)) return index.rungTitle(entry.rungId);
+  const part = index.parts.get(entry.partId ?? '');
+  if (part) return partLabel(part);
+  return index.props.get(entry.propId ?? '')?.name ?? 'The shop';
+}

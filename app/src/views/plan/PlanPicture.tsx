@@ -1,0 +1,274 @@
+import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { KeyboardEvent, PointerEvent, WheelEvent } from 'react';
+import { useRef } from 'react';
+import { useShop } from '../../data/queries';
+import type { ShopIndex } from '../../data/useShopIndex';
+import type { FilmAnswer } from '../../engine/filmTypes';
+import { partLabel } from '../../engine/gatherPlan';
+import { useFormats } from '../../ui/useFormats';
+import { BARE } from '../ladders/RungBox';
+import { AirBand } from './AirBand';
+import type { PlannedShop } from './planned';
+import type { PlanWindow } from './planWindow';
+import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './planWindow';
+import { RackRow } from './RackRow';
+import { useWidth } from './useWidth';
+
+const LEFT = 104;
+const HEAD = 36;
+const AIR = 60;
+const SPRAY = 26;
+const HANDS = 52;
+const ROW = 40;
+const HOUR_MS = 3_600_000;
+
+/** The plan as a picture: air, spraying and hands above, what dries on the rack below, over one time axis. */
+export function PlanPicture({
+  plan,
+  air,
+  films,
+  parts,
+  index,
+  window,
+  onWindow,
+  nowMs,
+  dueMs,
+  chosen,
+  onChoose,
+}: {
+  readonly plan: PlannedShop;
+  readonly air: AirTimeline;
+  readonly films: readonly FilmAnswer[];
+  readonly parts: readonly Part[];
+  readonly index: ShopIndex;
+  readonly window: PlanWindow;
+  readonly onWindow: (window: PlanWindow) => void;
+  readonly nowMs: number;
+  readonly dueMs: number | null;
+  readonly chosen: string | null;
+  readonly onChoose: (rungId: string) => void;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const drag = useRef<{ readonly x: number; readonly window: PlanWindow } | null>(null);
+  const width = useWidth(box, 880);
+  const zone = useShop()?.timeZone ?? 'UTC';
+  const formats = useFormats();
+  const plotWidth = width - LEFT;
+  const endMs = window.startMs + window.hours * HOUR_MS;
+  const x = (ms: number): number => LEFT + ((ms - window.startMs) / (endMs - window.startMs)) * plotWidth;
+  const offset = (ms: number): number => utcOffsetMinutes(zone, ms);
+  const inSight = (span: { readonly start: number; readonly end: number }): boolean => span.end > window.startMs && span.start < endMs;
+  const partIds = new Set(parts.map((part) => part.id));
+  const headHeight = HEAD + AIR + SPRAY + HANDS + 30;
+  const height = headHeight + parts.length * ROW + 8;
+  const clip = (ms: number): number => Math.max(LEFT, Math.min(width, x(ms)));
+
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if (event.key === '+' || event.key === '=') onWindow(zoomWindow(window, -1));
+    else if (event.key === '-') onWindow(zoomWindow(window, 1));
+    else if (event.key === 'ArrowLeft') onWindow(panWindow(window, -0.25));
+    else if (event.key === 'ArrowRight') onWindow(panWindow(window, 0.25));
+    else if (event.key === 'n') onWindow(windowAtNow(window.hours, nowMs));
+    else return;
+    event.preventDefault();
+  };
+  const onWheel = (event: WheelEvent): void => {
+    const share = Math.max(0, Math.min(1, (event.nativeEvent.offsetX - LEFT) / plotWidth));
+    if (event.ctrlKey) onWindow(zoomWindow(window, event.deltaY > 0 ? 1 : -1, share));
+    else if (event.deltaX !== 0 || event.shiftKey) onWindow(panWindow(window, (event.deltaX || event.deltaY) / plotWidth));
+  };
+  const onPointerDown = (event: PointerEvent): void => {
+    if (event.button === 0) drag.current = { x: event.clientX, window };
+  };
+  const onPointerMove = (event: PointerEvent): void => {
+    if (!drag.current) return;
+    const moved = event.clientX - drag.current.x;
+    if (Math.abs(moved) > 3) onWindow(panWindow(drag.current.window, -moved / plotWidth));
+  };
+  const stop = (): void => {
+    drag.current = null;
+  };
+
+  return (
+    <div
+      ref={box}
+      tabIndex={0}
+      role="group"
+      aria-label="Plan. Plus and minus zoom, arrows move, n goes back to now. The list beside it tells the same in words."
+      onKeyDown={onKeyDown}
+      onWheel={onWheel}
+      onPointerDown={onPointerDown}
+      onPointerMove={onPointerMove}
+      onPointerUp={stop}
+      onPointerLeave={stop}
+      className="touch-pan-y overflow-hidden select-none"
+    >
+      <svg width={width} height={height} className="font-figure block">
+        {dayStarts(window, offset).map((ms, order, all) => (
+          <text
+            key={ms}
+            x={Math.max(LEFT, x(ms)) + 2}
+            y={13}
+            className="font-label fill-ink font-semibold"
+            fontSize={15}
+            visibility={x(all[order + 1] ?? Infinity) - Math.max(LEFT, x(ms)) < 64 ? 'hidden' : 'visible'}
+          >
+            {formats.day(ms)}
+          </text>
+        ))}
+        {axisTicks(window, offset).map((tick) => (
+          <g key={tick.atMs}>
+            <line
+              x1={x(tick.atMs)}
+              x2={x(tick.atMs)}
+              y1={HEAD - 6}
+              y2={height}
+              stroke="var(--color-line)"
+              strokeWidth={tick.isDay ? 1.5 : 0.75}
+            />
+            <text x={x(tick.atMs) + 3} y={HEAD - 8} className="fill-dim" fontSize={11}>
+              {formats.time(tick.atMs)}
+            </text>
+          </g>
+        ))}
+        <RowName y={HEAD + 30} name="Air" />
+        <AirBand air={air} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />
+        <RowName y={HEAD + AIR + 17} name="Spraying" />
+        {plan.sprayWindows.filter(inSight).map((span) => (
+          <rect
+            key={span.start}
+            x={clip(span.start)}
+            width={Math.max(1, clip(span.end) - clip(span.start))}
+            y={HEAD + AIR + 5}
+            height={14}
+            fill="var(--color-lime)"
+          >
+            <title>
+              spraying {formats.moment(span.start, nowMs)} to {formats.moment(span.end, nowMs)}
+            </title>
+          </rect>
+        ))}
+        <RowName y={HEAD + AIR + SPRAY + 27} name="Hands" />
+        <rect x={LEFT} width={plotWidth} y={HEAD + AIR + SPRAY} height={HANDS - 8} fill="url(#hatch)" stroke="var(--color-line)" />
+        {plan.handsWindows.filter(inSight).map((span) => (
+          <rect
+            key={span.start}
+            x={clip(span.start)}
+            width={Math.max(1, clip(span.end) - clip(span.start))}
+            y={HEAD + AIR + SPRAY}
+            height={HANDS - 8}
+            fill="var(--color-sheet)"
+            stroke="var(--color-edge)"
+          />
+        ))}
+        {plan.rungs.flatMap((time) => {
+          const rung = index.rungs.get(time.rungId);
+          const isOther = !partIds.has(time.partId);
+          return time.chunks.filter(inSight).map((chunk) => (
+            <rect
+              key={`${time.rungId}${chunk.start}`}
+              x={clip(chunk.start) + 0.5}
+              width={Math.max(2, clip(chunk.end) - clip(chunk.start) - 1)}
+              y={HEAD + AIR + SPRAY + 6}
+              height={HANDS - 20}
+              fill={index.products.get(rung?.productId ?? '')?.colourHex ?? BARE}
+              fillOpacity={isOther ? 0.25 : 1}
+              stroke={chosen === time.rungId ? 'var(--color-lime)' : 'var(--color-edge)'}
+              strokeWidth={chosen === time.rungId ? 3 : 0.75}
+              className="cursor-pointer"
+              onClick={() => onChoose(time.rungId)}
+            >
+              <title>
+                {index.rungTitle(time.rungId)}, {formats.moment(chunk.start, nowMs)} to {formats.time(chunk.end)}
+              </title>
+            </rect>
+          ));
+        })}
+        <RowName y={headHeight - 8} name="Rack" />
+        {parts.map((part, row) => (
+          <g key={part.id}>
+            <text x={8} y={headHeight + row * ROW + 22} className="fill-ink font-sans" fontSize={13}>
+              {shorten(partLabel(part))}
+            </text>
+            <line
+              x1={LEFT}
+              x2={width}
+              y1={headHeight + row * ROW + ROW - 4}
+              y2={headHeight + row * ROW + ROW - 4}
+              stroke="var(--color-line)"
+            />
+            <RackRow
+              part={part}
+              films={films}
+              plan={plan}
+              index={index}
+              top={headHeight + row * ROW}
+              x={clip}
+              startMs={window.startMs}
+              endMs={endMs}
+              nowMs={nowMs}
+              formats={formats}
+            />
+          </g>
+        ))}
+        <Mark x={x(nowMs)} left={LEFT} right={width} top={HEAD - 4} bottom={height} label="now" kind="now" />
+        <Mark x={x(plan.readyMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="ready" kind="ready" />
+        {dueMs !== null && <Mark x={x(dueMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="due" kind="due" />}
+      </svg>
+    </div>
+  );
+}
+
+function RowName({ y, name }: { readonly y: number; readonly name: string }) {
+  return (
+    <text x={8} y={y} className="font-label fill-ink font-semibold" fontSize={15}>
+      {name}
+    </text>
+  );
+}
+
+function Mark({
+  x,
+  left,
+  right,
+  top,
+  bottom,
+  label,
+  kind,
+}: {
+  readonly x: number;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+  readonly label: string;
+  readonly kind: 'now' | 'ready' | 'due';
+}) {
+  if (x < left || x > right) return null;
+  const stroke = { now: 'var(--color-lime)', ready: 'var(--color-ink)', due: 'var(--color-oxide)' }[kind];
+  return (
+    <g pointerEvents="none">
+      {kind === 'now' && <line x1={x} x2={x} y1={top} y2={bottom} stroke="var(--color-ink)" strokeWidth={4.5} />}
+      <line
+        x1={x}
+        x2={x}
+        y1={top}
+        y2={bottom}
+        stroke={stroke}
+        strokeWidth={kind === 'now' ? 3 : 2}
+        strokeDasharray={kind === 'now' ? undefined : '6 4'}
+      />
+      {kind !== 'now' && (
+        <text x={x - 4} y={bottom - 6} textAnchor="end" className="font-label font-semibold" fontSize={13} fill={stroke}>
+          {label}
+        </text>
+      )}
+    </g>
+  );
+}
+
+function shorten(name: string): string {
+  return name.length > 14 ? `${name.slice(0, 13)}…` : name;
+}

@@ -1,0 +1,202 @@
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import { Link } from 'react-router';
+import { useNow } from '../../clock/ClockContext';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { gatherCalls } from '../../engine/calls';
+import type { FilmAnswer } from '../../engine/filmTypes';
+import { certificateWords, reasonLines } from '../../engine/reasonWords';
+import { Sheet } from '../../ui/Sheet';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+import { Why } from '../../ui/Why';
+import type { PlannedShop } from './planned';
+
+/** A window met with less than this to spare is at risk. */
+const RISK_MS = 30 * 60_000;
+
+/** When it is ready and whether that is in time; what is at risk; the chosen rung and why it is not earlier. */
+export function PlanSide({
+  plan,
+  props,
+  partIds,
+  films,
+  index,
+  chosen,
+}: {
+  readonly plan: PlannedShop;
+  readonly props: readonly Prop[];
+  readonly partIds: ReadonlySet<string>;
+  readonly films: readonly FilmAnswer[];
+  readonly index: ShopIndex;
+  readonly chosen: string | null;
+}) {
+  const now = useNow(60_000);
+  const formats = useFormats();
+  const shown = plan.props.filter((entry) => props.some((prop) => prop.id === entry.propId));
+  const ready = Math.max(...shown.map((entry) => entry.readyMs ?? Number.NEGATIVE_INFINITY));
+  const hands = shown.reduce((sum, entry) => sum + entry.handsMinutes, 0);
+  return (
+    <div className="grid content-start gap-4">
+      <Sheet className="p-4" label="Ready">
+        <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}</h2>
+        <p className="font-label text-4xl font-semibold">
+          {Number.isFinite(ready) ? formats.moment(ready, now) : hands > 0 ? 'no plan' : 'climbed'}
+        </p>
+        <table className="mt-2 w-full">
+          <thead className="sr-only">
+            <tr>
+              <th>Prop</th>
+              <th>Ready</th>
+              <th>Due</th>
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((entry) => (
+              <PropLine
+                key={entry.propId}
+                name={index.props.get(entry.propId)?.name ?? ''}
+                readyMs={entry.readyMs}
+                dueMs={entry.dueMs}
+                nowMs={now}
+              />
+            ))}
+          </tbody>
+        </table>
+        <p className="border-line flex justify-between border-t pt-2">
+          Hands left{' '}
+          <span className="figure">
+            <Why
+              name="hands left"
+              reason={{
+                formula: 'sum of the planned minutes of all rungs not done',
+                source: `minutes of each rung; plan by the rule “${plan.rule}”, the best of four greedy placements`,
+              }}
+            >
+              {formatSpan(hands)}
+            </Why>
+          </span>
+        </p>
+      </Sheet>
+      <RiskSheet plan={plan} partIds={partIds} films={films} index={index} nowMs={now} />
+      {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} />}
+    </div>
+  );
+}
+
+function PropLine({
+  name,
+  readyMs,
+  dueMs,
+  nowMs,
+}: {
+  readonly name: string;
+  readonly readyMs: number | null;
+  readonly dueMs: number | null;
+  readonly nowMs: number;
+}) {
+  const formats = useFormats();
+  const isLate = readyMs !== null && dueMs !== null && readyMs > dueMs;
+  return (
+    <tr className="border-line border-t align-top">
+      <td className="py-1.5 pr-2">{name}</td>
+      <td className="py-1.5 text-right">
+        <span className="figure">{readyMs === null ? '–' : formats.moment(readyMs, nowMs)}</span>
+        {dueMs !== null && (
+          <span className={`block text-sm ${isLate ? 'text-oxide font-medium' : 'text-dim'}`}>
+            due {formats.moment(dueMs, nowMs)}
+            {readyMs !== null && `, ${formatSpan(Math.abs(dueMs - readyMs) / 60_000)} ${isLate ? 'late' : 'to spare'}`}
+          </span>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+function RiskSheet({
+  plan,
+  partIds,
+  films,
+  index,
+  nowMs,
+}: {
+  readonly plan: PlannedShop;
+  readonly partIds: ReadonlySet<string>;
+  readonly films: readonly FilmAnswer[];
+  readonly index: ShopIndex;
+  readonly nowMs: number;
+}) {
+  const formats = useFormats();
+  const tight = plan.rungs.filter(
+    (time) => partIds.has(time.partId) && time.windowClosesMs !== null && time.windowClosesMs - time.startMs < RISK_MS,
+  );
+  const unplaced = plan.unplaced.filter((entry) => partIds.has(index.partOf(index.rungs.get(entry.taskId) ?? { ladderId: '' })?.id ?? ''));
+  const closing = gatherCalls(films, nowMs).filter((call) => {
+    if (call.kind !== 'closes' || !partIds.has(call.partId)) return false;
+    const next = plan.rungs.find((time) => time.partId === call.partId);
+    return !next || next.startMs > call.atMs;
+  });
+  return (
+    <Sheet className="p-4" label="At risk">
+      <h2 className="label">At risk</h2>
+      {tight.length + unplaced.length + closing.length === 0 && (
+        <p className="text-dim">No recoat window is cut fine, and every rung has a place.</p>
+      )}
+      <ul>
+        {closing.map((call) => (
+          <li key={call.id} className="border-line border-t py-1.5">
+            <span className="text-oxide figure">{formats.moment(call.atMs, nowMs)}</span> {index.parts.get(call.partId)?.name}:{' '}
+            {call.filmName} closes before the plan comes to it
+          </li>
+        ))}
+        {tight.slice(0, 6).map((time) => (
+          <li key={time.rungId} className="border-line border-t py-1.5">
+            <span className="text-oxide figure">{formats.moment(time.windowClosesMs ?? 0, nowMs)}</span> {index.rungTitle(time.rungId)}:{' '}
+            {formatSpan(((time.windowClosesMs ?? 0) - time.startMs) / 60_000)} before its window closes
+          </li>
+        ))}
+        {unplaced.slice(0, 6).map((entry) => (
+          <li key={entry.taskId} className="border-line border-t py-1.5">
+            <span className="text-oxide">{index.rungTitle(entry.taskId)}</span>: {certificateWords(entry, index.rungTitle, formats)}
+          </li>
+        ))}
+        {unplaced.length > 6 && <li className="text-dim">and {unplaced.length - 6} more without a place</li>}
+      </ul>
+    </Sheet>
+  );
+}
+
+function ChosenRung({
+  plan,
+  rungId,
+  index,
+  nowMs,
+}: {
+  readonly plan: PlannedShop;
+  readonly rungId: string;
+  readonly index: ShopIndex;
+  readonly nowMs: number;
+}) {
+  const formats = useFormats();
+  const time = plan.rungs.find((entry) => entry.rungId === rungId);
+  const rung = index.rungs.get(rungId);
+  const part = rung && index.partOf(rung);
+  if (!time || !rung || !part) return null;
+  const lines = time.reasons ? reasonLines(time.reasons, time.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
+  return (
+    <Sheet className="p-4" isActive label="Chosen rung">
+      <h2 className="font-label text-2xl leading-tight font-semibold">{index.rungTitle(rungId)}</h2>
+      <p className="figure">
+        {formats.moment(time.startMs, nowMs)} to {formats.moment(time.endMs, nowMs)}
+      </p>
+      {lines.length > 0 && <p className="label mt-2">Not before</p>}
+      {lines.map((line) => (
+        <p key={`${line.atMs}${line.text}`} className="text-sm">
+          <span className="figure font-medium">{formats.moment(line.atMs, nowMs)}</span> {line.text}
+        </p>
+      ))}
+      <Link to={`/ladders/${part.propId}/${part.id}?rung=${rungId}`} className="mt-2 inline-block underline underline-offset-4">
+        Its ladder
+      </Link>
+    </Sheet>
+  );
+}

@@ -1,0 +1,131 @@
+import { ToggleGroup } from 'radix-ui';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useNow } from '../../clock/ClockContext';
+import { useShopIndex } from '../../data/useShopIndex';
+import { faultWords } from '../../engine/reasonWords';
+import { useAir, useFilms, usePlan } from '../../engine/usePlan';
+import { useTitle } from '../../shell/pageTitle';
+import { wordError } from '../../shell/wording';
+import { Button } from '../../ui/Button';
+import { SelectField } from '../../ui/fields';
+import { Sheet } from '../../ui/Sheet';
+import { PlanList } from './PlanList';
+import { PlanPicture } from './PlanPicture';
+import { PlanSide } from './PlanSide';
+import type { PlanWindow } from './planWindow';
+import { panWindow, windowAtNow, zoomWindow } from './planWindow';
+
+/** When, and will it be in time? */
+export function PlanView() {
+  useTitle('Plan');
+  const now = useNow(60_000);
+  const { plan, error } = usePlan();
+  const air = useAir();
+  const films = useFilms();
+  const index = useShopIndex();
+  const [propId, setPropId] = useState('');
+  const [mode, setMode] = useState<'picture' | 'list'>('picture');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [window, setWindow] = useState<PlanWindow | null>(null);
+  const shownWindow = window ?? windowAtNow(72, now);
+  if (error) return <p role="alert">{wordError(error).title}. The plan could not be made; the ladders are untouched.</p>;
+  if (!plan || !air) return <p className="text-dim">Planning…</p>;
+  if (plan.kind === 'faulty') {
+    return (
+      <Sheet className="max-w-2xl p-6" label="No plan">
+        <h2 className="font-label text-2xl font-semibold">These ladders cannot be planned</h2>
+        {plan.faults.map((fault) => (
+          <p key={JSON.stringify(fault)} role="alert" className="text-oxide mt-2">
+            {faultWords(fault, index.rungTitle)}
+          </p>
+        ))}
+      </Sheet>
+    );
+  }
+  const props = [...index.props.values()].sort((a, b) => a.position - b.position);
+  const shownProps = props.filter((prop) => propId === '' || prop.id === propId);
+  const rank = new Map(shownProps.map((prop, order) => [prop.id, order]));
+  const parts = [...index.parts.values()]
+    .filter((part) => rank.has(part.propId))
+    .sort((a, b) => (rank.get(a.propId) ?? 0) - (rank.get(b.propId) ?? 0) || a.position - b.position);
+  const partIds = new Set(parts.map((part) => part.id));
+  const due = shownProps.length === 1 ? (shownProps[0]?.dueMs ?? null) : null;
+  if (parts.length === 0) {
+    return (
+      <Sheet className="max-w-2xl p-6" label="Nothing to plan">
+        <h2 className="font-label text-2xl font-semibold">Nothing to plan yet</h2>
+        <p className="text-dim mb-3">Once a part has a ladder, its rungs are placed here around hands, spraying and drying.</p>
+        <Link to="/ladders" className="underline underline-offset-4">
+          To the ladders
+        </Link>
+      </Sheet>
+    );
+  }
+  return (
+    <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <Sheet className="flex min-h-0 min-w-0 flex-col" label="Plan">
+        <div className="border-line flex flex-wrap items-end gap-2 border-b p-3">
+          <div className="w-48">
+            <SelectField
+              label="Shown"
+              value={propId}
+              options={[['', 'All props'], ...props.map((prop) => [prop.id, prop.name] as const)]}
+              onChange={setPropId}
+            />
+          </div>
+          <ToggleGroup.Root
+            type="single"
+            value={mode}
+            onValueChange={(value) => (value === 'list' || value === 'picture' ? setMode(value) : undefined)}
+            aria-label="Shown as"
+            className="flex"
+          >
+            {(['picture', 'list'] as const).map((value) => (
+              <ToggleGroup.Item
+                key={value}
+                value={value}
+                className="font-label border-edge data-[state=on]:border-ink data-[state=on]:bg-band min-h-9 cursor-pointer border px-3 font-semibold data-[state=on]:border-2"
+              >
+                {value === 'picture' ? 'Picture' : 'List'}
+              </ToggleGroup.Item>
+            ))}
+          </ToggleGroup.Root>
+          {mode === 'picture' && (
+            <div className="ml-auto flex gap-1" role="group" aria-label="Time shown">
+              <Button onClick={() => setWindow(panWindow(shownWindow, -0.5))}>Earlier</Button>
+              <Button onClick={() => setWindow(null)}>Now</Button>
+              <Button onClick={() => setWindow(panWindow(shownWindow, 0.5))}>Later</Button>
+              <Button aria-label="Nearer" onClick={() => setWindow(zoomWindow(shownWindow, -1, 0.1))}>
+                +
+              </Button>
+              <Button aria-label="Further" onClick={() => setWindow(zoomWindow(shownWindow, 1, 0.1))}>
+                −
+              </Button>
+            </div>
+          )}
+        </div>
+        {mode === 'picture' ? (
+          <div className="min-h-0 overflow-x-hidden overflow-y-auto pt-2">
+            <PlanPicture
+              plan={plan}
+              air={air}
+              films={films}
+              parts={parts}
+              index={index}
+              window={shownWindow}
+              onWindow={setWindow}
+              nowMs={now}
+              dueMs={due}
+              chosen={chosen}
+              onChoose={setChosen}
+            />
+          </div>
+        ) : (
+          <PlanList plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />
+        )}
+      </Sheet>
+      <PlanSide plan={plan} props={shownProps} partIds={partIds} films={films} index={index} chosen={chosen} />
+    </div>
+  );
+}

@@ -1,0 +1,4 @@
+import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
+
+/** A plan that could be made. */
+export type PlannedShop = Extract<ShopPlan, { kind: 'planned' }>;

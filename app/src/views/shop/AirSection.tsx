@@ -1,0 +1,215 @@
+import type { Shop, SprayLimitValues, TypicalDayValues } from '@zinc-ladder/model/records/shop';
+import { useState } from 'react';
+import { useClock, useNow } from '../../clock/ClockContext';
+import { useEdit } from '../../data/useEdit';
+import { useAir } from '../../engine/usePlan';
+import { useSensorState } from '../../shell/SensorFeed';
+import { Button } from '../../ui/Button';
+import { checkNumber, InlineNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
+import { Sheet } from '../../ui/Sheet';
+import { useFormats } from '../../ui/useFormats';
+import { AirChart } from './AirChart';
+import { useShopPatch } from './useShopPatch';
+
+const SOURCES = [
+  ['sensor', 'the shop sensor'],
+  ['typed', 'what I type'],
+  ['typical', 'the typical day only'],
+] as const;
+
+const SENSOR_WORDS = {
+  here: 'The sensor answers; readings are kept as they come.',
+  away: 'The sensor does not answer. The last readings and forecast are used; it is asked again by itself.',
+  off: '',
+} as const;
+
+/** Where the air is known from, what an ordinary day is like, and when the air lets one spray. */
+export function AirSection({ shop }: { readonly shop: Shop }) {
+  const patch = useShopPatch(shop);
+  const air = useAir();
+  const now = useNow(600_000);
+  const formats = useFormats();
+  const sensor = useSensorState();
+  const limits = (fields: Partial<SprayLimitValues>): void =>
+    patch('the spray limits', { sprayLimits: { ...shop.sprayLimits, ...fields } });
+  const day = (fields: Partial<TypicalDayValues>): void => patch('the typical day', { typicalDay: { ...shop.typicalDay, ...fields } });
+  const { sprayLimits, typicalDay } = shop;
+  return (
+    <div className="grid items-start gap-4 lg:grid-cols-2">
+      <Sheet className="grid gap-3 p-4 lg:col-span-2" label="Air">
+        <div className="grid items-end gap-3 sm:grid-cols-[16rem_1fr]">
+          <SelectField
+            label="Known from"
+            value={shop.climateSource}
+            options={SOURCES}
+            onChange={(source) => patch('the climate source', { climateSource: source as Shop['climateSource'] })}
+          />
+          <p className="text-dim">{SENSOR_WORDS[sensor]}</p>
+        </div>
+        {shop.climateSource === 'typed' && <TypedReading />}
+        {air && <AirChart air={air} nowMs={now} formats={formats} />}
+      </Sheet>
+      <Sheet className="p-4" label="Typical day">
+        <h2 className="font-label text-xl font-semibold">Typical day</h2>
+        <p className="text-dim mb-3 text-sm">
+          Used where nothing is measured or forecast: a wave through the day, warmest in the afternoon and dampest at night.
+        </p>
+        <div className="grid grid-cols-2 gap-3">
+          <InlineNumber
+            label="Mean"
+            unit="°C"
+            value={typicalDay.meanCelsius}
+            min={-40}
+            max={50}
+            onKeep={(value) => value !== null && day({ meanCelsius: value })}
+          />
+          <InlineNumber
+            label="Up and down"
+            unit="± °C"
+            value={typicalDay.swingCelsius}
+            min={0}
+            max={25}
+            onKeep={(value) => value !== null && day({ swingCelsius: value })}
+          />
+          <InlineNumber
+            label="Warmest at"
+            unit="h"
+            value={typicalDay.warmestHour}
+            min={0}
+            max={24}
+            onKeep={(value) => value !== null && day({ warmestHour: value })}
+          />
+          <InlineNumber
+            label="Mean humidity"
+            unit="%"
+            value={typicalDay.meanHumidityPercent}
+            min={1}
+            max={100}
+            onKeep={(value) => value !== null && day({ meanHumidityPercent: value })}
+          />
+          <InlineNumber
+            label="Humidity up and down"
+            unit="± %"
+            value={typicalDay.swingHumidityPercent}
+            min={0}
+            max={50}
+            onKeep={(value) => value !== null && day({ swingHumidityPercent: value })}
+          />
+        </div>
+      </Sheet>
+      <Sheet className="p-4" label="Spray limits">
+        <h2 className="font-label text-xl font-semibold">Spray limits</h2>
+        <p className="text-dim mb-3 text-sm">
+          Dew gap 3 °C after ISO 8502-4 (from memory); the others are common practice. A product's label wins.
+        </p>
+        <div className="grid grid-cols-2 gap-3">
+          <InlineNumber
+            label="Least dew gap"
+            unit="°C"
+            value={sprayLimits.leastDewGapKelvin}
+            min={0}
+            max={20}
+            onKeep={(value) => value !== null && limits({ leastDewGapKelvin: value })}
+          />
+          <InlineNumber
+            label="Most humidity"
+            unit="%"
+            value={sprayLimits.mostHumidityPercent}
+            min={1}
+            max={100}
+            onKeep={(value) => value !== null && limits({ mostHumidityPercent: value })}
+          />
+          <InlineNumber
+            label="Coldest"
+            unit="°C"
+            value={sprayLimits.coldestCelsius}
+            min={-10}
+            max={sprayLimits.warmestCelsius - 0.5}
+            onKeep={(value) => value !== null && limits({ coldestCelsius: value })}
+          />
+          <InlineNumber
+            label="Warmest"
+            unit="°C"
+            value={sprayLimits.warmestCelsius}
+            min={sprayLimits.coldestCelsius + 0.5}
+            max={60}
+            onKeep={(value) => value !== null && limits({ warmestCelsius: value })}
+          />
+          <InlineNumber
+            label="Most wind (empty: none indoors)"
+            unit="m/s"
+            value={sprayLimits.mostWindMetresPerSecond}
+            min={0}
+            max={30}
+            mayBeEmpty
+            onKeep={(value) => limits({ mostWindMetresPerSecond: value })}
+          />
+        </div>
+      </Sheet>
+    </div>
+  );
+}
+
+function TypedReading() {
+  const edit = useEdit();
+  const clock = useClock();
+  const [temperature, setTemperature] = useState('');
+  const [humidity, setHumidity] = useState('');
+  const temperatureFault = temperature === '' ? null : checkNumber(temperature, { min: -50, max: 70 });
+  const humidityFault = humidity === '' ? null : checkNumber(humidity, { min: 1, max: 100 });
+  const isReady = temperature !== '' && humidity !== '' && !temperatureFault && !humidityFault;
+  const keep = async (): Promise<void> => {
+    const atMs = Math.round(clock.now());
+    const record = {
+      id: `m-${atMs}`,
+      revision: 0,
+      atMs,
+      temperatureCelsius: parseNumber(temperature),
+      relativeHumidityPercent: parseNumber(humidity),
+      windMetresPerSecond: null,
+      kind: 'measured' as const,
+      source: 'typed',
+    };
+    if (await edit('Keep a reading', (change) => change.put('climateReadings', record))) {
+      setTemperature('');
+      setHumidity('');
+    }
+  };
+  return (
+    <form
+      className="grid items-end gap-3 sm:grid-cols-[8rem_8rem_auto]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (isReady) void keep();
+      }}
+    >
+      <Labelled label="Now, °C" error={temperatureFault ?? undefined}>
+        {({ id, describedBy }) => (
+          <input
+            id={id}
+            aria-describedby={describedBy}
+            inputMode="decimal"
+            className="field figure"
+            value={temperature}
+            onChange={(event) => setTemperature(event.target.value)}
+          />
+        )}
+      </Labelled>
+      <Labelled label="Now, % RH" error={humidityFault ?? undefined}>
+        {({ id, describedBy }) => (
+          <input
+            id={id}
+            aria-describedby={describedBy}
+            inputMode="decimal"
+            className="field figure"
+            value={humidity}
+            onChange={(event) => setHumidity(event.target.value)}
+          />
+        )}
+      </Labelled>
+      <Button type="submit" look="primary" disabled={!isReady} className="justify-self-start">
+        Keep reading
+      </Button>
+    </form>
+  );
+}

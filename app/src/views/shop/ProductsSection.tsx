@@ -1,0 +1,75 @@
+import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import type { Product } from '@zinc-ladder/model/records/product';
+import { useState } from 'react';
+import { newId } from '../../data/newId';
+import { useTable } from '../../data/queries';
+import { useEdit } from '../../data/useEdit';
+import { Button } from '../../ui/Button';
+import { Labelled } from '../../ui/fields';
+import { Sheet } from '../../ui/Sheet';
+import { Swatch } from '../../ui/Swatch';
+import { ProductSheet } from './ProductSheet';
+
+const CLASS_NAMES = new Map(PRODUCT_CLASSES.map((entry) => [entry.id, entry.name]));
+
+/** The products of the shop, and one of them open. */
+export function ProductsSection() {
+  const products = useTable('products').toSorted((a, b) => a.name.localeCompare(b.name));
+  const edit = useEdit();
+  const [openId, setOpenId] = useState<string | null>(null);
+  const [text, setText] = useState('');
+  const open = products.find((product) => product.id === openId) ?? products[0];
+  const shown = products.filter((product) =>
+    `${product.name} ${CLASS_NAMES.get(product.classId) ?? ''}`.toLowerCase().includes(text.trim().toLowerCase()),
+  );
+  const add = async (): Promise<void> => {
+    const product: Product = {
+      id: newId(),
+      revision: 0,
+      name: 'New product',
+      classId: 'lacquerColour',
+      colourHex: '#808080',
+      sheen: 'none',
+      values: [],
+      note: '',
+    };
+    if (await edit('Add a product', (change) => change.put('products', product))) setOpenId(product.id);
+  };
+  return (
+    <div className="grid items-start gap-4 md:grid-cols-[20rem_minmax(0,1fr)]">
+      <section aria-label="Products">
+        <div className="mb-2 grid grid-cols-[1fr_auto] items-end gap-2">
+          <Labelled label={`Find among ${products.length}`}>
+            {({ id }) => <input id={id} type="search" className="field" value={text} onChange={(event) => setText(event.target.value)} />}
+          </Labelled>
+          <Button onClick={() => void add()}>Add product</Button>
+        </div>
+        <ul className="max-h-[70dvh] overflow-auto">
+          {shown.map((product) => (
+            <li key={product.id}>
+              <button
+                type="button"
+                aria-pressed={product.id === open?.id}
+                onClick={() => setOpenId(product.id)}
+                className={`border-line flex min-h-12 w-full cursor-pointer items-center gap-3 border-t px-2 py-1 text-left ${product.id === open?.id ? 'bg-sheet' : ''}`}
+              >
+                <Swatch colourHex={product.colourHex} className="h-8 w-8" />
+                <span className="min-w-0">
+                  <span className="block truncate font-semibold">{product.name}</span>
+                  <span className="text-dim block truncate text-sm">{CLASS_NAMES.get(product.classId)}</span>
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {open ? (
+        <Sheet className="p-5" label="Product">
+          <ProductSheet key={open.id} product={open} />
+        </Sheet>
+      ) : (
+        <p className="text-dim">No product yet.</p>
+      )}
+    </div>
+  );
+}

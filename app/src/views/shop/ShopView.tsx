@@ -1,0 +1,49 @@
+import { NavLink, useParams } from 'react-router';
+import { useShop } from '../../data/queries';
+import { useTitle } from '../../shell/pageTitle';
+import { UndoBar } from '../../shell/UndoBar';
+import { AirSection } from './AirSection';
+import { FilesSection } from './FilesSection';
+import { HoursSection } from './HoursSection';
+import { PlacesSection } from './PlacesSection';
+import { ProductsSection } from './ProductsSection';
+
+const SECTIONS = [
+  ['hours', 'Hours'],
+  ['air', 'Air'],
+  ['products', 'Products'],
+  ['places', 'Places and units'],
+  ['files', 'Files and clock'],
+] as const;
+
+/** What is my shop like? */
+export function ShopView() {
+  const { section = 'hours' } = useParams();
+  const shop = useShop();
+  useTitle(shop ? shop.name : 'Shop');
+  if (!shop) return null;
+  return (
+    <>
+      <div className="mb-4 flex flex-wrap items-center justify-between gap-2">
+        <nav aria-label="Of the shop" className="flex flex-wrap gap-1">
+          {SECTIONS.map(([path, name]) => (
+            <NavLink
+              key={path}
+              to={`/shop/${path}`}
+              aria-current={path === section ? 'page' : undefined}
+              className={`font-label min-h-9 border px-3 py-1 text-lg font-semibold ${path === section ? 'border-ink bg-sheet' : 'border-line text-dim'}`}
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <UndoBar />
+      </div>
+      {section === 'hours' && <HoursSection shop={shop} />}
+      {section === 'air' && <AirSection shop={shop} />}
+      {section === 'products' && <ProductsSection />}
+      {section === 'places' && <PlacesSection shop={shop} />}
+      {section === 'files' && <FilesSection shop={shop} />}
+    </>
+  );
+}

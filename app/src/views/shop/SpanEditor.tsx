@@ -1,0 +1,115 @@
+import type { DaySpan, WeekSpan } from '@zinc-ladder/model/records/shop';
+import { Button } from '../../ui/Button';
+import { fromTimeInput, toTimeInput } from './dayMinutes';
+
+/** Weekdays by ISO number, in the browser's language. */
+const WEEKDAYS: readonly (readonly [number, string])[] = [1, 2, 3, 4, 5, 6, 7].map((weekday) => [
+  weekday,
+  // 1 January 2024 was a Monday.
+  new Intl.DateTimeFormat(navigator.language, { weekday: 'long', timeZone: 'UTC' }).format(Date.UTC(2024, 0, weekday)),
+]);
+
+/** From and to of a day; a span that ends before it starts is said at once and kept by nobody. */
+export function SpanFields({
+  span,
+  name,
+  onChange,
+}: {
+  readonly span: DaySpan;
+  readonly name: string;
+  readonly onChange: (span: DaySpan) => void;
+}) {
+  const set = (fields: Partial<DaySpan>): void => {
+    const next = { startMinute: span.startMinute, endMinute: span.endMinute, ...fields };
+    // Moving one end past the other takes the other along: there is no wrong state to be warned of.
+    if (next.endMinute <= next.startMinute) {
+      if (fields.startMinute !== undefined) next.endMinute = Math.min(1440, next.startMinute + 60);
+      else next.startMinute = Math.max(0, next.endMinute - 60);
+    }
+    onChange(next);
+  };
+  return (
+    <>
+      <input
+        type="time"
+        aria-label={`${name} from`}
+        className="field figure w-28"
+        value={toTimeInput(span.startMinute)}
+        onChange={(event) => {
+          const value = fromTimeInput(event.target.value);
+          if (value !== null) set({ startMinute: Math.min(value, 1439) });
+        }}
+      />
+      <span aria-hidden="true">–</span>
+      <input
+        type="time"
+        aria-label={`${name} to`}
+        className="field figure w-28"
+        value={toTimeInput(span.endMinute)}
+        onChange={(event) => {
+          const value = fromTimeInput(event.target.value);
+          if (value !== null && value > 0) set({ endMinute: value });
+        }}
+      />
+    </>
+  );
+}
+
+/** Spans of the week, day by day. */
+export function WeekEditor({
+  spans,
+  name,
+  onChange,
+}: {
+  readonly spans: readonly WeekSpan[];
+  readonly name: string;
+  readonly onChange: (spans: WeekSpan[]) => void;
+}) {
+  const indexed = spans.map((span, at) => ({ span, at }));
+  return (
+    <ul>
+      {WEEKDAYS.map(([weekday, day]) => {
+        const own = indexed.filter(({ span }) => span.weekday === weekday).sort((a, b) => a.span.startMinute - b.span.startMinute);
+        const latest = own.at(-1)?.span.endMinute ?? 18 * 60;
+        return (
+          <li key={weekday} className="border-line grid grid-cols-[6.5rem_1fr] items-start border-t py-1.5">
+            <span className="pt-1.5">{day}</span>
+            <div className="grid gap-1.5">
+              {own.map(({ span, at }, order) => (
+                <div key={at} className="flex flex-wrap items-center gap-2">
+                  <SpanFields
+                    span={span}
+                    name={`${name}, ${day} ${order + 1}`}
+                    onChange={(next) => onChange(spans.map((other, i) => (i === at ? { weekday, ...next } : other)))}
+                  />
+                  <Button
+                    look="quiet"
+                    aria-label={`Take away ${name.toLowerCase()}, ${day} ${order + 1}`}
+                    onClick={() => onChange(spans.filter((_, i) => i !== at))}
+                  >
+                    ✕
+                  </Button>
+                </div>
+              ))}
+              {latest < 1440 && own.length < 4 && (
+                <Button
+                  look="quiet"
+                  className="text-dim justify-self-start"
+                  aria-label={`Add ${name.toLowerCase()} on ${day}`}
+                  onClick={() =>
+                    onChange([
+                      ...spans,
+                      { weekday, startMinute: Math.min(latest, 1380), endMinute: Math.min(1440, Math.min(latest, 1380) + 60) },
+                    ])
+                  }
+                >
+                  {own.length === 0 ? 'none; add' : 'add'}
+                </Button>
+              )}
+            </div>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
