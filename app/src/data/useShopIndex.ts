@@ -4,7 +4,7 @@ import type { Product } from '@zinc-ladder/model/records/product';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useMemo } from 'react';
-import { partLabel } from '../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { useTable } from './queries';
 
 /** The shop's records by id, and the ways between them. */

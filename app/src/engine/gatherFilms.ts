@@ -3,8 +3,8 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { FilmQuestion } from './filmTypes';
-import type { PlanRecords } from './gatherPlan';
-import { filmOf } from './gatherPlan';
+import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
+import { filmOf } from '@zinc-ladder/model/gather/gatherPlan';
 
 /** Films older than this are hard whatever they were, and no longer read. */
 const FORGOTTEN_AFTER_MS = 30 * 86_400_000;

@@ -6,9 +6,9 @@ import { useNow } from '../clock/ClockContext';
 import { useShop, useTable, useTableQuery } from '../data/queries';
 import { getEngine } from './engineClient';
 import type { FilmAnswer } from './filmTypes';
-import { gatherAir } from './gatherAir';
+import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherFilms } from './gatherFilms';
-import { gatherPlan } from './gatherPlan';
+import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import { usePlanRecords } from './usePlanRecords';
 
 /** A plan is made again when records change, and otherwise this often: time passes and windows with it. */

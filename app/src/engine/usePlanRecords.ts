@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useTableQuery } from '../data/queries';
-import type { PlanRecords } from './gatherPlan';
+import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 
 const NOTHING: readonly never[] = [];
 

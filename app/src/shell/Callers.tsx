@@ -3,7 +3,7 @@ import { useClock, useNow } from '../clock/ClockContext';
 import { useTable } from '../data/queries';
 import type { Call } from '../engine/calls';
 import { callWords, CLOSING_NOTICE_MS, gatherCalls } from '../engine/calls';
-import { partLabel } from '../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { useFilms } from '../engine/usePlan';
 import { useFormats } from '../ui/useFormats';
 

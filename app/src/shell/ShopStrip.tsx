@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useNow } from '../clock/ClockContext';
 import { useShop, useTable } from '../data/queries';
 import { callWords, gatherCalls } from '../engine/calls';
-import { workedMs } from '../engine/gatherPlan';
+import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import { useFilms, usePlan } from '../engine/usePlan';
 import type { Formats } from '../ui/useFormats';
 import { formatTimer, useFormats } from '../ui/useFormats';

@@ -90,8 +90,8 @@ export const METHODS: readonly Method[] = [
   method('stipple', 'Sponge stipple', 'weather', 'handle', ['film'], [3, 2, 0.8]),
   method('rub', 'Rub back', 'weather', 'sand', ['split'], [1, 1.5, 0.6]),
   method('dustOn', 'Dust', 'weather', 'handle', ['split'], [2, 1, 0.4]),
-  method('lights', 'Fit the lights', 'fit', 'hard', ['split'], [10, 10, 0], ['lights']),
-  method('fit', 'Fit and check', 'fit', 'hard', ['split'], [3, 4, 0]),
+  method('lights', 'Fit the lights', 'fit', 'handle', ['split'], [10, 10, 0], ['lights']),
+  method('fit', 'Fit and check', 'fit', 'tape', ['split'], [3, 4, 0]),
 ];
 
 /**

@@ -372,5 +372,10 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     why: 'Different colours are painted apart and joined last; scrape the paint off the mating faces.',
   },
   { name: 'lights', method: 'lights', when: { finish: LIT }, why: 'Tried before it is closed.' },
-  { name: 'fit', method: 'fit', when: {}, why: 'All films hard, everything tried, nothing sticks.' },
+  {
+    name: 'fit',
+    method: 'fit',
+    when: {},
+    why: 'Films firm enough not to take a print, everything tried, nothing sticks. It hardens on before it is worn, wrapped or sent.',
+  },
 ];

@@ -19,10 +19,11 @@ export const RACK = 'rack';
 export const SPRAYING = 'spraying';
 
 const DAY_MS = 86_400_000;
-/** How far ahead is planned. */
-const HORIZON_DAYS = 240;
-/** Clock tables reach this far behind and ahead of now; beyond, the mean of their last day goes on. */
-const TABLE_DAYS = 21;
+/** How far ahead is planned unless told otherwise: enough for what most shops have in work. */
+export const USUAL_HORIZON_DAYS = 45;
+/** Clock tables reach this far behind and ahead of now; beyond, the mean of their first or last day goes on. Forecasts end well before. */
+const TABLE_DAYS_BEHIND = 10;
+const TABLE_DAYS_AHEAD = 8;
 /** Work that may be set down is taken up for no shorter than this (guessed; the bench allows any). */
 const LEAST_CHUNK_MINUTES = 10;
 
@@ -34,14 +35,18 @@ export interface ShopProblem {
   readonly sprayWindows: readonly Interval[];
 }
 
-/** Ladders, hours, air and places as the planner's one problem type, in epoch minutes. */
-export function buildShopProblem(input: ShopPlanInput): ShopProblem {
+/**
+ * Ladders, hours, air and places as the planner's one problem type, in epoch minutes.
+ *
+ * @param horizonDays how far ahead windows are worked out
+ */
+export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZON_DAYS): ShopProblem {
   const fromMinute = Math.ceil(input.nowMs / 60_000);
-  const horizonMs = input.nowMs + HORIZON_DAYS * DAY_MS;
+  const horizonMs = input.nowMs + horizonDays * DAY_MS;
   const handsWindows = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, horizonMs);
   const sprayHours = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, horizonMs);
   const sprayWindows = findSprayWindows(sprayHours, input.air, input.sprayLimits);
-  const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS * DAY_MS, input.nowMs + TABLE_DAYS * DAY_MS);
+  const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
   const parts = new Map(input.parts.map((part) => [part.id, part]));
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
   const arcs: PlanArc[] = [];

@@ -4,7 +4,7 @@ import { readCureClock } from '../cure/cureClock';
 import type { CureTables } from '../cure/cureTables';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
-import { buildShopProblem } from './buildShopProblem';
+import { buildShopProblem, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
 import { createExplainer } from './explainPlacement';
 import { planGreedily } from './planGreedily';
@@ -53,9 +53,18 @@ export type ShopPlan =
     }
   | { readonly kind: 'faulty'; readonly faults: readonly ProblemFault[] };
 
+/** Looked ahead this far when the usual horizon does not hold everything. */
+const FAR_HORIZON_DAYS = 240;
+
 /** Plans everything the shop has in work around hands, spraying, rack and cure times. */
 export function planShop(input: ShopPlanInput): ShopPlan {
-  const { problem, tables, handsWindows, sprayWindows } = buildShopProblem(input);
+  const near = planWithin(input, USUAL_HORIZON_DAYS);
+  const isTooNear = near.kind === 'planned' && near.unplaced.some((certificate) => certificate.cause.kind === 'beyondHorizon');
+  return isTooNear ? planWithin(input, FAR_HORIZON_DAYS) : near;
+}
+
+function planWithin(input: ShopPlanInput, horizonDays: number): ShopPlan {
+  const { problem, tables, handsWindows, sprayWindows } = buildShopProblem(input, horizonDays);
   const faults = findProblemFaults(problem);
   if (faults.length > 0) return { kind: 'faulty', faults };
   const rated = planGreedily(problem);

@@ -39,9 +39,14 @@ export function expandWorkingHours(
   for (let at = fromMs - DAY_MS; at <= toMs + DAY_MS; at += DAY_MS) {
     const day = localDay(at, timeZone);
     const spans = byDate.get(day.date) ?? weekly.filter((span) => span.weekday === day.weekday);
+    if (spans.length === 0) continue;
+    const midnight = localMoment(day, 0, timeZone);
+    // Zone arithmetic is slow; on all but two days of a year the local clock runs evenly and plain addition will do.
+    const isEven = localMoment(day, 1440, timeZone) - midnight === DAY_MS;
+    const momentOf = (minute: number): number => (isEven ? midnight + minute * 60_000 : localMoment(day, minute, timeZone));
     for (const span of spans) {
-      const start = localMoment(day, span.startMinute, timeZone);
-      const end = localMoment(day, span.endMinute, timeZone);
+      const start = momentOf(span.startMinute);
+      const end = momentOf(span.endMinute);
       if (start < end) found.push({ start: Math.max(start, fromMs), end: Math.min(end, toMs) });
     }
   }

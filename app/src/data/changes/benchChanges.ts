@@ -1,6 +1,6 @@
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/logEntry';
 import type { Rung } from '@zinc-ladder/model/records/rung';
-import { workedMs } from '../../engine/gatherPlan';
+import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
 

@@ -2,29 +2,6 @@ import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
 
-/** A rung as it starts when added by hand. */
-export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
-  revision: 0,
-  name: 'sand',
-  methodId: 'sand',
-  band: 'fillSand',
-  productId: null,
-  role: null,
-  grit: null,
-  coatMicrometres: null,
-  minutes: 15,
-  minutesFormula: '',
-  detail: '',
-  why: '',
-  cautionIds: [],
-  notBeforeMs: null,
-  mixCardId: null,
-  state: 'open',
-  startedAtMs: null,
-  workedMs: 0,
-  doneAtMs: null,
-};
-
 /** Puts a rung onto a ladder at a place, bottom first. */
 export async function addRung(edit: Edit, ladderId: string, rung: Rung, index: number): Promise<void> {
   const ladder = await edit.need('ladders', ladderId);

@@ -2,7 +2,7 @@ import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useEffect } from 'react';
 import { correctTimer } from '../../data/changes/benchChanges';
 import { useEdit } from '../../data/useEdit';
-import { workedMs } from '../../engine/gatherPlan';
+import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import { Button } from '../../ui/Button';
 import type { Formats } from '../../ui/useFormats';
 import { formatSpan } from '../../ui/useFormats';

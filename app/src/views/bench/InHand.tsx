@@ -5,7 +5,7 @@ import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/change
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel, workedMs } from '../../engine/gatherPlan';
+import { partLabel, workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';

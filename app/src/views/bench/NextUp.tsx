@@ -7,7 +7,7 @@ import { useShop, useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel } from '../../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { reasonLines } from '../../engine/reasonWords';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';

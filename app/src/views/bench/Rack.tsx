@@ -4,7 +4,7 @@ import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { callWords, gatherCalls } from '../../engine/calls';
 import type { FilmAnswer } from '../../engine/filmTypes';
-import { partLabel } from '../../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { CureStrip } from '../../ui/CureStrip';
 import { STATE_WORDS } from '../../ui/Stipples';
 import { useFormats } from '../../ui/useFormats';

@@ -7,7 +7,7 @@ import { useShop } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel } from '../../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Swatch } from '../../ui/Swatch';
 import { useBenchMoment } from './useBenchMoment';

@@ -1,8 +1,8 @@
 import type { GrownLadder } from '@zinc-ladder/core/ladder/growLadder';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Product } from '@zinc-ladder/model/records/product';
-import type { ProductsByRole } from '../../data/changes/growChanges';
-import { chooseProduct } from '../../data/changes/growChanges';
+import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
+import { chooseProduct } from '@zinc-ladder/model/gather/growRungs';
 import { SelectField } from '../../ui/fields';
 import { formatSpan } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';

@@ -1,7 +1,7 @@
 import type { Ladder, LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Part } from '@zinc-ladder/model/records/part';
 import { useState } from 'react';
-import type { ProductsByRole } from '../../data/changes/growChanges';
+import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
 import { growOnto } from '../../data/changes/growChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';

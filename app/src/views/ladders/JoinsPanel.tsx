@@ -4,7 +4,7 @@ import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel } from '../../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { faultWords } from '../../engine/reasonWords';
 import { usePlan } from '../../engine/usePlan';
 import { Button } from '../../ui/Button';

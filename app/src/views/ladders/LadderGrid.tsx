@@ -7,7 +7,7 @@ import { useMemo, useRef } from 'react';
 import { Link } from 'react-router';
 import { useTable } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel } from '../../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { layOutBands, layOutRungs } from './ladderLayout';
 import { RungBox } from './RungBox';
 

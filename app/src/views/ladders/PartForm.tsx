@@ -3,7 +3,7 @@ import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import { Part } from '@zinc-ladder/model/records/part';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
-import type { ProductsByRole } from '../../data/changes/growChanges';
+import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
 import { growOnto } from '../../data/changes/growChanges';
 import { addPart, NEW_PART } from '../../data/changes/partChanges';
 import { newId } from '../../data/newId';

@@ -1,11 +1,12 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { finishRung, reopenRung, takeInHand } from '../../data/changes/benchChanges';
-import { addRung, duplicateRung, moveRung, NEW_RUNG, removeRung } from '../../data/changes/rungChanges';
+import { addRung, duplicateRung, moveRung, removeRung } from '../../data/changes/rungChanges';
 import { newId } from '../../data/newId';
 import { useShop, useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';

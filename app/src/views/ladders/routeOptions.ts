@@ -5,7 +5,7 @@ import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
 import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Part } from '@zinc-ladder/model/records/part';
-import { routeChoiceOf } from '../../data/changes/growChanges';
+import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
 
 /** Choices of a route, as lists to choose from. */
 export const ROUTE_OPTIONS = {

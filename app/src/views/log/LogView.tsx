@@ -6,7 +6,7 @@ import { useNow } from '../../clock/ClockContext';
 import { useTable, useTableQuery } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
-import { partLabel } from '../../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { useTitle } from '../../shell/pageTitle';
 import { UndoBar } from '../../shell/UndoBar';
 import { Button } from '../../ui/Button';

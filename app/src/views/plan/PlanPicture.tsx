@@ -6,7 +6,7 @@ import { useRef } from 'react';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import type { FilmAnswer } from '../../engine/filmTypes';
-import { partLabel } from '../../engine/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { useFormats } from '../../ui/useFormats';
 import { BARE } from '../ladders/RungBox';
 import { AirBand } from './AirBand';

@@ -2,14 +2,14 @@ import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
-import { productDrying } from '@zinc-ladder/model/products/productDrying';
-import type { Join } from '@zinc-ladder/model/records/join';
-import type { Ladder } from '@zinc-ladder/model/records/ladder';
-import type { Part } from '@zinc-ladder/model/records/part';
-import type { Product } from '@zinc-ladder/model/records/product';
-import type { Prop } from '@zinc-ladder/model/records/prop';
-import type { Rung } from '@zinc-ladder/model/records/rung';
-import type { Shop } from '@zinc-ladder/model/records/shop';
+import { productDrying } from '../products/productDrying';
+import type { Join } from '../records/join';
+import type { Ladder } from '../records/ladder';
+import type { Part } from '../records/part';
+import type { Product } from '../records/product';
+import type { Prop } from '../records/prop';
+import type { Rung } from '../records/rung';
+import type { Shop } from '../records/shop';
 
 /** The records a plan is made from. */
 export interface PlanRecords {

@@ -1,0 +1,160 @@
+import { simulateAir, DEMO_GARAGE } from '@zinc-ladder/core/climate/simulatedClimate';
+import { planShop } from '@zinc-ladder/core/plan/planShop';
+import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
+import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
+import type { ClimateReading } from '@zinc-ladder/model/records/climateReading';
+import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { DEMO_MOMENT, DEMO_START } from './scenario';
+
+/** What had been done by the demo's moment: rungs with their state, and the log of it. */
+export interface DemoHistory {
+  readonly rungs: readonly Rung[];
+  readonly entries: readonly LogEntry[];
+}
+
+/** The one coat that is moved by hand. */
+const FLOODED_TONIGHT = { rungId: 'lantern-badge-12', endMs: Date.parse('2026-05-28T18:52:00+02:00') };
+
+/**
+ * Plays the shop from its first evening to the demo's moment: the plan made then is what was done, so that no film was ever
+ * worked before it was ready. Real minutes differ from planned ones by a fixed pattern.
+ */
+export function playHistory(records: PlanRecords, readings: readonly ClimateReading[]): DemoHistory {
+  const plan = planShop(gatherPlan(records, gatherAir(records.shop, readings, DEMO_MOMENT), DEMO_START));
+  if (plan.kind === 'faulty') throw new Error(`the demo cannot be planned: ${JSON.stringify(plan.faults)}`);
+  if (plan.unplaced.length > 0) throw new Error(`rungs of the demo have no place: ${JSON.stringify(plan.unplaced.slice(0, 3))}`);
+  const times = new Map(plan.rungs.map((time) => [time.rungId, time]));
+  // The badge was flooded this evening while a coat flashed off: its window is the one that closes tonight.
+  const flooded = times.get(FLOODED_TONIGHT.rungId);
+  if (flooded) times.set(FLOODED_TONIGHT.rungId, { ...flooded, startMs: FLOODED_TONIGHT.endMs - 5 * 60_000, endMs: FLOODED_TONIGHT.endMs });
+  const propOf = new Map(records.parts.map((part) => [part.id, part.propId]));
+  const entries: LogEntry[] = [];
+  const rungs = records.rungs.map((rung, order): Rung => {
+    const time = times.get(rung.id);
+    if (!time || time.startMs >= DEMO_MOMENT) return rung;
+    if (time.endMs > DEMO_MOMENT) {
+      const workedMs = time.chunks.filter((chunk) => chunk.end <= DEMO_MOMENT).reduce((sum, chunk) => sum + chunk.end - chunk.start, 0);
+      const running = time.chunks.find((chunk) => chunk.start <= DEMO_MOMENT && DEMO_MOMENT < chunk.end);
+      return running ? { ...rung, state: 'inHand', startedAtMs: running.start, workedMs } : { ...rung, state: 'setDown', workedMs };
+    }
+    const actualMinutes = Math.max(1, Math.round(rung.minutes * realShare(rung.methodId, order)));
+    entries.push({
+      id: `log-${rung.id}`,
+      revision: 0,
+      kind: 'done',
+      atMs: time.endMs,
+      propId: propOf.get(rung.ladderId) ?? null,
+      partId: rung.ladderId,
+      rungId: rung.id,
+      productId: rung.productId,
+      plannedMinutes: rung.minutes,
+      actualMinutes,
+      air: loggedAir(time.endMs),
+      text: '',
+      pictureIds: [],
+      correctsId: null,
+    });
+    return { ...rung, state: 'done', doneAtMs: time.endMs, workedMs: actualMinutes * 60_000 };
+  });
+  return {
+    rungs,
+    entries: [...entries, ...honestMistakes(entries, new Map(records.rungs.map((rung) => [rung.id, rung.methodId])))].sort(
+      (a, b) => a.atMs - b.atMs,
+    ),
+  };
+}
+
+/** Sanding takes longer than anyone plans; the rest is near enough. A fixed pattern, so that the demo is always the same. */
+function realShare(methodId: string, order: number): number {
+  const swing = [0.92, 1.04, 1.1, 0.98, 1.15, 0.88, 1.02][order % 7] ?? 1;
+  return swing * (methodId === 'sand' || methodId === 'primeSand' || methodId === 'firstCut' ? 1.22 : 1);
+}
+
+/** The air as the garage's sensor had it. */
+function loggedAir(atMs: number): LogEntry['air'] {
+  const air = simulateAir(DEMO_GARAGE, atMs);
+  return {
+    temperatureCelsius: Math.round(air.temperatureCelsius * 10) / 10,
+    relativeHumidityPercent: Math.round(air.relativeHumidityPercent),
+    origin: 'measured',
+  };
+}
+
+interface Told {
+  readonly kind: 'note' | 'mistake';
+  readonly partId: string;
+  /** told after the rung of this method was done on the part */
+  readonly afterMethod: string;
+  readonly minutesLater: number;
+  readonly text: string;
+}
+
+const TOLD: readonly Told[] = [
+  {
+    kind: 'mistake',
+    partId: 'badges-badge6',
+    afterMethod: 'prime',
+    minutesLater: 14,
+    text: 'Missed the recoat window on the enamel test piece: sprayed again after an hour and a half and it wrinkled like a raisin. Let it harden, sanded it flat, began again.',
+  },
+  {
+    kind: 'mistake',
+    partId: 'lantern-tank',
+    afterMethod: 'prime',
+    minutesLater: 25,
+    text: 'Pulled tape from the trial patch too soon; it lifted primer along the bead. Filled and primed again. Four hours next time, it was 13 °C.',
+  },
+  {
+    kind: 'note',
+    partId: 'telegraph-case',
+    afterMethod: 'firstCut',
+    minutesLater: 4,
+    text: 'Lines still stand over the top edge. Start there next time.',
+  },
+  {
+    kind: 'note',
+    partId: 'lantern-chimney',
+    afterMethod: 'brushFilm',
+    minutesLater: 6,
+    text: 'Warmed the resin to 25 °C first: fewer bubbles.',
+  },
+  {
+    kind: 'note',
+    partId: 'lantern-cap',
+    afterMethod: 'solventSmooth',
+    minutesLater: 3,
+    text: 'Two light passes instead of one long one; the beading stayed crisp.',
+  },
+  {
+    kind: 'mistake',
+    partId: 'lantern-tank',
+    afterMethod: 'fill',
+    minutesLater: 12,
+    text: 'Mixed green card 1 far too yellow. Corrected on card 2, then 3.',
+  },
+];
+
+function honestMistakes(entries: readonly LogEntry[], methodOf: ReadonlyMap<string, string>): LogEntry[] {
+  return TOLD.flatMap(({ kind, partId, afterMethod, minutesLater, text }, at): LogEntry[] => {
+    const after = entries.find((entry) => entry.partId === partId && methodOf.get(entry.rungId ?? '') === afterMethod);
+    if (!after) return [];
+    const atMs = after.atMs + minutesLater * 60_000;
+    return atMs > DEMO_MOMENT
+      ? []
+      : [
+          {
+            ...after,
+            id: `told-${at + 1}`,
+            kind,
+            atMs,
+            productId: null,
+            plannedMinutes: null,
+            actualMinutes: null,
+            air: loggedAir(atMs),
+            text,
+          },
+        ];
+  });
+}

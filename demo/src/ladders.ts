@@ -1,0 +1,141 @@
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { NEW_RUNG, routeChoiceOf, toRung } from '@zinc-ladder/model/gather/growRungs';
+import type { Join } from '@zinc-ladder/model/records/join';
+import type { Ladder } from '@zinc-ladder/model/records/ladder';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { DEMO_PRODUCTS } from './products';
+import { DEMO_PARTS } from './scenario';
+
+/** The ladders of the demo, grown and then changed by hand where the scenario asks for it. */
+export interface DemoLadders {
+  readonly ladders: readonly Ladder[];
+  readonly rungs: readonly Rung[];
+  readonly joins: readonly Join[];
+}
+
+interface HandRung {
+  readonly name: string;
+  readonly methodId: string;
+  readonly productId: string | null;
+  readonly why: string;
+  readonly detail?: string;
+  readonly mixCardId?: string;
+}
+
+const BAND: readonly HandRung[] = [
+  {
+    name: 'mask the band',
+    methodId: 'mask',
+    productId: null,
+    why: 'The band is green over brass: brass goes on first and everywhere, so that chips in the green show metal.',
+    detail: 'Fine-line tape on both beads, paper above. Press the edge down with a stick.',
+  },
+  { name: 'edge seal: brass', methodId: 'edgeSeal', productId: 'brass', why: 'The colour under the tape closes its edge.' },
+  { name: 'green', methodId: 'maskedCoat', productId: 'harbour-green', why: 'Sprayed inside the mask.', mixCardId: 'card-green-3' },
+  {
+    name: 'green 2',
+    methodId: 'maskedCoat',
+    productId: 'harbour-green',
+    why: 'The second coat hides the brass.',
+    mixCardId: 'card-green-3',
+  },
+  { name: 'pull the mask', methodId: 'unmask', productId: null, why: 'Pulled while the paint is still soft the edge stays clean.' },
+];
+const ENAMEL: readonly HandRung[] = [
+  {
+    name: 'enamel blue',
+    methodId: 'maskedCoat',
+    productId: 'signal-blue',
+    why: 'The field of the badge. Its second coat must follow within the hour, or after a day.',
+    detail: 'Flood the field, wipe the raised border at once with a bud.',
+  },
+  { name: 'enamel blue 2', methodId: 'maskedCoat', productId: 'signal-blue', why: 'Enamel has depth from the second coat on.' },
+];
+const NUMERALS: readonly HandRung[] = [
+  {
+    name: 'stencil',
+    methodId: 'mask',
+    productId: null,
+    why: 'Cut vinyl, scaled to the face.',
+    detail: 'Squeegee from the middle out; burnish each numeral.',
+  },
+  { name: 'edge seal: cream', methodId: 'edgeSeal', productId: 'cream', why: 'Cream under the stencil closes its edges.' },
+  { name: 'numerals', methodId: 'maskedCoat', productId: 'black-gloss', why: 'Black through the stencil.' },
+  { name: 'lift the stencil', methodId: 'unmask', productId: null, why: 'While it is soft.' },
+];
+
+/** Rungs put in by hand: after the last coat of colour. */
+const ADDED: Readonly<Record<string, readonly HandRung[]>> = {
+  'lantern-tank': BAND,
+  'lantern-badge': ENAMEL,
+  'badges-badge6': ENAMEL,
+  'telegraph-face': NUMERALS,
+};
+
+/** Grows every ladder of the demo. */
+export function growDemoLadders(): DemoLadders {
+  const ladders: Ladder[] = [];
+  const rungs: Rung[] = [];
+  for (const { part, route, products } of DEMO_PARTS) {
+    const grown = growLadder(routeChoiceOf(part, route));
+    if (grown.kind === 'refused') throw new Error(`${part.id}: ${grown.reason}`);
+    const own = grown.rungs.map((draft) => toRung(draft, '', part.id, DEMO_PRODUCTS, products));
+    const afterColour = own.findLastIndex((rung) => rung.band === 'colour') + 1;
+    const all = [...own.slice(0, afterColour), ...(ADDED[part.id] ?? []).map((given) => byHand(given, part)), ...own.slice(afterColour)];
+    const numbered = all.map((rung, place) => ({ ...rung, id: `${part.id}-${String(place + 1).padStart(2, '0')}` }));
+    rungs.push(...numbered);
+    ladders.push({ id: part.id, revision: 0, partId: part.id, route, rungIds: numbered.map((rung) => rung.id) });
+  }
+  const bond = rungs.find((rung) => rung.ladderId === 'lantern-tank' && rung.methodId === 'bond');
+  const baseCut = rungs.find((rung) => rung.ladderId === 'lantern-base' && rung.methodId === 'cut');
+  const tankFit = rungs.findLast((rung) => rung.ladderId === 'lantern-tank');
+  if (!bond || !baseCut || !tankFit) throw new Error('the lantern has lost its bond');
+  const fits = ['cap', 'cage', 'chimney', 'grip', 'badge'].map((name): Join => ({
+    id: `join-${name}`,
+    revision: 0,
+    hostPartId: 'lantern-tank',
+    hostRungId: tankFit.id,
+    guestPartId: `lantern-${name}`,
+    guestRungId: null,
+    note: 'fitted last',
+  }));
+  const joins: Join[] = [
+    {
+      id: 'join-base',
+      revision: 0,
+      hostPartId: 'lantern-tank',
+      hostRungId: bond.id,
+      guestPartId: 'lantern-base',
+      guestRungId: baseCut.id,
+      note: 'one colour, one seam: bonded before filling',
+    },
+    ...fits,
+  ];
+  return { ladders, rungs, joins };
+}
+
+function byHand(given: HandRung, part: Part): Rung {
+  const method = findMethod(given.methodId);
+  const product = DEMO_PRODUCTS.find((entry) => entry.id === given.productId);
+  const { minutes, formula } = estimateRungMinutes(method, part.areaSquareCentimetres * 0.35, part.count);
+  return {
+    ...NEW_RUNG,
+    id: '',
+    ladderId: part.id,
+    name: given.name,
+    methodId: given.methodId,
+    band: method.band,
+    productId: given.productId,
+    coatMicrometres: product ? findProductClass(product.classId).drying.coatMicrometres : null,
+    minutes,
+    minutesFormula: formula,
+    why: given.why,
+    detail: given.detail ?? '',
+    mixCardId: given.mixCardId ?? null,
+    cautionIds: product ? [...findProductClass(product.classId).cautions] : [...method.cautions],
+  };
+}

@@ -1,0 +1,87 @@
+import { DEMO_GARAGE, simulateForecast, simulateReadings } from '@zinc-ladder/core/climate/simulatedClimate';
+import type { AirSample } from '@zinc-ladder/core/climate/air';
+import { FORMAT_NAME, FORMAT_VERSION } from '@zinc-ladder/model/file/projectFile';
+import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
+import type { Can } from '@zinc-ladder/model/records/can';
+import type { ClimateReading } from '@zinc-ladder/model/records/climateReading';
+import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import { DEMO_CARDS } from './cards';
+import { playHistory } from './history';
+import { growDemoLadders } from './ladders';
+import { makeDemoMeshes } from './meshes/demoMeshes';
+import { writePng } from './pictures/png';
+import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLantern';
+import { DEMO_CANS, DEMO_PRODUCTS } from './products';
+import { DEMO_MOMENT, DEMO_PARTS, DEMO_PROPS, DEMO_START } from './scenario';
+import { DEMO_SHOP } from './shop';
+
+const DAY_MS = 86_400_000;
+
+/** The demo shop at its moment, made from the scenario: always the same. */
+export function makeDemo(): ProjectBundle {
+  const measured = simulateReadings(DEMO_GARAGE, DEMO_START - DAY_MS, DEMO_MOMENT, 30).map((sample) => toReading(sample, 'measured'));
+  const forecast = simulateForecast(DEMO_GARAGE, DEMO_MOMENT, 72).map((sample) => toReading(sample, 'forecast'));
+  const { ladders, rungs: grown, joins } = growDemoLadders();
+  const parts = DEMO_PARTS.map((entry) => entry.part);
+  const records = { shop: DEMO_SHOP, props: DEMO_PROPS, parts, joins, ladders, rungs: grown, products: DEMO_PRODUCTS };
+  const { rungs, entries } = playHistory(records, measured);
+  const meshes = makeDemoMeshes();
+  const attachments = new Map(meshes.bytes);
+  const pictures = PICTURE_LIGHTS.map((light): PictureReference => {
+    const bytes = writePng(renderLantern(light), PICTURE_SIZE.width, PICTURE_SIZE.height);
+    attachments.set(light.id, bytes);
+    return {
+      id: light.id,
+      revision: 0,
+      name: light.name,
+      mediaType: 'image/png',
+      byteLength: bytes.length,
+      propId: 'lantern',
+      takenAtMs: null,
+      note: light.note,
+    };
+  });
+  return {
+    project: {
+      format: FORMAT_NAME,
+      version: FORMAT_VERSION,
+      savedAtMs: DEMO_MOMENT,
+      shop: DEMO_SHOP,
+      props: [...DEMO_PROPS],
+      parts,
+      joins: [...joins],
+      ladders: [...ladders],
+      rungs: [...rungs],
+      products: [...DEMO_PRODUCTS],
+      cans: makeCans(),
+      mixCards: [...DEMO_CARDS],
+      logEntries: [...entries],
+      pictures,
+      meshes: meshes.references,
+      climateReadings: [...measured, ...forecast],
+    },
+    attachments,
+  };
+}
+
+function makeCans(): Can[] {
+  return DEMO_CANS.flatMap(([productId, left]) =>
+    left.map((leftMillilitres, at): Can => {
+      const sizeMillilitres = leftMillilitres > 250 ? Math.max(400, leftMillilitres) : leftMillilitres > 120 ? 400 : 100;
+      const isOpen = leftMillilitres < sizeMillilitres;
+      return {
+        id: `can-${productId}-${at + 1}`,
+        revision: 0,
+        productId,
+        sizeMillilitres,
+        leftMillilitres,
+        openedAtMs: isOpen ? DEMO_START - 20 * DAY_MS : null,
+        note: '',
+      };
+    }),
+  );
+}
+
+function toReading(sample: Required<AirSample>, kind: ClimateReading['kind']): ClimateReading {
+  return { id: `${kind === 'measured' ? 'm' : 'f'}-${sample.atMs}`, revision: 0, ...sample, kind, source: 'simulated shop sensor' };
+}

@@ -1,0 +1,83 @@
+import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
+import { groovedBox, latheSolid } from './solids';
+import type { Facet } from './stl';
+import { writeStl } from './stl';
+
+const SOLIDS: readonly (readonly [partId: string, name: string, facets: Facet[]])[] = [
+  [
+    'lantern-tank',
+    'tank',
+    latheSolid([
+      [34, 0],
+      [40, 3],
+      [40, 6],
+      [38.6, 6.6],
+      [38.6, 7.2],
+      [40, 7.8],
+      [41, 26],
+      [38, 40],
+      [30, 47],
+      [16, 50],
+    ]),
+  ],
+  [
+    'lantern-base',
+    'base',
+    latheSolid([
+      [44, 0],
+      [44, 5],
+      [42, 7],
+      [42, 9],
+      [36, 14],
+      [34, 22],
+    ]),
+  ],
+  [
+    'lantern-cap',
+    'cap',
+    latheSolid([
+      [38, 0],
+      [38, 3],
+      [34, 5],
+      [30, 14],
+      [18, 22],
+      [12, 23],
+      [12, 30],
+      [15, 31],
+      [15, 34],
+    ]),
+  ],
+  [
+    'telegraph-case',
+    'case',
+    groovedBox(
+      [180, 120, 210],
+      [
+        [20, 1.2, 0.6],
+        [60, 0.6, 0.4],
+        [100, 1.2, 0.6],
+      ],
+    ),
+  ],
+  [
+    'telegraph-face',
+    'face',
+    latheSolid([
+      [76, 0],
+      [76, 2],
+      [74, 3],
+    ]),
+  ],
+];
+
+/** The meshes of the demo with their bytes: lathe and box solids with engraved grooves. */
+export function makeDemoMeshes(): { readonly references: MeshReference[]; readonly bytes: Map<string, Uint8Array> } {
+  const bytes = new Map<string, Uint8Array>();
+  const references = SOLIDS.map(([partId, name, facets]): MeshReference => {
+    const id = `mesh-${partId}`;
+    const file = writeStl(facets, `Zinc Ladder demo: ${name}`);
+    bytes.set(id, file);
+    return { id, revision: 0, partId, name: `${name}.stl`, format: 'stl', byteLength: file.length, note: '' };
+  });
+  return { references, bytes };
+}

@@ -1,0 +1,175 @@
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
+
+/** The moment the demo starts at: Thursday 28 May 2026, 19:31 in the shop. */
+export const DEMO_MOMENT = Date.parse('2026-05-28T19:31:00+02:00');
+/** When the work of the demo began. */
+export const DEMO_START = Date.parse('2026-05-23T12:00:00+02:00');
+
+/** A part of the demo with what its ladder grows from. */
+export interface DemoPart {
+  readonly part: Part;
+  readonly route: LadderRoute;
+  readonly products: ProductsByRole;
+}
+
+/** The props of "The Last Tide Office", an invented serial. */
+export const DEMO_PROPS: readonly Prop[] = [
+  prop(
+    0,
+    'lantern',
+    'Storm lantern No. 9',
+    '2026-06-07T09:00:00+02:00',
+    1.5,
+    'Hung in the doorway of the tide office for twenty winters. Polished where hands took it, green where spray dried, soot under the cap. Lit by a short warm strip. For the camera test.',
+  ),
+  prop(
+    1,
+    'telegraph',
+    'Tide telegraph',
+    '2026-06-14T09:00:00+02:00',
+    1.5,
+    'The office calls the harbour pilots with it. Gloss black case under hard light, brass ring, cream face. The piece on which smooth enough is decided.',
+  ),
+  prop(2, 'badges', "Pilot's badges", '2026-06-07T09:00:00+02:00', 0.5, 'Six that must match: gilt with blue enamel.'),
+  prop(3, 'cuff', "Diver's cuff", '2026-06-21T09:00:00+02:00', 2, 'Fourteen zinc plates on canvas, worn and rinsed and worn again.'),
+];
+
+const AGED: LadderRoute = { finish: 'agedMetal', smoothing: 'bodyFiller', joining: 'none', sealing: 'clearLast' };
+const METAL: LadderRoute = { finish: 'metal', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+const BRASS: ProductsByRole = {
+  metal: 'brass',
+  undercoat: 'black-gloss',
+  wash: 'wash-umber',
+  verdigris: 'wash-verdigris',
+  highlight: 'acrylic-highlight',
+};
+
+/** The parts of the demo. */
+export const DEMO_PARTS: readonly DemoPart[] = [
+  part('lantern', 0, 'tank', 'Tank', 1, 'rigid', 0.2, 420, 1, { ...AGED, joining: 'joinFirst' }, BRASS),
+  part('lantern', 1, 'base', 'Base', 1, 'rigid', 0.2, 260, 1, AGED, BRASS),
+  part('lantern', 2, 'cap', 'Cap', 1, 'soluble', 0.12, 212, 1, { ...AGED, smoothing: 'solvent' }, BRASS),
+  part('lantern', 3, 'cage', 'Cage bar', 4, 'resin', 0.05, 38, 1, { ...AGED, smoothing: 'primerOnly' }, BRASS),
+  part(
+    'lantern',
+    4,
+    'chimney',
+    'Chimney',
+    1,
+    'translucent',
+    0.2,
+    310,
+    1,
+    { finish: 'litTranslucent', smoothing: 'brushEpoxy', joining: 'none', sealing: 'clearLast' },
+    { tint: 'amber-tint', soot: 'wash-soot' },
+  ),
+  part(
+    'lantern',
+    5,
+    'grip',
+    'Handle grip',
+    1,
+    'flexible',
+    0.2,
+    64,
+    1,
+    { finish: 'satin', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
+    { colour: 'acrylic-black' },
+  ),
+  part('lantern', 6, 'badge', 'Badge', 1, 'resin', 0.03, 22, 1, METAL, BRASS),
+  part(
+    'telegraph',
+    0,
+    'case',
+    'Case',
+    1,
+    'rigid',
+    0.2,
+    1650,
+    2,
+    { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
+    { colour: 'black-gloss' },
+  ),
+  part('telegraph', 1, 'ring', 'Dial ring', 1, 'resin', 0.05, 140, 1, METAL, BRASS),
+  part('telegraph', 2, 'pointer', 'Pointer', 1, 'resin', 0.05, 18, 1, METAL, BRASS),
+  part(
+    'telegraph',
+    3,
+    'face',
+    'Dial face',
+    1,
+    'rigid',
+    0.12,
+    190,
+    1,
+    { finish: 'satin', smoothing: 'putty', joining: 'none', sealing: 'clearLast' },
+    { colour: 'cream' },
+  ),
+  part(
+    'telegraph',
+    4,
+    'knobs',
+    'Knob',
+    2,
+    'resin',
+    0.05,
+    42,
+    1,
+    { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'unsealed' },
+    { colour: 'bakelite' },
+  ),
+  part('badges', 0, 'badge6', "Pilot's badge", 6, 'resin', 0.03, 26, 1, METAL, { metal: 'gilt', undercoat: 'black-gloss' }),
+  part(
+    'cuff',
+    0,
+    'plates',
+    'Plate',
+    14,
+    'flexible',
+    0.2,
+    24,
+    2,
+    { finish: 'agedMetal', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
+    { metal: 'zinc', undercoat: 'black-gloss', wash: 'wash-umber', highlight: 'acrylic-highlight' },
+  ),
+  part('cuff', 1, 'clasp', 'Clasp', 2, 'resin', 0.05, 30, 1, { ...AGED, smoothing: 'primerOnly' }, { ...BRASS, metal: 'zinc' }),
+];
+
+function prop(position: number, id: string, name: string, due: string, viewingMetres: number, story: string): Prop {
+  return { id, revision: 0, name, story, dueMs: Date.parse(due), weight: 1, viewingMetres, position };
+}
+
+function part(
+  propId: string,
+  position: number,
+  id: string,
+  name: string,
+  count: number,
+  materialId: Part['materialId'],
+  layerMillimetres: number,
+  areaSquareCentimetres: number,
+  rackPlaces: number,
+  route: LadderRoute,
+  products: ProductsByRole,
+): DemoPart {
+  return {
+    part: {
+      id: `${propId}-${id}`,
+      revision: 0,
+      propId,
+      name,
+      count,
+      materialId,
+      layerMillimetres,
+      areaSquareCentimetres,
+      rackPlaces,
+      note: '',
+      position,
+    },
+    route,
+    products,
+  };
+}

@@ -1,0 +1,13 @@
+/** What was typed after a command's name. */
+export interface LabInput {
+  readonly options: Readonly<Record<string, string | undefined>>;
+  readonly files: readonly string[];
+}
+
+/** A command of the lab: prints one JSON object. */
+export interface LabCommand {
+  readonly name: string;
+  readonly usage: string;
+  readonly options: readonly string[];
+  readonly run: (input: LabInput) => object;
+}

@@ -1,0 +1,47 @@
+import 'reflect-metadata';
+import { parseArgs } from 'node:util';
+import { cure } from './commands/cure';
+import { dewPoint } from './commands/dewPoint';
+import type { LabCommand } from './commands/labCommand';
+import { plan } from './commands/plan';
+import { validate } from './commands/validate';
+import { LabError } from './labError';
+
+const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, validate];
+
+function run(argv: readonly string[]): object {
+  const [name, ...rest] = argv;
+  const command = COMMANDS.find((entry) => entry.name === name);
+  if (!command)
+    throw new LabError(
+      `${name === undefined ? 'a command is needed' : `no command "${name}"`}: ${COMMANDS.map((entry) => entry.usage).join(' | ')}`,
+    );
+  try {
+    // A leading minus is a number here as often as an option.
+    const args = rest.flatMap((word, at) =>
+      /^-\d/u.test(word) && rest[at - 1]?.startsWith('--')
+        ? []
+        : rest[at + 1] !== undefined && word.startsWith('--') && /^-\d/u.test(rest[at + 1] ?? '')
+          ? [`${word}=${rest[at + 1]}`]
+          : [word],
+    );
+    const { values, positionals } = parseArgs({
+      args,
+      allowPositionals: true,
+      options: Object.fromEntries(command.options.map((option) => [option, { type: 'string' as const }])),
+    });
+    return command.run({ options: values as Record<string, string | undefined>, files: positionals });
+  } catch (error) {
+    if (error instanceof LabError) throw error;
+    if (error instanceof TypeError && 'code' in error) throw new LabError(`${error.message}; usage: ${command.usage}`);
+    throw error;
+  }
+}
+
+try {
+  process.stdout.write(`${JSON.stringify(run(process.argv.slice(2)))}\n`);
+} catch (error) {
+  const message = error instanceof Error ? error.message : String(error);
+  process.stderr.write(`${message.replaceAll('\n', ' ')}\n`);
+  process.exit(error instanceof LabError ? 2 : 1);
+}
