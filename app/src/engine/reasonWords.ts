@@ -35,7 +35,10 @@ export function reasonLines(
     const text = waitWords(wait, title);
     if (text) lines.push({ atMs: wait.minute * 60_000, text });
   }
-  return lines.slice(0, 5);
+  // What was over before the plan was made explains nothing; where all was, the last of it is told.
+  const madeFor = reasons.waits.find((wait) => wait.cause.kind === 'now')?.minute ?? 0;
+  const telling = lines.filter((line) => line.atMs > madeFor * 60_000);
+  return (telling.length > 0 ? telling : lines.slice(0, 1)).slice(0, 5);
 }
 
 function waitWords(wait: WaitReason, title: (rungId: string) => string): string | null {

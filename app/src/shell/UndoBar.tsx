@@ -4,7 +4,7 @@ import { Button } from '../ui/Button';
 import { useTravel } from './useTravel';
 
 /** Undo and redo, at the foot of every view. */
-export function UndoBar() {
+export function UndoBar({ isCompact = false }: { readonly isCompact?: boolean }) {
   const { undoLabel, redoLabel } = useHistoryState();
   const { undo, redo } = useTravel();
   return (
@@ -16,7 +16,8 @@ export function UndoBar() {
         aria-label={undoLabel ? `Undo ${undoLabel}` : 'Undo'}
         title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}
       >
-        <Undo2 size={18} aria-hidden="true" className="inline" /> Undo
+        <Undo2 size={18} aria-hidden="true" className="inline" />
+        {!isCompact && ' Undo'}
       </Button>
       <Button
         look="quiet"
@@ -25,7 +26,8 @@ export function UndoBar() {
         aria-label={redoLabel ? `Redo ${redoLabel}` : 'Redo'}
         title={redoLabel ? `Redo: ${redoLabel}` : 'Nothing to redo'}
       >
-        <Redo2 size={18} aria-hidden="true" className="inline" /> Redo
+        <Redo2 size={18} aria-hidden="true" className="inline" />
+        {!isCompact && ' Redo'}
       </Button>
     </div>
   );

@@ -57,11 +57,11 @@ export function CureStrip({
           strokeWidth={0.75}
         />
       </svg>
-      <div className="font-label flex text-sm" aria-hidden="true">
+      <div className="font-label flex text-[13px]" aria-hidden="true">
         {stages.map((stage) => (
-          <span key={stage.startMs} className="min-w-0 flex-1 truncate text-right leading-tight">
-            {stage.reached.map((name) => (name === 'tape' ? 'tape-safe' : name)).join(' · ')}
-            <span className="figure text-dim block text-xs">{formats.moment(stage.endMs, nowMs)}</span>
+          <span key={stage.startMs} className="flex min-w-0 flex-1 flex-col justify-between pl-1 text-right leading-tight">
+            {stage.reached.join(' · ')}
+            <span className="figure text-dim block text-[11px] whitespace-nowrap">{formats.brief(stage.endMs, nowMs)}</span>
           </span>
         ))}
       </div>

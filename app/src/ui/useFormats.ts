@@ -9,6 +9,8 @@ export interface Formats {
   readonly day: (ms: number) => string;
   /** `19:52` today, `Sat 19:52` within the week, `Sat 28 Nov 19:52` beyond */
   readonly moment: (ms: number, nowMs: number) => string;
+  /** `19:52` today, `Sat 19:52` within the week, `28 Nov` beyond: for narrow places */
+  readonly brief: (ms: number, nowMs: number) => string;
   /** `Sat 28 Nov 19:52` */
   readonly full: (ms: number) => string;
   readonly weekday: (ms: number) => string;
@@ -39,6 +41,7 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
   });
   const weekdayFormat = new Intl.DateTimeFormat(language, { timeZone, weekday: 'short' });
   const dayFormat = new Intl.DateTimeFormat(language, { timeZone, weekday: 'short', day: 'numeric', month: 'short' });
+  const dateFormat = new Intl.DateTimeFormat(language, { timeZone, day: 'numeric', month: 'short' });
   const dateKey = new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' });
   const time = (ms: number): string => clock.format(ms);
   const day = (ms: number): string => dayFormat.format(ms).replace(',', '');
@@ -48,6 +51,10 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
     time,
     day,
     full,
+    brief: (ms, nowMs) => {
+      if (dateKey.format(ms) === dateKey.format(nowMs)) return time(ms);
+      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekdayFormat.format(ms)} ${time(ms)}` : dateFormat.format(ms);
+    },
     weekday: (ms) => weekdayFormat.format(ms),
     moment: (ms, nowMs) => {
       if (dateKey.format(ms) === dateKey.format(nowMs)) return time(ms);

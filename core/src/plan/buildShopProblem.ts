@@ -83,12 +83,12 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
 
 function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, tables: CureTables): PlanTask {
   const method = findMethod(rung.methodId);
-  const worked = rung.status.kind === 'inHand' ? rung.status.workedMinutes : 0;
+  const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
   const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
   return {
     id: rung.id,
     name: `${part.name}: ${rung.name}`,
-    minutes: Math.max(rung.status.kind === 'inHand' ? 1 : 0, Math.round(rung.minutes - worked)),
+    minutes: Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked)),
     calendarId: method.isSprayed ? SPRAYING : HANDS,
     demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
     holds: method.laysFilm ? holdRack(rung, part, tables) : [],
@@ -96,6 +96,7 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, t
     notBeforeMinute: rung.notBeforeMs === null ? null : Math.ceil(rung.notBeforeMs / 60_000),
     dueMinute: prop?.dueMs == null ? null : Math.floor(prop.dueMs / 60_000),
     weight: prop?.weight ?? 1,
+    isUnderWay: rung.status.kind === 'begun' && rung.status.isInHand,
     fixed: end === null ? null : { start: end, end },
   };
 }

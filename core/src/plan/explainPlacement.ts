@@ -35,7 +35,6 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     if (list) list.push(arc);
     else incoming.set(arc.to, [arc]);
   }
-  const byStart = [...placements].sort((a, b) => a.start - b.start);
 
   const earliestOver = (arc: PlanArc, start: number): number | null => {
     const clock = clocks.get(arc.clockId);
@@ -62,12 +61,18 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     waits.sort((a, b) => b.minute - a.minute);
     const over = waits[0]?.minute ?? problem.fromMinute;
     if (at.start <= over) return { waits, binding: 'waits', busyWithTaskId: null };
-    const busyWith = byStart.find(
-      (other) =>
-        other.taskId !== taskId &&
-        other.chunks.some((chunk) => chunk.start < at.start && chunk.end > over && chunk.end <= at.start) &&
-        sharesResource(task, tasks.get(other.taskId)),
-    );
+    // Of all that used what this task needs since its waits were over, what it had to wait for last.
+    let busyWith: Placement | undefined;
+    let freed = over;
+    for (const other of placements) {
+      if (other.taskId === taskId || !sharesResource(task, tasks.get(other.taskId))) continue;
+      for (const chunk of other.chunks) {
+        if (chunk.end > freed && chunk.end <= at.start) {
+          busyWith = other;
+          freed = chunk.end;
+        }
+      }
+    }
     return {
       waits,
       binding: isInCalendar(problem, task, over) && busyWith ? 'busy' : 'calendar',

@@ -22,6 +22,7 @@ function task(id: string, minutes: number, change: Partial<PlanTask> = {}): Plan
     notBeforeMinute: null,
     dueMinute: null,
     weight: 1,
+    isUnderWay: false,
     fixed: null,
     ...change,
   };

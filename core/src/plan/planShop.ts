@@ -1,6 +1,7 @@
 import { minuteAfter, progressAt } from '../cure/clockTable';
 import type { CureOutlook } from '../cure/cureClock';
 import { readCureClock } from '../cure/cureClock';
+import { roundOutlook } from '../cure/roundOutlook';
 import type { CureTables } from '../cure/cureTables';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
@@ -102,7 +103,7 @@ function planWithin(input: ShopPlanInput, horizonDays: number): ShopPlan {
 /** The film of a planned rung by itself; coats that join it while it is wet are not reckoned in. */
 function outlookOf(rung: PlanRung | undefined, endMs: number, tables: CureTables): CureOutlook | null {
   if (!rung?.film || !findMethod(rung.methodId).laysFilm) return null;
-  return readCureClock(rung.film.drying, [{ atMs: endMs, thicknessMicrometres: rung.film.coatMicrometres }], tables);
+  return roundOutlook(readCureClock(rung.film.drying, [{ atMs: endMs, thicknessMicrometres: rung.film.coatMicrometres }], tables));
 }
 
 function readyOf(

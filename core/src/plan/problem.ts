@@ -56,6 +56,8 @@ export interface PlanTask {
   readonly dueMinute: number | null;
   /** weight of being late, above 0 */
   readonly weight: number;
+  /** being worked on right now: placed before anything else */
+  readonly isUnderWay: boolean;
   /** when a fact has settled it: it takes part in arcs and holds but is not moved */
   readonly fixed: Interval | null;
 }

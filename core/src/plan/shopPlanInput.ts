@@ -65,8 +65,8 @@ export interface PlanFilm {
 /** How far a rung is. */
 export type RungProgress =
   | { readonly kind: 'open' }
-  /** in hand: the minutes already worked */
-  | { readonly kind: 'inHand'; readonly workedMinutes: number }
+  /** begun: the minutes already worked, and whether it is in hand right now or was set down */
+  | { readonly kind: 'begun'; readonly workedMinutes: number; readonly isInHand: boolean }
   | { readonly kind: 'done'; readonly endMs: number }
   | { readonly kind: 'leftOut' };
 

@@ -98,8 +98,8 @@ function progressOf(rung: Rung, nowMs: number): RungProgress {
   if (rung.state === 'done' && rung.doneAtMs !== null) return { kind: 'done', endMs: Math.min(rung.doneAtMs, nowMs) };
   if (rung.state === 'leftOut') return { kind: 'leftOut' };
   const workedMinutes = workedMs(rung, nowMs) / 60_000;
-  if (rung.state === 'inHand') return { kind: 'inHand', workedMinutes };
-  return workedMinutes > 0 ? { kind: 'inHand', workedMinutes } : { kind: 'open' };
+  const isInHand = rung.state === 'inHand';
+  return isInHand || workedMinutes > 0 ? { kind: 'begun', workedMinutes, isInHand } : { kind: 'open' };
 }
 
 /** Work done on a rung up to now, ms: stretches that are over and the one that runs. Never negative, whatever the clock did. */

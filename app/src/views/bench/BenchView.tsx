@@ -27,14 +27,14 @@ export function BenchView() {
   const next = planned.find((time) => index.rungs.get(time.rungId)?.state !== 'inHand');
   const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && next ? [next.rungId] : [])]);
   return (
-    <div className="grid gap-4 md:grid-cols-2 lg:min-h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)]">
-      <div className="grid content-start gap-4 lg:content-stretch">
+    <div className="grid gap-4 md:grid-cols-2 lg:h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)] lg:grid-rows-1">
+      <div className="grid content-start gap-4 lg:min-h-0 lg:content-stretch lg:overflow-auto">
         {held.map((rung) => (
           <InHand key={rung.id} rung={rung} index={index} />
         ))}
         {held.length === 0 && (plan || !isPlanning) && <NextUp next={next} index={index} />}
       </div>
-      <section aria-label="Then" className="min-w-0">
+      <section aria-label="Then" className="min-w-0 lg:overflow-auto">
         <div className="flex items-center justify-between">
           <h2 className="label">Then</h2>
           <UndoBar />
@@ -47,7 +47,7 @@ export function BenchView() {
             </p>
           ))}
       </section>
-      <Sheet className="p-4 md:col-span-2 lg:col-span-1" label="Drying">
+      <Sheet className="p-4 md:col-span-2 lg:col-span-1 lg:overflow-auto" label="Drying">
         <CallPermission />
         <Rack films={films} index={index} />
       </Sheet>

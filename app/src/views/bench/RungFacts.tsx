@@ -62,17 +62,6 @@ export function RungFacts({
         }}
       />
       {rung.grit && <Figure label="Grit" value={rung.grit} />}
-      {product && (
-        <Figure
-          label="Product"
-          value={
-            <span className="flex items-center gap-2 font-sans text-base">
-              <Swatch colourHex={product.colourHex} className="h-5 w-5" />
-              {product.name}
-            </span>
-          }
-        />
-      )}
       {rung.coatMicrometres !== null && <Figure label="Dry film" value={formats.film(rung.coatMicrometres)} />}
       {need && <Figure label="Paint for it" value={formats.volume(need.millilitres)} reason={need.reason} />}
       {card && (
@@ -82,6 +71,18 @@ export function RungFacts({
             <Link className="font-sans text-base underline" to={`/colour/${card.id}`}>
               {card.name}
             </Link>
+          }
+        />
+      )}
+      {product && (
+        <Figure
+          label="Product"
+          isWide
+          value={
+            <span className="flex items-center gap-2 font-sans text-base">
+              <Swatch colourHex={product.colourHex} className="h-5 w-5" />
+              {product.name}
+            </span>
           }
         />
       )}

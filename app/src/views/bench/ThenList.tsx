@@ -43,8 +43,8 @@ export function ThenList({
           <li key={`${line.kind}-${line.kind === 'rung' ? line.time.rungId : line.text}-${line.atMs}`}>
             {isNewDay && <p className="label border-line border-t pt-2">{lineDay}</p>}
             {line.kind === 'mark' ? (
-              <p className="border-line text-dim flex gap-4 border-t py-1.5">
-                <span className="figure w-12 shrink-0">{formats.time(line.atMs)}</span> {line.text}
+              <p className="border-line text-dim flex gap-3 border-t py-1.5">
+                <span className="figure w-12 shrink-0 text-sm leading-relaxed">{formats.time(line.atMs)}</span> {line.text}
               </p>
             ) : (
               <RungLine time={line.time} index={index} nowMs={now} />
@@ -72,7 +72,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="border-line hover:bg-sheet grid min-h-12 w-full cursor-pointer grid-cols-[3rem_1fr_auto] gap-x-3 border-t py-2 text-left">
-        <span className="figure text-dim">{formats.time(time.startMs)}</span>
+        <span className="figure text-dim text-sm leading-snug">{formats.time(time.startMs)}</span>
         <span className="min-w-0">
           <span className="block leading-tight font-semibold">{partLabel(part)}</span>
           <span className="text-dim flex items-center gap-1.5 leading-tight">
@@ -83,7 +83,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
             <span className="text-oxide block leading-tight font-medium">closes {formats.moment(time.windowClosesMs, nowMs)}</span>
           )}
         </span>
-        <span className="figure text-dim">{formatSpan(rung.minutes)}</span>
+        <span className="figure text-dim text-sm leading-snug">{formatSpan(rung.minutes)}</span>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="start" className="bg-sheet border-ink z-40 min-w-56 rounded-xs border">

@@ -44,7 +44,7 @@ export function CardSheet({
     });
   return (
     <div className="grid gap-4">
-      <div className="h-48 w-full border border-black/20" style={card.swatchHex ? { background: card.swatchHex } : undefined}>
+      <div className="border-edge h-40 w-full border" style={card.swatchHex ? { background: card.swatchHex } : undefined}>
         {card.swatchHex === null && <p className="text-dim p-4">No swatch yet: judge it when it is dry.</p>}
       </div>
       <div>

@@ -8,11 +8,13 @@ import { Link } from 'react-router';
 import { useTable } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import { useHeight } from '../../ui/useSize';
 import { layOutBands, layOutRungs } from './ladderLayout';
 import { RungBox } from './RungBox';
 
 const COLUMN = 146;
-const ROW = 27;
+const MOST_ROW = 27;
+const LEAST_ROW = 22;
 const HEAD = 52;
 const LABELS = 104;
 
@@ -32,7 +34,10 @@ export function LadderGrid({
   const bands = useMemo(() => layOutBands(ladders), [ladders]);
   const rows = useMemo(() => ladders.map((rungs) => layOutRungs(rungs, bands)), [ladders, bands]);
   const total = bands.reduce((sum, band) => sum + band.rows, 0);
-  const height = Math.max(total, 3) * ROW;
+  const room = useHeight(scroller, 560);
+  // Rows shrink a little so that a usual ladder is seen whole; a very tall one scrolls.
+  const row = Math.max(LEAST_ROW, Math.min(MOST_ROW, Math.floor((room - HEAD - 30) / Math.max(1, total))));
+  const height = Math.max(total, 3) * row;
   // The compiler cannot see into the virtualizer; it is only read here.
   // eslint-disable-next-line react-hooks/incompatible-library
   const columns = useVirtualizer({
@@ -43,7 +48,7 @@ export function LadderGrid({
     overscan: 3,
     paddingStart: LABELS,
   });
-  const top = (row: number): number => HEAD + (total - 1 - row) * ROW;
+  const top = (place: number): number => HEAD + (total - 1 - place) * row;
 
   const onKeyDown = (event: KeyboardEvent): void => {
     const from = document.activeElement instanceof HTMLElement ? document.activeElement.dataset['grid'] : undefined;
@@ -60,7 +65,7 @@ export function LadderGrid({
     <div
       ref={scroller}
       onKeyDown={onKeyDown}
-      className="bg-sheet border-line relative overflow-auto rounded-xs border"
+      className="bg-sheet border-line relative min-h-80 flex-1 overflow-auto rounded-xs border"
       role="group"
       aria-label="Ladders; arrow keys climb and cross"
     >
@@ -69,7 +74,7 @@ export function LadderGrid({
           <div
             key={band.id}
             className={`absolute left-0 w-full ${order % 2 === 0 ? 'bg-band' : ''}`}
-            style={{ top: top(band.firstRow + band.rows - 1), height: band.rows * ROW }}
+            style={{ top: top(band.firstRow + band.rows - 1), height: band.rows * row }}
           >
             <span className="font-label text-dim sticky left-3 inline-block pt-1 font-semibold">{band.name}</span>
           </div>
@@ -80,8 +85,8 @@ export function LadderGrid({
           return (
             <section key={part.id} aria-label={partLabel(part)} className="absolute top-0" style={{ left: column.start, width: COLUMN }}>
               <PartHead part={part} />
-              <span aria-hidden="true" className="bg-rail absolute w-1" style={{ left: 0, top: HEAD - 12, height: height + 20 }} />
-              <span aria-hidden="true" className="bg-rail absolute w-1" style={{ left: 104, top: HEAD - 12, height: height + 20 }} />
+              <span aria-hidden="true" className="bg-rail absolute w-1" style={{ left: 0, top: HEAD - 12, height: height + 16 }} />
+              <span aria-hidden="true" className="bg-rail absolute w-1" style={{ left: 104, top: HEAD - 12, height: height + 16 }} />
               {(ladders[column.index] ?? []).map((rung, place) => (
                 <RungBox
                   key={rung.id}
@@ -94,8 +99,8 @@ export function LadderGrid({
                     position: 'absolute',
                     left: 4,
                     width: 100,
-                    height: ROW - 6,
-                    top: top(rows[column.index]?.get(rung.id) ?? 0) + 3,
+                    height: row - 4,
+                    top: top(rows[column.index]?.get(rung.id) ?? 0) + 2,
                   }}
                 />
               ))}
@@ -140,8 +145,8 @@ function JoinMarks({
   return joins
     .filter((join) => join.hostPartId === part.id)
     .map((join) => {
-      const row = rows?.get(join.hostRungId);
-      if (row === undefined) return null;
+      const place = rows?.get(join.hostRungId);
+      if (place === undefined) return null;
       const guest = parts.findIndex((other) => other.id === join.guestPartId);
       const isLeft = guest >= 0 && guest < own;
       const name = index.parts.get(join.guestPartId)?.name ?? 'another part';
@@ -150,7 +155,7 @@ function JoinMarks({
           key={join.id}
           title={`joined here: ${name}`}
           className="border-steel absolute h-2 border-y-4"
-          style={{ left: isLeft ? -36 : 108, width: 34, top: top(row) + 9 }}
+          style={{ left: isLeft ? -36 : 108, width: 34, top: top(place) + 7 }}
         >
           <span className="sr-only">{name} joins here</span>
         </span>

@@ -87,7 +87,7 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
         </div>
         <div className="mt-3 flex items-center justify-between">
           <Button onClick={() => void startByHand()}>Add on top</Button>
-          <UndoBar />
+          <UndoBar isCompact />
         </div>
       </Sheet>
       <Sheet className="min-h-0 overflow-auto px-5 pb-5" isActive label="Rung">

@@ -29,7 +29,8 @@ export function RungBox({
 }) {
   const isDone = rung.state === 'done';
   const paint = colourHex ?? BARE;
-  const frame = rung.state === 'inHand' || isNext || isOpen ? 'outline-lime outline-4 outline-solid' : '';
+  const isInHand = rung.state === 'inHand';
+  const frame = isInHand || isNext || isOpen ? 'outline-lime outline-4 outline-solid' : '';
   return (
     <Link
       to={to}
@@ -38,7 +39,7 @@ export function RungBox({
       aria-label={`${rung.name}, ${isNext && rung.state === 'open' ? 'next' : STATE_WORDS[rung.state]}`}
       aria-current={isOpen ? 'true' : undefined}
       style={{ ...style, ...(isDone ? { background: paint, color: readableInk(paint) } : {}) }}
-      className={`flex min-w-0 items-center gap-2 overflow-hidden pr-1 text-sm focus-visible:z-10 ${isDone ? 'border-edge border' : 'bg-sheet text-ink border-edge border border-dashed'} ${frame} ${
+      className={`flex min-w-0 items-center gap-1 overflow-hidden pr-1 text-[13px] leading-none focus-visible:z-10 ${isDone ? 'border-edge border' : `${isInHand ? 'bg-lime text-onlime' : 'bg-sheet text-ink'} border-edge border border-dashed`} ${frame} ${
         rung.state === 'leftOut' ? 'line-through opacity-70' : ''
       }`}
     >

@@ -198,7 +198,7 @@ function EntryRow({
   const product = index.products.get(entry.productId ?? '');
   return (
     <article>
-      <div className="grid grid-cols-[6.5rem_1fr_auto] items-start gap-x-3 px-4 py-2">
+      <div className="grid grid-cols-[6.5rem_1fr_auto] items-start gap-x-3 px-4 py-2 sm:grid-cols-[6.5rem_1fr_auto_auto]">
         <p>
           <span className="figure block text-sm">{formats.moment(entry.atMs, now)}</span>
           <span className={`text-sm ${entry.kind === 'mistake' ? 'text-oxide font-semibold' : 'text-dim'}`}>{KIND_WORDS[entry.kind]}</span>
@@ -227,6 +227,8 @@ function EntryRow({
               {formats.temperature(entry.air.temperatureCelsius)} · {entry.air.relativeHumidityPercent} %
             </p>
           )}
+        </div>
+        <div className="text-right max-sm:col-span-3">
           <Button
             look="quiet"
             className="text-sm"

@@ -14,7 +14,7 @@ import type { PlannedShop } from './planned';
 import type { PlanWindow } from './planWindow';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './planWindow';
 import { RackRow } from './RackRow';
-import { useWidth } from './useWidth';
+import { useWidth } from '../../ui/useSize';
 
 const LEFT = 104;
 const HEAD = 36;

@@ -1,6 +1,7 @@
+import { useState } from 'react';
 import type { DaySpan, WeekSpan } from '@zinc-ladder/model/records/shop';
 import { Button } from '../../ui/Button';
-import { fromTimeInput, toTimeInput } from './dayMinutes';
+import { readDayMinutes, writeDayMinutes } from './dayMinutes';
 
 /** Weekdays by ISO number, in the browser's language. */
 const WEEKDAYS: readonly (readonly [number, string])[] = [1, 2, 3, 4, 5, 6, 7].map((weekday) => [
@@ -30,28 +31,49 @@ export function SpanFields({
   };
   return (
     <>
-      <input
-        type="time"
-        aria-label={`${name} from`}
-        className="field figure w-28"
-        value={toTimeInput(span.startMinute)}
-        onChange={(event) => {
-          const value = fromTimeInput(event.target.value);
-          if (value !== null) set({ startMinute: Math.min(value, 1439) });
-        }}
-      />
+      <TimeField name={`${name} from`} minutes={span.startMinute} most={1439} onKeep={(startMinute) => set({ startMinute })} />
       <span aria-hidden="true">–</span>
-      <input
-        type="time"
-        aria-label={`${name} to`}
-        className="field figure w-28"
-        value={toTimeInput(span.endMinute)}
-        onChange={(event) => {
-          const value = fromTimeInput(event.target.value);
-          if (value !== null && value > 0) set({ endMinute: value });
-        }}
+      <TimeField
+        name={`${name} to`}
+        minutes={span.endMinute}
+        most={1440}
+        onKeep={(endMinute) => set({ endMinute: Math.max(1, endMinute) })}
       />
     </>
+  );
+}
+
+/** A time of day typed where it stands; what is no time is put back when left. */
+function TimeField({
+  name,
+  minutes,
+  most,
+  onKeep,
+}: {
+  readonly name: string;
+  readonly minutes: number;
+  readonly most: number;
+  readonly onKeep: (minutes: number) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const typed = draft === null ? minutes : readDayMinutes(draft);
+  const keep = (): void => {
+    if (draft !== null && typed !== null && typed <= most && typed !== minutes) onKeep(typed);
+    setDraft(null);
+  };
+  return (
+    <input
+      aria-label={name}
+      aria-invalid={typed === null || typed > most}
+      className="field figure max-w-20 aria-invalid:border-oxide"
+      value={draft ?? writeDayMinutes(minutes)}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') keep();
+        if (event.key === 'Escape') setDraft(null);
+      }}
+    />
   );
 }
 
@@ -76,7 +98,7 @@ export function WeekEditor({
             <span className="pt-1.5">{day}</span>
             <div className="grid gap-1.5">
               {own.map(({ span, at }, order) => (
-                <div key={at} className="flex flex-wrap items-center gap-2">
+                <div key={at} className="flex items-center gap-2">
                   <SpanFields
                     span={span}
                     name={`${name}, ${day} ${order + 1}`}
