@@ -152,7 +152,7 @@ class Decoder {
     this.retries[index] = tries;
     const isEarlyTry = this.pieces.get(arc.index) === 'early' && arc.pieces.length > 1;
     const isFact = this.prepared.tasks[arc.from]?.fixed !== null;
-    if (tries > MOST_RETRIES || isFact) {
+    if (tries > MOST_RETRIES || isFact || (isEarlyTry && this.meetsRealWindow(arc.from))) {
       if (isEarlyTry && !isFact) this.settleForLate(arc.index);
       else this.failWindow(index, answer.start, arc.index);
       return;
@@ -168,6 +168,16 @@ class Decoder {
     const shift = Math.max(1, leastEnd - from.end);
     this.lowerBound[arc.from] = from.chunks.length > 1 ? from.start + Math.min(shift, SPLIT_STEP_MINUTES) : from.start + shift;
     this.takeOut(arc.from);
+  }
+
+  /** Whether a task stands in a closing window of a film that is already laid: it is not moved out of that for a later gain. */
+  private meetsRealWindow(index: number): boolean {
+    const placement = this.placements[index];
+    return (this.prepared.incoming[index] ?? []).some((arc) => {
+      const laid = this.prepared.tasks[arc.from]?.fixed;
+      if (!placement || !laid || (arc.pieces[0]?.hi ?? null) === null) return false;
+      return allowedStart(arc, laid.end, placement.start, false)?.start === placement.start;
+    });
   }
 
   /** The start the task could have, were its closing windows not there. */

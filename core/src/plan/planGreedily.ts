@@ -4,6 +4,9 @@ import type { PreparedProblem } from './preparedProblem';
 import { prepareProblem } from './preparedProblem';
 import type { Plan, PlanProblem } from './problem';
 
+/** Kept in hand before each date where it can be had; guessed. */
+const MARGIN_MINUTES = 2 * 1440;
+
 /** A plan with the rule that found it. */
 export interface RatedPlan {
   readonly plan: Plan;
@@ -17,7 +20,7 @@ export interface RatedPlan {
 /**
  * The best of a few greedy plans, each a serial placement after one priority rule: least slack to the date, longest work left,
  * soonest startable, and one ladder after another as listed. Fewer unplaced tasks wins, then lateness,
- * then the ready time and the mean end together: of plans as soon ready, the one that gets things done earlier.
+ * then lateness against dates two days earlier (something always overruns), then the ready times of all dates added up, then the last ready time.
  * The problem must be free of faults (see `findProblemFaults`).
  */
 export function planGreedily(problem: PlanProblem): RatedPlan {
@@ -38,7 +41,13 @@ export function planGreedily(problem: PlanProblem): RatedPlan {
   for (const [rule, key] of rules) {
     const order = Array.from({ length: count }, (_, i) => i).sort((a, b) => rank(a) - rank(b) || key(a) - key(b) || a - b);
     const rated = ratePlan(problem, placeInOrder(prepared, order), rule);
-    const score = [rated.plan.unplaced.length, rated.lateness, rated.readyMinute + meanEnd(rated.plan)];
+    const score = [
+      rated.plan.unplaced.length,
+      rated.lateness,
+      latenessAt(problem, rated.plan, MARGIN_MINUTES),
+      sumOfReady(problem, rated.plan),
+      rated.readyMinute,
+    ];
     if (!best || isLess(score, best.score)) best = { rated, score };
   }
   return best?.rated ?? ratePlan(problem, { placements: [], unplaced: [] }, 'nothing to do');
@@ -56,16 +65,22 @@ function findUrgent(prepared: PreparedProblem): ReadonlySet<number> {
 }
 
 function ratePlan(problem: PlanProblem, plan: Plan, rule: string): RatedPlan {
+  const facts = new Set(problem.tasks.filter((task) => task.fixed).map((task) => task.id));
+  const readyMinute = plan.placements.reduce(
+    (latest, { taskId, end }) => (facts.has(taskId) ? latest : Math.max(latest, end)),
+    problem.fromMinute,
+  );
+  return { plan, rule, readyMinute, lateness: latenessAt(problem, plan, 0) };
+}
+
+/** Weighted minutes late against dates that much earlier. */
+function latenessAt(problem: PlanProblem, plan: Plan, marginMinutes: number): number {
   const tasks = new Map(problem.tasks.map((task) => [task.id, task]));
-  let readyMinute = problem.fromMinute;
-  let lateness = 0;
-  for (const placement of plan.placements) {
-    const task = tasks.get(placement.taskId);
-    if (!task || task.fixed) continue;
-    readyMinute = Math.max(readyMinute, placement.end);
-    if (task.dueMinute !== null) lateness += task.weight * Math.max(0, placement.end - task.dueMinute);
-  }
-  return { plan, rule, readyMinute, lateness };
+  return plan.placements.reduce((sum, { taskId, end }) => {
+    const task = tasks.get(taskId);
+    if (!task || task.fixed || task.dueMinute === null) return sum;
+    return sum + task.weight * Math.max(0, end - task.dueMinute + marginMinutes);
+  }, 0);
 }
 
 /** Earliest starts by order and waits alone, hands and windows left aside. */
@@ -96,8 +111,15 @@ function measureTails(prepared: PreparedProblem): number[] {
   return tails;
 }
 
-function meanEnd(plan: Plan): number {
-  return plan.placements.reduce((sum, placement) => sum + placement.end, 0) / Math.max(1, plan.placements.length);
+/** When each group of one date is done, added up: finishing one prop early is worth as much as finishing another. */
+function sumOfReady(problem: PlanProblem, plan: Plan): number {
+  const dueOf = new Map(problem.tasks.map((task) => [task.id, task.dueMinute]));
+  const ready = new Map<number | null, number>();
+  for (const { taskId, end } of plan.placements) {
+    const due = dueOf.get(taskId) ?? null;
+    ready.set(due, Math.max(ready.get(due) ?? 0, end));
+  }
+  return [...ready.values()].reduce((sum, end) => sum + end, 0);
 }
 
 function isLess(left: readonly number[], right: readonly number[]): boolean {
