@@ -17,14 +17,7 @@ function run(argv: readonly string[]): object {
       `${name === undefined ? 'a command is needed' : `no command "${name}"`}: ${COMMANDS.map((entry) => entry.usage).join(' | ')}`,
     );
   try {
-    // A leading minus is a number here as often as an option.
-    const args = rest.flatMap((word, at) =>
-      /^-\d/u.test(word) && rest[at - 1]?.startsWith('--')
-        ? []
-        : rest[at + 1] !== undefined && word.startsWith('--') && /^-\d/u.test(rest[at + 1] ?? '')
-          ? [`${word}=${rest[at + 1]}`]
-          : [word],
-    );
+    const args = joinNegatives(rest);
     const { values, positionals } = parseArgs({
       args,
       allowPositionals: true,
@@ -36,6 +29,17 @@ function run(argv: readonly string[]): object {
     if (error instanceof TypeError && 'code' in error) throw new LabError(`${error.message}; usage: ${command.usage}`);
     throw error;
   }
+}
+
+/** `--temp -5` as `--temp=-5`: a leading minus is a number here, not another option. */
+function joinNegatives(words: readonly string[]): string[] {
+  const joined: string[] = [];
+  for (const word of words) {
+    const last = joined.at(-1);
+    if (/^-\d/u.test(word) && last?.startsWith('--')) joined[joined.length - 1] = `${last}=${word}`;
+    else joined.push(word);
+  }
+  return joined;
 }
 
 try {

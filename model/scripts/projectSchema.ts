@@ -19,13 +19,14 @@ export function makeProjectSchema(): object {
   }) as Record<string, Schema>;
   allowNulls(schemas);
   for (const schema of Object.values(schemas)) schema['additionalProperties'] = false;
-  const { [ProjectFile.name]: root, Tracked: _base, ...defs } = schemas;
+  const { [ProjectFile.name]: root, ...all } = schemas;
+  const defs = Object.entries(all).filter(([name]) => name !== 'Tracked');
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Zinc Ladder project, version 1',
     description: 'Rules between records (references, times that belong together) are in file-format.md.',
     ...root,
-    $defs: Object.fromEntries(Object.entries(defs).sort(([a], [b]) => a.localeCompare(b))),
+    $defs: Object.fromEntries(defs.sort(([a], [b]) => a.localeCompare(b))),
   };
 }
 

@@ -7,7 +7,7 @@ import { buildClockTable, minuteAfter, minuteAtProgress, progressAt } from './cl
 import type { CoatLaid, CureOutlook } from './cureClock';
 import { filmStateAt, readCureClock } from './cureClock';
 import { createCureTables } from './cureTables';
-import { MILESTONES } from './dryingData';
+import type { Milestone } from './dryingData';
 import { DRYING_KINDS, dryingKind, thicknessFactor } from './dryingKind';
 import { findProductClass, PRODUCT_CLASSES } from './productClasses';
 
@@ -32,8 +32,7 @@ function read(classId: string, air: AirTimeline, coats?: readonly CoatLaid[], fo
   return readCureClock(drying, coats ?? [{ atMs: NOW, thicknessMicrometres: drying.coatMicrometres }], tables, forced);
 }
 
-const minutesTo = (outlook: CureOutlook, name: (typeof MILESTONES)[number]): number =>
-  ((outlook.milestones[name] ?? Number.NaN) - outlook.laidAtMs) / MINUTE;
+const minutesTo = (outlook: CureOutlook, name: Milestone): number => ((outlook.milestones[name] ?? Number.NaN) - outlook.laidAtMs) / MINUTE;
 
 describe('rate of drying', () => {
   it.each(DRYING_KINDS.map((kind) => [kind.id, kind] as const))('%s runs at 1 in label air (ISO 3270: 23 °C, 50 %)', (_, kind) => {

@@ -1,5 +1,5 @@
 /** What was typed after a command's name. */
-export interface LabInput {
+interface LabInput {
   readonly options: Readonly<Record<string, string | undefined>>;
   readonly files: readonly string[];
 }

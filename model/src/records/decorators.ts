@@ -15,7 +15,6 @@ export function IsLine(most = 200): PropertyDecorator {
   return (target, key) => {
     MaxLength(most)(target, key);
     // Control characters in a name have no honest use and break labels and tables.
-    // eslint-disable-next-line no-control-regex
     Matches(/^[^\u0000-\u001f\u007f]*$/u, { message: '$property must be one line of plain text' })(target, key);
   };
 }

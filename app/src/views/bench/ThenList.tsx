@@ -31,14 +31,12 @@ export function ThenList({
   const now = useNow(15_000);
   const formats = useFormats();
   const lines = gatherLines(plan, skip, now);
-  let day = formats.day(now);
   if (lines.length === 0) return <p className="text-dim">Nothing after this.</p>;
   return (
     <ol>
-      {lines.map((line) => {
+      {lines.map((line, at) => {
         const lineDay = formats.day(line.atMs);
-        const isNewDay = lineDay !== day;
-        day = lineDay;
+        const isNewDay = lineDay !== formats.day(lines[at - 1]?.atMs ?? now);
         return (
           <li key={`${line.kind}-${line.kind === 'rung' ? line.time.rungId : line.text}-${line.atMs}`}>
             {isNewDay && <p className="label border-line border-t pt-2">{lineDay}</p>}

@@ -3,7 +3,7 @@ export type TimeGap =
   { readonly kind: 'away'; readonly fromMs: number; readonly toMs: number } | { readonly kind: 'turnedBack'; readonly byMs: number };
 
 /** Longer than this without a tick is an absence: the machine slept, or the page was closed. Hidden pages still tick each minute. */
-export const AWAY_AFTER_MS = 5 * 60_000;
+const AWAY_AFTER_MS = 5 * 60_000;
 /** A clock that goes back by less is only being kept in step. */
 const TURNED_BACK_MS = 2000;
 

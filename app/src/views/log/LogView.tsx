@@ -39,17 +39,13 @@ export function LogView() {
   // Typing stays ahead of a long list: the list follows when the keys allow.
   const shownFilter = useDeferredValue(filter);
   const standing = useMemo(() => effectiveLog(entries), [entries]);
-  const words = useMemo(() => {
-    const known = new Map<string, string>();
-    return (entry: LogEntry): string => {
-      const kept = known.get(entry.id);
-      if (kept !== undefined) return kept;
-      const made = `${titleOf(entry, index)} ${index.products.get(entry.productId ?? '')?.name ?? ''} ${entry.text}`.toLowerCase();
-      known.set(entry.id, made);
-      return made;
-    };
-  }, [index]);
-  const shown = useMemo(() => filterLog(standing, shownFilter, words), [standing, shownFilter, words]);
+  const hasText = shownFilter.text.trim() !== '';
+  // What entries are searched in is put together once, and only when something is searched.
+  const words = useMemo(
+    () => new Map(hasText ? standing.map(({ entry }) => [entry.id, wordsOf(entry, index)] as const) : []),
+    [hasText, standing, index],
+  );
+  const shown = useMemo(() => filterLog(standing, shownFilter, (entry) => words.get(entry.id) ?? ''), [standing, shownFilter, words]);
   const sums = useMemo(
     () => sumMinutes(shown, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
     [shown, index],
@@ -253,6 +249,10 @@ function describe(before: LogEntry | undefined, after: LogEntry, formats: Format
     before.text === after.text ? null : before.text === '' ? 'no words' : `“${before.text}”`,
   ].filter((word) => word !== null);
   return said.join(', ') || 'the same';
+}
+
+function wordsOf(entry: LogEntry, index: ShopIndex): string {
+  return `${titleOf(entry, index)} ${index.products.get(entry.productId ?? '')?.name ?? ''} ${entry.text}`.toLowerCase();
 }
 
 function titleOf(entry: LogEntry, index: ShopIndex): string {

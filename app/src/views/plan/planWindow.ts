@@ -5,7 +5,7 @@ export interface PlanWindow {
 }
 
 /** Spans one can look at, from an hour to a month. */
-export const ZOOM_HOURS = [1, 3, 6, 12, 24, 72, 168, 336, 720] as const;
+const ZOOM_HOURS = [1, 3, 6, 12, 24, 72, 168, 336, 720] as const;
 const HOUR_MS = 3_600_000;
 
 /** The window one step nearer (−1) or further (+1), keeping the moment at `share` of its width where it is. */

@@ -1,0 +1,195 @@
+import { readFileSync } from 'node:fs';
+import { strToU8, zipSync } from 'fflate';
+import { describe, expect, it } from 'vitest';
+import { makeProjectSchema } from '../../scripts/projectSchema';
+import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
+import type { Fault } from './faults';
+import { FileFaultsError } from './faults';
+import { MIGRATIONS, migrateProject } from './migrations';
+import { FORMAT_VERSION } from './projectFile';
+import { MOST_PROJECT_BYTES, readProject } from './readProject';
+import { shiftDates } from './shiftDates';
+import { findRecordFaults } from './validateRecord';
+import { readBundle, writeProject, ZIP_LIMITS, zipBundle } from './zipProject';
+
+function faultsOf(read: () => unknown): readonly Fault[] {
+  try {
+    read();
+  } catch (error) {
+    if (error instanceof FileFaultsError) return error.faults;
+    throw error;
+  }
+  return [];
+}
+/** The faults of the sample after a change to its plain JSON. */
+function faultsAfter(change: (project: Record<string, never>) => void): readonly Fault[] {
+  const plain = JSON.parse(writeProject(makeSampleProject())) as Record<string, never>;
+  change(plain);
+  return faultsOf(() => readProject(JSON.stringify(plain)));
+}
+const paths = (faults: readonly Fault[]): string[] => faults.map((fault) => fault.path);
+
+describe('a project file', () => {
+  it('comes back from JSON as it went in', () => expect(readProject(writeProject(makeSampleProject()))).toEqual(makeSampleProject()));
+  it('comes back from a zip as it went in, bytes too', () => {
+    const bundle = { project: makeSampleProject(), attachments: makeSampleAttachments() };
+    expect(readBundle(zipBundle(bundle))).toEqual(bundle);
+    expect(zipBundle(bundle)).toEqual(zipBundle(bundle));
+  });
+  it('is read with a byte-order mark in front', () =>
+    expect(readProject(`\uFEFF${writeProject(makeSampleProject())}`).shop.name).toBe('Test shop'));
+
+  it('names every fault at once, each with its path in words', () => {
+    const faults = faultsAfter((project: Record<string, unknown>) => {
+      const [rung] = project['rungs'] as Record<string, unknown>[];
+      const [part] = project['parts'] as Record<string, unknown>[];
+      Object.assign(rung ?? {}, { minutes: -5, name: '' });
+      Object.assign(part ?? {}, { areaSquareCentimetres: 1e9, materialId: 'unobtainium', surprise: 1 });
+      (project['shop'] as Record<string, unknown>)['rackPlaces'] = 'many';
+    });
+    expect(paths(faults)).toEqual(
+      expect.arrayContaining([
+        'rungs[0].minutes',
+        'rungs[0].name',
+        'parts[0].areaSquareCentimetres',
+        'parts[0].materialId',
+        'parts[0].surprise',
+        'shop.rackPlaces',
+      ]),
+    );
+    expect(faults.find((fault) => fault.path === 'parts[0].surprise')).toMatchObject({
+      code: 'unknownField',
+      message: 'this field is not part of the format',
+    });
+    for (const fault of faults) expect(fault.message.length).toBeGreaterThan(5);
+  });
+
+  it.each([
+    [
+      'a rung twice on ladders',
+      (p: Record<string, unknown>) => (p['ladders'] as { rungIds: string[] }[])[1]?.rungIds.push('host-1'),
+      'ladders[1].rungIds[1]',
+    ],
+    [
+      'a part of no prop',
+      (p: Record<string, unknown>) => Object.assign((p['parts'] as object[])[0] ?? {}, { propId: 'ghost' }),
+      'parts[0].propId',
+    ],
+    [
+      'a done rung without its time',
+      (p: Record<string, unknown>) => Object.assign((p['rungs'] as object[])[0] ?? {}, { doneAtMs: null }),
+      'rungs[0].doneAtMs',
+    ],
+    ['an id twice', (p: Record<string, unknown>) => (p['props'] as object[]).push({ ...(p['props'] as object[])[0] }), 'props[1].id'],
+    [
+      'a part joined to itself',
+      (p: Record<string, unknown>) => Object.assign((p['joins'] as object[])[0] ?? {}, { guestPartId: 'host' }),
+      'joins[0]',
+    ],
+    [
+      'a day that ends before it starts',
+      (p: Record<string, unknown>) => Object.assign((p['shop'] as { hours: object[] }).hours[0] ?? {}, { endMinute: 100 }),
+      'shop.hours[0]',
+    ],
+    [
+      'a time zone that is none',
+      (p: Record<string, unknown>) => Object.assign(p['shop'] as object, { timeZone: 'Harbour/Quay' }),
+      'shop.timeZone',
+    ],
+  ])('is refused with %s', (_, change, path) =>
+    expect(paths(faultsAfter(change as (project: Record<string, never>) => void))).toContain(path),
+  );
+
+  it.each([
+    ['nothing', '', 'unreadable'],
+    ['a truncated file', writeProject(makeSampleProject()).slice(0, 900), 'unreadable'],
+    ['a list', '[]', 'notAProject'],
+    ['another format', '{"format":"something-else","version":1}', 'notAProject'],
+    ['a version from the future', JSON.stringify({ ...makeSampleProject(), version: FORMAT_VERSION + 1 }), 'tooNew'],
+    ['a version that is none', JSON.stringify({ ...makeSampleProject(), version: 'one' }), 'invalid'],
+  ])('is refused when it is %s', (_, text, code) => expect(faultsOf(() => readProject(text))[0]?.code).toBe(code));
+
+  it('is refused when it is too large, before it is parsed', () =>
+    expect(faultsOf(() => readProject('x'.repeat(MOST_PROJECT_BYTES + 1)))[0]?.code).toBe('tooLarge'));
+  it('does not let a file reach the prototype of objects', () => {
+    const hostile = writeProject(makeSampleProject()).replace('"shop": {', '"__proto__": {"polluted": true}, "shop": {');
+    faultsOf(() => readProject(hostile));
+    expect(({} as Record<string, unknown>)['polluted']).toBeUndefined();
+  });
+  it('keeps control characters out of names', () =>
+    expect(findRecordFaults('props', { ...makeSampleProject().props[0], name: 'a\u0007b' })[0]?.path).toBe('name'));
+});
+
+describe('a hostile zip', () => {
+  const project = (): Uint8Array =>
+    strToU8(
+      writeProject({
+        ...makeSampleProject(),
+        pictures: [],
+        meshes: [],
+        mixCards: [],
+        logEntries: [],
+        rungs: makeSampleProject().rungs.map((rung) => ({ ...rung, mixCardId: null })),
+      }),
+    );
+  const codeOf = (bytes: Uint8Array): string | undefined => faultsOf(() => readBundle(bytes))[0]?.code;
+  it('is refused when it points outside', () => {
+    for (const name of ['../evil.txt', '/etc/passwd', 'pictures/../../x.png', 'C:/x.txt', 'a\\b.txt'])
+      expect(codeOf(zipSync({ 'project.json': project(), [name]: strToU8('x') })), name).toBe('unsafePath');
+  });
+  it('is refused when it holds too many files', () => {
+    const many = Object.fromEntries(Array.from({ length: ZIP_LIMITS.entries + 1 }, (_, i) => [`f${i}`, new Uint8Array()]));
+    expect(codeOf(zipSync({ 'project.json': project(), ...many }, { level: 0 }))).toBe('tooLarge');
+  });
+  it('is refused when it would unpack to more than is taken', () => {
+    expect(codeOf(zipSync({ 'project.json': project(), 'big.bin': new Uint8Array(ZIP_LIMITS.entryBytes + 1) }, { level: 1 }))).toBe(
+      'tooLarge',
+    );
+  });
+  it('is refused when it is cut short or damaged', () => {
+    const whole = zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
+    expect(codeOf(whole.slice(0, whole.length / 2))).toBe('unreadable');
+  });
+  it('is refused without a project, and without the pictures it names', () => {
+    expect(codeOf(zipSync({ 'readme.txt': strToU8('hello') }))).toBe('notAProject');
+    expect(codeOf(zipBundle({ project: makeSampleProject(), attachments: new Map() }))).toBe('missingAttachment');
+  });
+  it('is refused when a picture is no picture', () => {
+    const attachments = makeSampleAttachments().set('picture', strToU8('<svg onload="alert(1)"/>'));
+    expect(codeOf(zipBundle({ project: makeSampleProject(), attachments }))).toBe('invalid');
+  });
+});
+
+describe('migrations', () => {
+  it('are numbered without gaps up to the version written', () => {
+    expect(MIGRATIONS.map((migration) => [migration.from, migration.to])).toEqual(
+      Array.from({ length: FORMAT_VERSION - 1 }, (_, i) => [i + 1, i + 2]),
+    );
+  });
+  it('lift a file step by step, and never write into what they were given', () => {
+    const old = Object.freeze({ version: 1, name: 'a' });
+    const steps = [
+      { from: 2, to: 3, why: '', migrate: (p: Record<string, unknown>) => ({ ...p, name: `${String(p['name'])}c` }) },
+      { from: 1, to: 2, why: '', migrate: (p: Record<string, unknown>) => ({ ...p, name: `${String(p['name'])}b` }) },
+    ];
+    expect(migrateProject(old, 1, 3, steps)).toEqual({ version: 3, name: 'abc' });
+    expect(() => migrateProject(old, 1, 4, steps)).toThrow(RangeError);
+  });
+});
+
+describe('the published schema', () => {
+  it('is the one of the record classes (npm run schema)', () => {
+    const shipped: unknown = JSON.parse(readFileSync(new URL('../../../docs/file-format.schema.json', import.meta.url), 'utf8'));
+    expect(JSON.parse(JSON.stringify(makeProjectSchema()))).toEqual(shipped);
+  });
+});
+
+describe('moving dates', () => {
+  it('moves every moment and no span, and comes back', () => {
+    const later = shiftDates(makeSampleProject(), 3);
+    expect(later.props[0]?.dueMs).toBe((makeSampleProject().props[0]?.dueMs ?? 0) + 3 * 86_400_000);
+    expect(later.shop.exceptions[0]?.date).toBe('2026-06-08');
+    expect(later.rungs[0]?.workedMs).toBe(600_000);
+    expect(shiftDates(later, -3)).toEqual(makeSampleProject());
+  });
+});

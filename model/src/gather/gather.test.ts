@@ -1,0 +1,173 @@
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
+import { planShop } from '@zinc-ladder/core/plan/planShop';
+import { describe, expect, it } from 'vitest';
+import { productDrying, productValue } from '../products/productDrying';
+import type { Product } from '../records/product';
+import { makeSampleProject } from '../testing/sampleProject';
+import { gatherAir } from './gatherAir';
+import { gatherPlan, workedMs } from './gatherPlan';
+import { chooseProduct, NEW_RUNG, routeChoiceOf, toRung } from './growRungs';
+
+const sample = makeSampleProject();
+const NOW = sample.savedAtMs;
+
+function planOf(project = makeSampleProject(), nowMs = NOW) {
+  const plan = planShop(gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs));
+  if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan));
+  return plan;
+}
+
+describe('gathering a plan from records', () => {
+  it('takes states as facts: done rungs are not planned, what is in hand comes first with what is left of it', () => {
+    const plan = planOf();
+    expect(plan.rungs.map((rung) => rung.rungId)).toEqual(['guest-1', 'host-2']);
+    const inHand = plan.rungs[0];
+    // It was begun a minute ago, outside any hands hours; the rest waits for Thursday 18:30 local.
+    expect(new Date(inHand?.startMs ?? 0).toISOString()).toBe('2026-05-28T16:30:00.000Z');
+    expect(((inHand?.endMs ?? 0) - (inHand?.startMs ?? 0)) / 60_000).toBe(14);
+  });
+  it('holds the host of a join back until the guest is climbed', () => {
+    const plan = planOf();
+    expect(plan.rungs[1]?.startMs).toBeGreaterThanOrEqual(plan.rungs[0]?.endMs ?? Infinity);
+    expect(plan.rungs[1]?.reasons?.waits.some((wait) => wait.cause.kind === 'arc' && wait.cause.reason.kind === 'join')).toBe(true);
+  });
+  it('waits for the film of a done rung by the product’s own label time, in the shop’s air', () => {
+    // Sandable after 90 label minutes at 20 °C: slower than the label's 23 °C, so later than 90 min after it was laid.
+    const project = makeSampleProject();
+    project.joins = [];
+    project.shop.hours = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 0, endMinute: 1440 }));
+    const host = planOf(project).rungs.find((rung) => rung.rungId === 'host-2');
+    const waited = ((host?.startMs ?? 0) - (project.rungs[0]?.doneAtMs ?? 0)) / 60_000;
+    expect(waited).toBeGreaterThan(95);
+    expect(waited).toBeLessThan(125);
+  });
+  it('says what is wrong when joins contradict each other', () => {
+    const project = makeSampleProject();
+    project.joins.push({
+      id: 'back',
+      revision: 0,
+      hostPartId: 'guest',
+      hostRungId: 'guest-1',
+      guestPartId: 'host',
+      guestRungId: null,
+      note: '',
+    });
+    const plan = planShop(gatherPlan(project, gatherAir(project.shop, [], NOW), NOW));
+    expect(plan.kind).toBe('faulty');
+  });
+  it('plans nothing, and says why, without hours; and nothing at all for no parts', () => {
+    const project = makeSampleProject();
+    project.shop.hours = [];
+    expect(planOf(project).unplaced.map((entry) => entry.cause.kind)).toContain('noWindow');
+    const empty = { ...makeSampleProject(), parts: [], ladders: [], rungs: [], joins: [] };
+    expect(planOf(empty)).toMatchObject({ rungs: [], unplaced: [] });
+  });
+  it('copes with a part that has no rung', () => {
+    const project = makeSampleProject();
+    project.ladders[0] = { ...(project.ladders[0] as (typeof project.ladders)[number]), rungIds: [] };
+    project.joins = [];
+    expect(planOf(project).rungs.map((rung) => rung.rungId)).toEqual(['guest-1']);
+  });
+});
+
+describe('a coat delayed past its recoat window', () => {
+  const enamel: Product = {
+    id: 'enamel',
+    revision: 0,
+    name: 'Blue enamel',
+    classId: 'enamelColour',
+    colourHex: '#2c4a86',
+    sheen: 'gloss',
+    values: [],
+    note: '',
+  };
+  function planAfter(minutes: number) {
+    const project = makeSampleProject();
+    project.joins = [];
+    project.products.push(enamel);
+    project.shop.typicalDay.meanCelsius = 23;
+    project.shop.hours = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 0, endMinute: 1440 }));
+    project.shop.sprayHours = project.shop.hours;
+    const laid = NOW - minutes * 60_000;
+    project.rungs = [
+      {
+        ...NEW_RUNG,
+        id: 'host-1',
+        ladderId: 'host',
+        methodId: 'maskedCoat',
+        productId: 'enamel',
+        coatMicrometres: 20,
+        state: 'done',
+        doneAtMs: laid,
+      },
+      { ...NEW_RUNG, id: 'host-2', ladderId: 'host', methodId: 'maskedCoat', productId: 'enamel', coatMicrometres: 20, minutes: 5 },
+    ];
+    project.ladders = project.ladders.slice(0, 1);
+    project.parts = project.parts.slice(0, 1);
+    const [rung] = planOf(project).rungs;
+    return { waitedMinutes: ((rung?.startMs ?? 0) - laid) / 60_000, closesMs: rung?.windowClosesMs, laid };
+  }
+  it('is planned at once while the window is open, with its closing told', () => {
+    const { waitedMinutes, closesMs, laid } = planAfter(30);
+    expect(waitedMinutes).toBe(30);
+    expect(closesMs).toBe(laid + 60 * 60_000);
+  });
+  it('is planned for when the window opens again once it was missed', () => expect(planAfter(90).waitedMinutes).toBe(1440));
+});
+
+describe('work of a rung', () => {
+  it('adds the running stretch and never turns negative when the clock goes back', () => {
+    expect(workedMs({ workedMs: 1000, startedAtMs: 5000 }, 9000)).toBe(5000);
+    expect(workedMs({ workedMs: 1000, startedAtMs: 9000 }, 5000)).toBe(1000);
+  });
+});
+
+describe('choosing products for a grown ladder', () => {
+  const product = (id: string, classId: string, extra: Partial<Product> = {}): Product => ({
+    id,
+    revision: 0,
+    name: id,
+    classId,
+    colourHex: null,
+    sheen: 'none',
+    values: [],
+    note: '',
+    ...extra,
+  });
+  const shelf = [
+    product('white', 'lacquerColour', { colourHex: '#ffffff' }),
+    product('black', 'lacquerColour', { colourHex: '#111111', name: 'Black, gloss aerosol' }),
+    product('gloss', 'lacquerClear', { sheen: 'gloss' }),
+    product('satin', 'lacquerClear', { sheen: 'satin' }),
+  ];
+  it('takes the darkest for an undercoat, the right sheen for a clear, the finisher’s choice before all', () => {
+    expect(chooseProduct({ productClassId: 'lacquerColour', role: 'undercoat', name: 'gloss black' }, shelf, {})?.id).toBe('black');
+    expect(chooseProduct({ productClassId: 'lacquerClear', role: 'clear', name: 'satin clear' }, shelf, {})?.id).toBe('satin');
+    expect(chooseProduct({ productClassId: 'lacquerColour', role: 'colour', name: 'colour' }, shelf, { colour: 'black' })?.id).toBe(
+      'black',
+    );
+    expect(chooseProduct({ productClassId: 'putty', role: 'filler', name: 'putty' }, shelf, {})).toBeNull();
+  });
+  it('names a coat after its paint', () => {
+    const grown = growLadder(
+      routeChoiceOf(sample.parts[0] as (typeof sample.parts)[number], {
+        finish: 'gloss',
+        smoothing: 'primerOnly',
+        joining: 'none',
+        sealing: 'unsealed',
+      }),
+    );
+    const draft = grown.kind === 'grown' ? grown.rungs.find((rung) => rung.name === 'colour, mist') : undefined;
+    expect(draft && toRung(draft, 'id', 'ladder', shelf, { colour: 'black' }).name).toBe('black, mist');
+  });
+});
+
+describe('values of a product', () => {
+  const [primer] = sample.products;
+  it('are its own where it has them, else the class default, and say which', () => {
+    if (!primer) throw new Error('no primer');
+    expect(productValue(primer, 'sandMinutes')).toEqual({ field: 'sandMinutes', value: 90, origin: 'label', note: '' });
+    expect(productValue(primer, 'tapeMinutes')).toMatchObject({ value: 120, origin: 'class default' });
+    expect(productDrying(primer)).toMatchObject({ sandMinutes: 90, tapeMinutes: 120, kind: 'solvent' });
+  });
+});

@@ -1,0 +1,61 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { bin, ensureChromium, ensureInstalled, ROOT, run } from './installed.mjs';
+
+const totals = { passed: 0, failed: 0 };
+const WORKSPACES = ['core', 'model', 'app', 'server', 'lab', 'demo', 'e2e'];
+
+/** A step that passes or fails as a whole. */
+function step(name, isPassed) {
+  console.log(`${isPassed ? 'ok    ' : 'FAILED'} ${name}`);
+  totals[isPassed ? 'passed' : 'failed'] += 1;
+}
+
+/** Adds what a runner's JSON report counted; a report that is not there counts as a failure. */
+function addReport(name, path, count) {
+  if (!existsSync(path)) {
+    step(`${name}: no report`, false);
+    return;
+  }
+  const { passed, failed } = count(JSON.parse(readFileSync(path, 'utf8')));
+  totals.passed += passed;
+  totals.failed += failed;
+  console.log(`${name}: ${passed} passed, ${failed} failed`);
+}
+
+ensureInstalled();
+const reports = join(ROOT, '.cache', 'reports');
+rmSync(reports, { recursive: true, force: true });
+mkdirSync(reports, { recursive: true });
+
+for (const name of WORKSPACES) step(`types of ${name}`, run(bin('tsc'), ['-p', name]));
+step('types of tools', run(bin('tsc'), ['-p', '.']));
+step('lint', run(bin('eslint'), ['.']));
+step('format', run(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
+step('unused code and dependencies', run(bin('knip'), []));
+step('import directions and cycles', run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...WORKSPACES]));
+
+const unitReport = join(reports, 'unit.json');
+const unitRan = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitReport}`]);
+addReport('unit tests', unitReport, (report) => ({
+  passed: report.numPassedTests,
+  failed: report.numFailedTests + (unitRan || report.numFailedTests > 0 ? 0 : 1),
+}));
+
+step('demo is made', run('npm', ['run', '-s', 'demo:make']));
+const isBuilt = run('npm', ['run', '-s', 'build'], { stdio: ['ignore', 'ignore', 'inherit'] });
+step('build', isBuilt);
+if (!ensureChromium()) step('Chromium: not here and not to be had; apt-get install chromium', false);
+else if (isBuilt) {
+  const browserReport = join(reports, 'browser.json');
+  const browserRan = run(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport },
+  });
+  addReport('browser tests', browserReport, ({ stats }) => ({
+    passed: stats.expected + stats.flaky,
+    failed: stats.unexpected + (browserRan || stats.unexpected > 0 ? 0 : 1),
+  }));
+}
+
+console.log(`${totals.passed} passed, ${totals.failed} failed`);
+process.exit(totals.failed === 0 ? 0 : 1);
