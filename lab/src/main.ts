@@ -1,51 +1,7 @@
 import 'reflect-metadata';
-import { parseArgs } from 'node:util';
-import { cure } from './commands/cure';
-import { dewPoint } from './commands/dewPoint';
-import type { LabCommand } from './commands/labCommand';
-import { plan } from './commands/plan';
-import { validate } from './commands/validate';
-import { LabError } from './labError';
+import { runLab } from './runLab';
 
-const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, validate];
-
-function run(argv: readonly string[]): object {
-  const [name, ...rest] = argv;
-  const command = COMMANDS.find((entry) => entry.name === name);
-  if (!command)
-    throw new LabError(
-      `${name === undefined ? 'a command is needed' : `no command "${name}"`}: ${COMMANDS.map((entry) => entry.usage).join(' | ')}`,
-    );
-  try {
-    const args = joinNegatives(rest);
-    const { values, positionals } = parseArgs({
-      args,
-      allowPositionals: true,
-      options: Object.fromEntries(command.options.map((option) => [option, { type: 'string' as const }])),
-    });
-    return command.run({ options: values as Record<string, string | undefined>, files: positionals });
-  } catch (error) {
-    if (error instanceof LabError) throw error;
-    if (error instanceof TypeError && 'code' in error) throw new LabError(`${error.message}; usage: ${command.usage}`);
-    throw error;
-  }
-}
-
-/** `--temp -5` as `--temp=-5`: a leading minus is a number here, not another option. */
-function joinNegatives(words: readonly string[]): string[] {
-  const joined: string[] = [];
-  for (const word of words) {
-    const last = joined.at(-1);
-    if (/^-\d/u.test(word) && last?.startsWith('--')) joined[joined.length - 1] = `${last}=${word}`;
-    else joined.push(word);
-  }
-  return joined;
-}
-
-try {
-  process.stdout.write(`${JSON.stringify(run(process.argv.slice(2)))}\n`);
-} catch (error) {
-  const message = error instanceof Error ? error.message : String(error);
-  process.stderr.write(`${message.replaceAll('\n', ' ')}\n`);
-  process.exit(error instanceof LabError ? 2 : 1);
-}
+const { exitCode, out, err } = runLab(process.argv.slice(2));
+process.stdout.write(out);
+process.stderr.write(err);
+process.exitCode = exitCode;

@@ -3,6 +3,7 @@ import type { TableName } from '@zinc-ladder/model/file/validateRecord';
 import type { HistoryRow, RecordChange, ShopDatabase } from './database';
 import { Edit } from './edit';
 import { ShopError, toShopError } from './shopError';
+import { groupBy } from './groupBy';
 
 /** Edits kept for undo. */
 const HISTORY_LENGTH = 200;
@@ -94,7 +95,7 @@ export class Store {
   }
 
   private async write(changes: readonly RecordChange[], side: 'before' | 'after'): Promise<void> {
-    for (const [table, group] of Map.groupBy(changes, (change) => change.table)) {
+    for (const [table, group] of groupBy(changes, (change) => change.table)) {
       const puts = group.flatMap((change) => {
         const record = change[side];
         if (!record) return [];

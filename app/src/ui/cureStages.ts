@@ -2,6 +2,7 @@ import type { CureOutlook, FilmState } from '@zinc-ladder/core/cure/cureClock';
 import { filmStateAt } from '@zinc-ladder/core/cure/cureClock';
 import type { Milestone } from '@zinc-ladder/core/cure/dryingData';
 import { MILESTONES } from '@zinc-ladder/core/cure/dryingData';
+import { groupBy } from '../data/groupBy';
 
 /** A stage of a cure strip: from one milestone to the next. */
 export interface CureStage {
@@ -20,7 +21,7 @@ export function cureStages(outlook: CureOutlook): CureStage[] {
   }).sort((a, b) => a.atMs - b.atMs);
   const stages: CureStage[] = [];
   let startMs = outlook.laidAtMs;
-  for (const [atMs, group] of Map.groupBy(moments, (moment) => Math.round(moment.atMs / 60_000) * 60_000)) {
+  for (const [atMs, group] of groupBy(moments, (moment) => Math.round(moment.atMs / 60_000) * 60_000)) {
     stages.push({
       startMs,
       endMs: Math.max(atMs, startMs + 1),

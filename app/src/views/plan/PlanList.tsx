@@ -2,6 +2,7 @@ import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import type { PlannedShop } from './planned';
+import { groupBy } from '../../data/groupBy';
 
 const SHOWN = 400;
 
@@ -22,7 +23,7 @@ export function PlanList({
   const now = useNow(60_000);
   const formats = useFormats();
   const rungs = plan.rungs.filter((time) => partIds.has(time.partId));
-  const days = Map.groupBy(rungs.slice(0, SHOWN), (time) => formats.day(time.startMs));
+  const days = groupBy(rungs.slice(0, SHOWN), (time) => formats.day(time.startMs));
   return (
     <div className="overflow-auto p-4">
       {[...days].map(([day, times]) => (

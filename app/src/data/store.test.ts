@@ -1,0 +1,254 @@
+import 'fake-indexeddb/auto';
+import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import fc from 'fast-check';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { correctEntry, correctTimer, finishRung, reopenRung, setDown, takeInHand } from './changes/benchChanges';
+import { addPart, NEW_PART, removePart } from './changes/partChanges';
+import { removeProp } from './changes/propChanges';
+import { duplicateRung, moveRung, removeRung } from './changes/rungChanges';
+import { ShopDatabase } from './database';
+import { gatherProject, importProject, previewImport } from './projectTransfer';
+import { ShopError } from './shopError';
+import { Store } from './store';
+import { wipeEverything } from './wipe';
+
+let db: ShopDatabase;
+let store: Store;
+let names = 0;
+const NOW = makeSampleProject().savedAtMs;
+let ids = 0;
+const moment = (nowMs = NOW) => ({ nowMs, air: null, makeId: () => `made-${(ids += 1)}` });
+
+beforeEach(async () => {
+  db = new ShopDatabase(`test-${(names += 1)}`);
+  store = new Store(db, () => NOW);
+  await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+  await store.forgetHistory();
+});
+afterEach(async () => {
+  await db.delete();
+});
+
+const snapshot = async () => gatherProject(db, NOW);
+const codeOf = async (work: Promise<unknown>): Promise<string> =>
+  work.then(
+    () => 'done',
+    (error: unknown) => (error instanceof ShopError ? error.code : String(error)),
+  );
+/** What is there, without the counts that only grow. */
+const plain = async (): Promise<string> =>
+  JSON.stringify((await snapshot()).project, (key, value: unknown) => (key === 'revision' ? 0 : value));
+
+describe('an edit', () => {
+  it('is all or nothing: one bad record keeps the good ones out too', async () => {
+    const before = await plain();
+    const code = await codeOf(
+      store.edit('two', async (edit) => {
+        await edit.patch('props', 'prop', { name: 'Better' });
+        await edit.patch('parts', 'host', { areaSquareCentimetres: -4 });
+      }),
+    );
+    expect(code).toBe('invalid');
+    expect(await plain()).toBe(before);
+    expect(await store.historyState()).toEqual({ undoLabel: null, redoLabel: null });
+  });
+  it('names the path of what cannot be kept', async () => {
+    const error: unknown = await store
+      .edit('bad', (edit) => edit.patch('rungs', 'host-1', { minutes: 1e9 }))
+      .catch((caught: unknown) => caught);
+    expect(error instanceof ShopError && error.faults[0]?.path).toBe('minutes');
+  });
+  it('counts revisions, and refuses a writer who saw an older one', async () => {
+    await store.edit('first tab', (edit) => edit.patch('rungs', 'host-2', { name: 'first' }, 0));
+    expect(await codeOf(store.edit('second tab', (edit) => edit.patch('rungs', 'host-2', { name: 'second' }, 0)))).toBe('conflict');
+    expect((await db.records('rungs').get('host-2'))?.name).toBe('first');
+  });
+  it('tells a full disk by its own code and keeps what was there', async () => {
+    const before = await plain();
+    const full = new DOMException('the quota has been exceeded', 'QuotaExceededError');
+    const spy = vi.spyOn(db.history, 'add').mockImplementation((() => Promise.reject(full)) as never);
+    expect(await codeOf(store.edit('too much', (edit) => edit.patch('props', 'prop', { story: 'x' })))).toBe('storageFull');
+    spy.mockRestore();
+    expect(await plain()).toBe(before);
+  });
+  it('says when a record is gone', async () =>
+    expect(await codeOf(store.edit('ghost', (edit) => edit.patch('rungs', 'ghost', { name: 'x' })))).toBe('missing'));
+});
+
+describe('undo and redo', () => {
+  type Act = (at: Store, round: number) => Promise<void>;
+  const acts: readonly Act[] = [
+    (at, round) => at.edit('rename', (edit) => edit.patch('props', 'prop', { name: `Lamp ${round}` })),
+    (at, round) => at.edit('add', (edit) => addPart(edit, `new-${round}`, 'prop', { ...NEW_PART, name: 'New' }, [])),
+    (at) => at.edit('finish', (edit) => finishRung(edit, 'guest-1', null, '', moment())),
+    (at) => at.edit('take', (edit) => takeInHand(edit, db, 'host-2', 1, moment())),
+    (at, round) => at.edit('copy', (edit) => duplicateRung(edit, 'host-1', `copy-${round}`)),
+    (at) => at.edit('move', (edit) => moveRung(edit, 'host', 'host-1', 1)),
+    (at) => at.edit('remove part', (edit) => removePart(edit, db, 'guest')),
+  ];
+
+  it('goes back to exactly what was, and forward again, over any run of edits (property)', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(fc.integer({ min: 0, max: acts.length - 1 }), { minLength: 1, maxLength: 6 }), async (chosen) => {
+        await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+        await store.forgetHistory();
+        const states = [await plain()];
+        for (const [round, act] of chosen.entries()) {
+          // An act on what an earlier one took away fails, or changes nothing, and leaves no trace either way.
+          const edits = await db.history.count();
+          await codeOf(acts[act]?.(store, round) ?? Promise.resolve());
+          if ((await db.history.count()) > edits) states.push(await plain());
+        }
+        for (const state of states.slice(0, -1).toReversed()) {
+          await store.undo();
+          expect(await plain()).toBe(state);
+        }
+        for (const state of states.slice(1)) {
+          await store.redo();
+          expect(await plain()).toBe(state);
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+  it('stops at the beginning, and a new edit ends what could be redone', async () => {
+    expect(await codeOf(store.undo())).toBe('nothingToUndo');
+    await store.edit('one', (edit) => edit.patch('props', 'prop', { name: 'One' }));
+    await store.undo();
+    await store.edit('two', (edit) => edit.patch('props', 'prop', { name: 'Two' }));
+    expect(await store.historyState()).toEqual({ undoLabel: 'two', redoLabel: null });
+  });
+  it('does not write over what another tab has changed since', async () => {
+    await store.edit('mine', (edit) => edit.patch('props', 'prop', { name: 'Mine' }));
+    await db.records('props').update('prop', { name: 'Theirs' } as Partial<Prop>);
+    expect(await codeOf(store.undo())).toBe('conflict');
+    expect((await db.records('props').get('prop'))?.name).toBe('Theirs');
+  });
+  it('brings a prop back with everything that went with it', async () => {
+    const before = await plain();
+    await store.edit('away', (edit) => removeProp(edit, db, 'prop'));
+    expect([
+      await db.records('parts').count(),
+      await db.records('rungs').count(),
+      await db.records('joins').count(),
+      await db.records('logEntries').count(),
+    ]).toEqual([0, 0, 0, 1]);
+    await store.undo();
+    expect(await plain()).toBe(before);
+    expect((await db.attachments.get('mesh'))?.bytes).toEqual(new Uint8Array([1, 2, 3, 4]));
+  });
+  it('brings an emptied shop back', async () => {
+    const before = await plain();
+    await wipeEverything(store);
+    expect(await db.records('shop').count()).toBe(0);
+    await store.undo();
+    expect(await plain()).toBe(before);
+  });
+});
+
+describe('files', () => {
+  it('export, wipe, import gives an identical database (property over names, numbers and texts)', async () => {
+    const text = fc.string({ maxLength: 40 }).map((value) => [...value].filter((letter) => letter >= ' ' && letter !== '\u007f').join(''));
+    await fc.assert(
+      fc.asyncProperty(
+        fc.record({
+          name: text.filter((value) => value.trim() !== ''),
+          story: fc.string({ maxLength: 200 }),
+          area: fc.double({ min: 0, max: 200_000, noNaN: true }),
+          minutes: fc.integer({ min: 0, max: 10_000 }),
+          bytes: fc.uint8Array({ maxLength: 300 }),
+        }),
+        async ({ name, story, area, minutes, bytes }) => {
+          await store.edit('fill', async (edit) => {
+            await edit.patch('props', 'prop', { name, story });
+            await edit.patch('parts', 'host', { areaSquareCentimetres: area });
+            await edit.patch('rungs', 'host-2', { minutes });
+            await edit.attach({ id: 'mesh', bytes: new Uint8Array([9, ...bytes]) });
+          });
+          const before = await snapshot();
+          const file = zipBundle(before);
+          await wipeEverything(store);
+          await importProject(store, readBundle(file), 'replace');
+          expect(await snapshot()).toEqual(before);
+        },
+      ),
+      { numRuns: 20 },
+    );
+  });
+  it('merging adds and overwrites, keeps the shop and what the file does not name', async () => {
+    const incoming = makeSampleProject();
+    incoming.shop.name = 'Other shop';
+    incoming.props = [
+      { ...(incoming.props[0] as Prop), name: 'Lamp from the file' },
+      { ...(incoming.props[0] as Prop), id: 'second', name: 'Second' },
+    ];
+    incoming.ladders = incoming.ladders.map((ladder) => (ladder.id === 'host' ? { ...ladder, rungIds: ['host-2'] } : ladder));
+    incoming.rungs = incoming.rungs.filter((rung) => rung.id !== 'host-1');
+    const bundle = { project: incoming, attachments: makeSampleAttachments() };
+    expect(await previewImport(db, bundle, 'merge')).toMatchObject({ added: 1, removed: 0 });
+    await importProject(store, bundle, 'merge');
+    const { project } = await snapshot();
+    expect(project.shop.name).toBe('Test shop');
+    expect(project.props.map((prop) => prop.name)).toEqual(['Lamp from the file', 'Second']);
+    // The file's ladder takes the place of the part's: a rung it does not have is gone, not orphaned.
+    expect(project.rungs.map((rung) => rung.id)).toEqual(['guest-1', 'host-2']);
+    await store.undo();
+    expect((await snapshot()).project.props).toHaveLength(1);
+  });
+});
+
+describe('at the bench', () => {
+  const rung = async (id: string) => {
+    const found = await db.records('rungs').get(id);
+    if (!found) throw new Error(`no rung ${id}`);
+    return found;
+  };
+  it('taking up with full hands sets down what was held, with its minutes', async () => {
+    await store.edit('take', (edit) => takeInHand(edit, db, 'host-2', 1, moment(NOW + 240_000)));
+    expect(await rung('guest-1')).toMatchObject({ state: 'setDown', workedMs: 300_000, startedAtMs: null });
+    expect(await rung('host-2')).toMatchObject({ state: 'inHand', startedAtMs: NOW + 240_000 });
+  });
+  it('two pairs of hands hold two rungs', async () => {
+    await store.edit('take', (edit) => takeInHand(edit, db, 'host-2', 2, moment()));
+    expect((await rung('guest-1')).state).toBe('inHand');
+  });
+  it('done logs the real minutes and planned ones, and the moment the film was laid', async () => {
+    await store.edit('done', (edit) => finishRung(edit, 'guest-1', null, 'ran a little', moment(NOW + 660_000)));
+    expect(await rung('guest-1')).toMatchObject({ state: 'done', doneAtMs: NOW + 660_000, workedMs: 720_000 });
+    expect((await db.records('logEntries').toArray()).find((entry) => entry.rungId === 'guest-1')).toMatchObject({
+      kind: 'done',
+      actualMinutes: 12,
+      plannedMinutes: 15,
+      text: 'ran a little',
+      partId: 'guest',
+      propId: 'prop',
+    });
+  });
+  it('set down and taken up again adds up, and a correction replaces the sum', async () => {
+    await store.edit('down', (edit) => setDown(edit, 'guest-1', moment(NOW)));
+    await store.edit('up', (edit) => takeInHand(edit, db, 'guest-1', 1, moment(NOW + 3_600_000)));
+    await store.edit('correct', (edit) => correctTimer(edit, 'guest-1', 25, moment(NOW + 3_660_000)));
+    await store.edit('done', (edit) => finishRung(edit, 'guest-1', null, '', moment(NOW + 3_720_000)));
+    expect((await rung('guest-1')).workedMs).toBe(26 * 60_000);
+  });
+  it('correcting a done entry adds one that points at it and moves the rung’s moment, so that the cure clock follows', async () => {
+    await store.edit('correct', (edit) =>
+      correctEntry(edit, 'entry', { atMs: NOW - 7_200_000, actualMinutes: 9, text: 'it was earlier' }, () => 'correction'),
+    );
+    expect(await db.records('logEntries').get('correction')).toMatchObject({ correctsId: 'entry', actualMinutes: 9 });
+    expect(await db.records('logEntries').get('entry')).toMatchObject({ actualMinutes: 12 });
+    expect((await rung('host-1')).doneAtMs).toBe(NOW - 7_200_000);
+  });
+  it('opening a rung again forgets its time but not its log', async () => {
+    await store.edit('again', (edit) => reopenRung(edit, 'host-1', moment()));
+    expect(await rung('host-1')).toMatchObject({ state: 'open', doneAtMs: null });
+    expect((await db.records('logEntries').toArray()).map((entry) => entry.kind).sort()).toEqual(['done', 'reopened']);
+  });
+  it('removing a rung takes it out of joins and ladder', async () => {
+    await store.edit('remove', (edit) => removeRung(edit, db, 'host-2'));
+    expect(await db.records('joins').count()).toBe(0);
+    expect((await db.records('ladders').get('host'))?.rungIds).toEqual(['host-1']);
+  });
+});

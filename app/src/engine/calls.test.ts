@@ -1,0 +1,56 @@
+import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { describe, expect, it } from 'vitest';
+import { callWords, gatherCalls } from './calls';
+import { gatherFilms } from './gatherFilms';
+import { readFilms } from './readFilms';
+
+const NOW = makeSampleProject().savedAtMs;
+const MINUTE = 60_000;
+
+/** Calls for one ladder of these rungs, in label air. */
+function callsFor(rungs: readonly Partial<Rung>[], classId: string, nowMs = NOW) {
+  const project = makeSampleProject();
+  project.shop.typicalDay.meanCelsius = 23;
+  project.products = [{ id: 'paint', revision: 0, name: 'Paint', classId, colourHex: null, sheen: 'none', values: [], note: '' }];
+  project.rungs = rungs.map((rung, place) => ({
+    ...NEW_RUNG,
+    id: `r${place}`,
+    ladderId: 'host',
+    productId: rung.methodId === 'sand' ? null : 'paint',
+    ...rung,
+  }));
+  project.ladders = [{ id: 'host', revision: 0, partId: 'host', route: null, rungIds: project.rungs.map((rung) => rung.id) }];
+  const films = readFilms({ air: gatherAir(project.shop, [], nowMs), nowMs, films: gatherFilms(project, nowMs) });
+  return gatherCalls(films, nowMs).map((call) => [callWords(call), Math.round((call.atMs - NOW) / MINUTE)]);
+}
+const done = (minutesAgo: number, methodId = 'maskedCoat'): Partial<Rung> => ({
+  methodId,
+  state: 'done',
+  doneAtMs: NOW - minutesAgo * MINUTE,
+});
+
+describe('calls', () => {
+  it('tell when a window opens, then when it closes, then when it opens again', () => {
+    const next = { methodId: 'maskedCoat' };
+    expect(callsFor([done(0), next], 'enamelColour')).toEqual([
+      ['recoat opens', 10],
+      ['recoat closes', 60],
+    ]);
+    expect(callsFor([done(30), next], 'enamelColour')).toEqual([['recoat closes', 30]]);
+    expect(callsFor([done(90), next], 'enamelColour')).toEqual([['recoat opens again', 1350]]);
+  });
+  it('tell what the next rung waits for and nothing else', () => {
+    expect(callsFor([done(0, 'prime'), { methodId: 'sand' }], 'primer')).toEqual([['can be sanded', 60]]);
+    expect(callsFor([done(0, 'prime'), { methodId: 'mask', productId: null }], 'primer')).toEqual([['tape-safe', 120]]);
+  });
+  it('are silent once a ladder is climbed', () => expect(callsFor([done(0, 'prime')], 'primer')).toEqual([]));
+  it('reckon wet coats of one paint as one film', () => {
+    expect(callsFor([done(20, 'prime'), done(10, 'prime'), { methodId: 'sand' }], 'primer')).toEqual([['can be sanded', 110]]);
+  });
+  it('forget coats that were sanded since', () => {
+    expect(callsFor([done(600, 'prime'), done(300, 'sand'), { methodId: 'mask', productId: null }], 'primer')).toEqual([]);
+  });
+});

@@ -1,0 +1,214 @@
+import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import { describe, expect, it } from 'vitest';
+import { cureStages, positionAt } from '../ui/cureStages';
+import { checkNumber, parseNumber } from '../ui/fields';
+import { fromLocalInput, toLocalInput } from '../ui/localInput';
+import { readableInk } from '../ui/readableInk';
+import { formatSpan, formatTimer, makeFormats } from '../ui/useFormats';
+import { findTimeGap } from './bench/timeGap';
+import { layOutBands, layOutRungs } from './ladders/ladderLayout';
+import { effectiveLog, filterLog, NO_FILTER, sumMinutes } from './log/effectiveLog';
+import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/planWindow';
+import { fileName } from './shop/download';
+import { readDayMinutes, writeDayMinutes } from './shop/dayMinutes';
+
+const HOUR = 3_600_000;
+
+describe('the log as it stands', () => {
+  const entry = (id: string, atMs: number, extra: Partial<LogEntry> = {}): LogEntry => ({
+    id,
+    revision: 0,
+    kind: 'done',
+    atMs,
+    propId: 'p',
+    partId: 'a',
+    rungId: 'r',
+    productId: null,
+    plannedMinutes: 10,
+    actualMinutes: 12,
+    air: null,
+    text: '',
+    pictureIds: [],
+    correctsId: null,
+    ...extra,
+  });
+  it('is newest first, with corrections in place of what they correct', () => {
+    const log = effectiveLog([
+      entry('1', 100),
+      entry('2', 200),
+      entry('1b', 300, { correctsId: '1', actualMinutes: 9 }),
+      entry('1c', 50, { correctsId: '1b', actualMinutes: 8 }),
+    ]);
+    expect(log.map(({ entry: { id }, replaced }) => [id, replaced.map((old) => old.id)])).toEqual([
+      ['2', []],
+      ['1c', ['1b', '1']],
+    ]);
+  });
+  it('does not hang on entries that correct each other', () =>
+    expect(effectiveLog([entry('1', 1, { correctsId: '2' }), entry('2', 2, { correctsId: '1' })])).toEqual([]));
+  it('keeps a correction whose first entry is not there', () =>
+    expect(effectiveLog([entry('2', 2, { correctsId: 'gone' })])).toHaveLength(1));
+  it('is filtered by everything at once', () => {
+    const log = effectiveLog([entry('1', 1, { text: 'a run' }), entry('2', 2, { kind: 'mistake' }), entry('3', 3, { partId: 'b' })]);
+    const ids = (change: Partial<typeof NO_FILTER>): string[] =>
+      filterLog(log, { ...NO_FILTER, ...change }, (e) => e.text).map((s) => s.entry.id);
+    expect(ids({})).toEqual(['3', '2', '1']);
+    expect(ids({ kind: 'done', partId: 'a' })).toEqual(['1']);
+    expect(ids({ text: ' RUN ' })).toEqual(['1']);
+  });
+  it('sums planned and real minutes of what was done', () => {
+    const log = effectiveLog([
+      entry('1', 1),
+      entry('2', 2, { actualMinutes: null }),
+      entry('3', 3, { kind: 'setDown' }),
+      entry('4', 4, { actualMinutes: 8 }),
+    ]);
+    expect(sumMinutes(log, () => 'all')).toEqual([{ key: 'all', planned: 20, actual: 20, count: 2 }]);
+  });
+});
+
+describe('the plan’s window', () => {
+  it('keeps the moment under the pointer where it is when zooming', () => {
+    const window = { startMs: 0, hours: 72 };
+    const nearer = zoomWindow(window, -1, 0.25);
+    expect(nearer.hours).toBe(24);
+    expect(nearer.startMs + 24 * HOUR * 0.25).toBeCloseTo(72 * HOUR * 0.25, 3);
+    expect(zoomWindow({ startMs: 0, hours: 1 }, -1).hours).toBe(1);
+    expect(zoomWindow({ startMs: 0, hours: 720 }, 1).hours).toBe(720);
+  });
+  it('moves by shares of itself and shows now near its left', () => {
+    expect(panWindow({ startMs: 0, hours: 10 }, 0.5).startMs).toBe(5 * HOUR);
+    expect(windowAtNow(100, 1e9).startMs).toBeLessThan(1e9);
+  });
+  it('ticks on round local hours, on both sides of a change of the clocks', () => {
+    // Copenhagen goes to summer time on 29 March 2026 at 01:00 UTC.
+    const change = Date.parse('2026-03-29T01:00:00Z');
+    const offset = (ms: number): number => (ms < change ? 60 : 120);
+    const ticks = axisTicks({ startMs: Date.parse('2026-03-28T00:00:00Z'), hours: 72 }, offset);
+    for (const tick of ticks) expect(((tick.atMs + offset(tick.atMs) * 60_000) / HOUR) % 6).toBe(0);
+    expect(dayStarts({ startMs: Date.parse('2026-03-28T10:00:00Z'), hours: 48 }, offset).map((ms) => new Date(ms).toISOString())).toEqual([
+      '2026-03-28T10:00:00.000Z',
+      '2026-03-28T23:00:00.000Z',
+      '2026-03-29T22:00:00.000Z',
+    ]);
+  });
+});
+
+describe('the ladder’s layout', () => {
+  const rung = (id: string, band: Rung['band']): Rung => ({ ...NEW_RUNG, id, ladderId: 'l', band });
+  it('aligns bands across ladders, each as tall as its fullest', () => {
+    const a = [rung('a1', 'cutBond'), rung('a2', 'prime'), rung('a3', 'prime')];
+    const b = [rung('b1', 'prime'), rung('b2', 'fit')];
+    const bands = layOutBands([a, b]);
+    expect(bands.map((band) => [band.id, band.firstRow, band.rows])).toEqual([
+      ['cutBond', 0, 1],
+      ['prime', 1, 2],
+      ['fit', 3, 1],
+    ]);
+    expect([...layOutRungs(b, bands)]).toEqual([
+      ['b1', 1],
+      ['b2', 3],
+    ]);
+  });
+});
+
+describe('gaps in time', () => {
+  it('are none while someone looks, an absence after five minutes, a turned clock when it goes back', () => {
+    expect(findTimeGap(null, 1000)).toBeNull();
+    expect(findTimeGap(0, 60_000)).toBeNull();
+    expect(findTimeGap(0, HOUR)).toEqual({ kind: 'away', fromMs: 0, toMs: HOUR });
+    expect(findTimeGap(HOUR, 0)).toEqual({ kind: 'turnedBack', byMs: HOUR });
+    expect(findTimeGap(1000, 0)).toBeNull();
+  });
+});
+
+describe('words and numbers', () => {
+  const formats = makeFormats('Europe/Copenhagen', '24', 'metric', 'en-GB');
+  const at = Date.parse('2026-05-28T17:31:00Z');
+  it('tell a moment as shortly as it can be told', () => {
+    expect([formats.moment(at, at), formats.moment(at + 86_400_000, at), formats.moment(at + 30 * 86_400_000, at)]).toEqual([
+      '19:31',
+      'Fri 19:31',
+      'Sat 27 Jun 19:31',
+    ]);
+    expect(makeFormats('Europe/Copenhagen', '12', 'us', 'en-US').time(at)).toMatch(/^7:31\sPM$/u);
+  });
+  it('show US units when the shop wants them', () => {
+    const us = makeFormats('UTC', '12', 'us', 'en-US');
+    expect([us.temperature(23), us.temperatureGap(3), us.film(25.4), us.area(64.516), us.volume(29.5735)]).toEqual([
+      '73 °F',
+      '+5.4 °F',
+      '1.0 mil',
+      '10.0 in²',
+      '1.0 fl oz',
+    ]);
+  });
+  it('tell spans and timers', () => {
+    expect([formatSpan(0), formatSpan(59.6), formatSpan(125), formatSpan(120), formatSpan(76 * 60), formatSpan(48 * 60)]).toEqual([
+      '0 min',
+      '1 h',
+      '2 h 05',
+      '2 h',
+      '3 d 4 h',
+      '2 d',
+    ]);
+    expect(formatTimer(751_000)).toBe('00:12:31');
+    expect(formatTimer(-5)).toBe('00:00:00');
+  });
+  it('take a comma for a point, and say what is wrong with a number', () => {
+    expect(parseNumber(' 0,2 ')).toBe(0.2);
+    expect([
+      checkNumber('', { min: 0, max: 1 }),
+      checkNumber('', { min: 0, max: 1, mayBeEmpty: true }),
+      checkNumber('x', { min: 0, max: 1 }),
+      checkNumber('2', { min: 0, max: 1 }),
+      checkNumber('0.5', { min: 0, max: 1, isWhole: true }),
+      checkNumber('1', { min: 0, max: 1 }),
+    ]).toEqual(['A number is needed.', null, 'This is not a number.', 'Between 0 and 1.', 'A whole number is needed.', null]);
+  });
+  it('read a time of day as people type it', () => {
+    expect(['18:30', '1830', '18', '6:30 pm', '12 am', '24:00', '24:01', '7:75', 'noon', '13 pm'].map(readDayMinutes)).toEqual([
+      1110,
+      1110,
+      1080,
+      1110,
+      0,
+      1440,
+      null,
+      null,
+      null,
+      null,
+    ]);
+    expect(writeDayMinutes(1440)).toBe('24:00');
+  });
+  it('keep a moment through a date-and-time input in the shop’s zone', () => {
+    expect(toLocalInput(at, 'Europe/Copenhagen')).toBe('2026-05-28T19:31');
+    expect(fromLocalInput('2026-05-28T19:31', 'Europe/Copenhagen')).toBe(at);
+    expect(fromLocalInput('', 'Europe/Copenhagen')).toBeNull();
+  });
+  it('name files without anything a file system could trip over', () => {
+    expect(fileName('../Garage "by" the quay/é', '2026-05-28', 'zip')).toBe('garage-by-the-quay-e-2026-05-28.zip');
+    expect(fileName('漆', '2026-05-28', 'json')).toBe('shop-2026-05-28.json');
+  });
+  it('choose the ink that reads on a paint', () =>
+    expect([readableInk('#232221'), readableInk('#dccfae'), readableInk('#a9b23a')]).toEqual(['#ffffff', '#000000', '#000000']));
+});
+
+describe('the cure strip', () => {
+  const milestones = { touch: 10 * HOUR, recoat: 10 * HOUR, handle: 20 * HOUR, sand: null, tape: 30 * HOUR, hard: 40 * HOUR };
+  const outlook = { laidAtMs: 0, filmMicrometres: 1, wetCoats: 1, milestones, recoatWindows: [] };
+  it('joins milestones of one moment and draws each stage as the state the film is in', () => {
+    expect(cureStages(outlook).map((stage) => [stage.reached.join('+'), stage.state])).toEqual([
+      ['touch+recoat', 'wet'],
+      ['handle', 'touch'],
+      ['tape', 'handle'],
+      ['hard', 'tape'],
+    ]);
+  });
+  it('places now within its stage', () => {
+    const stages = cureStages(outlook);
+    expect([positionAt(stages, 0), positionAt(stages, 15 * HOUR), positionAt(stages, 99 * HOUR)]).toEqual([0, 0.375, 1]);
+  });
+});

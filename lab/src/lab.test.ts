@@ -1,0 +1,86 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { writeProject } from '@zinc-ladder/model/file/zipProject';
+import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { describe, expect, it } from 'vitest';
+import { runLab } from './runLab';
+
+const ROOT = fileURLToPath(new URL('../../', import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'zinc-lab-'));
+
+process.env['INIT_CWD'] = folder;
+
+function answer(...words: string[]): Record<string, unknown> {
+  const { exitCode, out, err } = runLab(words);
+  if (exitCode !== 0) throw new Error(err);
+  return JSON.parse(out) as Record<string, unknown>;
+}
+
+writeFileSync(
+  join(folder, 'sound.json'),
+  writeProject({
+    ...makeSampleProject(),
+    pictures: [],
+    meshes: [],
+    logEntries: [],
+    mixCards: [],
+    rungs: makeSampleProject().rungs.map((rung) => ({ ...rung, mixCardId: null })),
+  }),
+);
+writeFileSync(join(folder, 'unsound.json'), writeProject(makeSampleProject()).replace('"count": 1', '"count": -1'));
+
+describe('the lab', () => {
+  it('prints one JSON object and nothing else as a program, and exits with 2 on bad input', { timeout: 60_000 }, () => {
+    const program = (...words: string[]) => spawnSync('npm', ['run', '-s', 'lab', '--', ...words], { cwd: ROOT, encoding: 'utf8' });
+    const good = program('dew-point', '--temp', '25', '--rh', '50');
+    expect([good.status, Object.keys(JSON.parse(good.stdout) as object)]).toEqual([0, ['dewPoint']]);
+    expect(program('dew-point').status).toBe(2);
+  });
+  it('gives the dew point of 25 °C and 50 %, 13.9 °C (ASHRAE psychrometric chart, from memory)', () =>
+    expect(answer('dew-point', '--temp', '25', '--rh', '50')['dewPoint']).toBeCloseTo(13.9, 1));
+  it('takes a temperature below zero', () => expect(answer('dew-point', '--temp', '-5', '--rh', '80')['dewPoint']).toBeLessThan(-5));
+  it('gives label times at label conditions and later ones in the cold', () => {
+    expect(answer('cure', '--class', 'fillerPrimer', '--temp', '23', '--rh', '50')).toMatchObject({
+      touch: 10,
+      sand: 60,
+      tape: 120,
+      hard: 1440,
+      recoatUntil: null,
+    });
+    expect(answer('cure', '--class', 'enamelColour', '--temp', '12', '--rh', '60')['recoatUntil']).toBeGreaterThan(100);
+    expect(answer('cure', '--class', 'fillerPrimer', '--temp', '23', '--rh', '50', '--coats', '3')['sand']).toBe(180);
+  });
+  it('plans a file from where it was called', () => {
+    const plan = answer('plan', 'sound.json', '--from', '2026-05-28T12:00:00Z') as {
+      rungs: { id: string }[];
+      violations: unknown[];
+      ready: string;
+    };
+    expect(plan.rungs.map((rung) => rung.id)).toEqual(['guest-1', 'host-2']);
+    expect(plan.violations).toEqual([]);
+    expect(Date.parse(plan.ready)).toBeGreaterThan(Date.parse('2026-05-28T16:30:00Z'));
+  });
+  it('says of a file whether it is sound, and every fault with its path', () => {
+    expect(answer('validate', 'sound.json')).toMatchObject({ valid: true, counts: { rungs: 3 } });
+    expect(answer('validate', 'unsound.json')).toMatchObject({ valid: false, faults: [{ path: 'parts[0].count' }] });
+  });
+  it.each([
+    [[]],
+    [['nonsense']],
+    [['dew-point', '--temp', '25']],
+    [['dew-point', '--temp', 'warm', '--rh', '50']],
+    [['dew-point', '--temp', '25', '--rh', '150']],
+    [['cure', '--class', 'glitter', '--temp', '20', '--rh', '50']],
+    [['plan', 'not-there.json']],
+    [['plan', 'unsound.json']],
+    [['plan', 'sound.json', '--from', 'tomorrow']],
+    [['validate', '--loudly', 'sound.json']],
+  ])('answers bad input %j with one line and code 2', (words) => {
+    const { exitCode, out, err } = runLab(words);
+    expect([exitCode, out]).toEqual([2, '']);
+    expect(err.trim().split('\n')).toHaveLength(1);
+  });
+});
