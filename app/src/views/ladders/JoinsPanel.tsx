@@ -38,6 +38,7 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
   };
   return (
     <div className="grid gap-4">
+      <h2 className="font-label text-2xl font-semibold">Where it meets others</h2>
       {plan?.kind === 'faulty' &&
         plan.faults.map((fault) => (
           <p key={JSON.stringify(fault)} role="alert" className="text-oxide">

@@ -22,6 +22,7 @@ export function PartPanel({ part }: { readonly part: Part }) {
     void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part.revision));
   return (
     <div className="grid gap-3">
+      <h2 className="font-label text-2xl font-semibold">The part</h2>
       <div className="grid grid-cols-[2fr_1fr] gap-3">
         <InlineField
           label="Name"

@@ -16,36 +16,37 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
   const climbed = rungs.filter((rung) => rung.state === 'done').length;
   const isLate = ready?.readyMs != null && prop.dueMs !== null && ready.readyMs > prop.dueMs;
   return (
-    <dl className="mt-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
-      <Pair
-        label="Ready"
-        value={
-          ready?.readyMs == null
-            ? climbed === rungs.length && rungs.length > 0
-              ? 'climbed'
-              : 'no plan'
-            : formats.moment(ready.readyMs, now)
-        }
-        isWarning={isLate}
-      />
-      {prop.dueMs !== null && <Pair label="Due" value={formats.moment(prop.dueMs, now)} />}
-      {prop.dueMs !== null && ready?.readyMs != null && (
+    <div className="mt-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+      <dl className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <Pair
-          label={isLate ? 'Late by' : 'To spare'}
-          value={formatSpan(Math.abs(prop.dueMs - ready.readyMs) / 60_000)}
+          label="Ready"
+          value={
+            ready?.readyMs == null
+              ? climbed === rungs.length && rungs.length > 0
+                ? 'climbed'
+                : 'no plan'
+              : formats.moment(ready.readyMs, now)
+          }
           isWarning={isLate}
         />
-      )}
-      {ready && <Pair label="Hands left" value={formatSpan(ready.handsMinutes)} />}
-      {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={`${ready.unplacedRungs} rungs`} isWarning />}
+        {prop.dueMs !== null && <Pair label="Due" value={formats.moment(prop.dueMs, now)} />}
+        {prop.dueMs !== null && ready?.readyMs != null && (
+          <Pair
+            label={isLate ? 'Late by' : 'To spare'}
+            value={formatSpan(Math.abs(prop.dueMs - ready.readyMs) / 60_000)}
+            isWarning={isLate}
+          />
+        )}
+        {ready && <Pair label="Hands left" value={formatSpan(ready.handsMinutes)} />}
+        {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={`${ready.unplacedRungs} rungs`} isWarning />}
+      </dl>
       <div className="ml-auto flex items-center gap-4">
-        <dt className="sr-only">Climbed</dt>
-        <dd className="label">
+        <p className="label">
           {parts.length} ladders · {rungs.length} rungs · {climbed} climbed
-        </dd>
+        </p>
         <UndoBar />
       </div>
-    </dl>
+    </div>
   );
 }
 

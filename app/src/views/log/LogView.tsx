@@ -200,7 +200,7 @@ function EntryRow({
           <span className={`text-sm ${entry.kind === 'mistake' ? 'text-oxide font-semibold' : 'text-dim'}`}>{KIND_WORDS[entry.kind]}</span>
         </p>
         <div className="min-w-0">
-          <h3 className="font-semibold">{titleOf(entry, index)}</h3>
+          <h2 className="font-semibold">{titleOf(entry, index)}</h2>
           {product && (
             <p className="text-dim flex items-center gap-1.5 text-sm">
               <Swatch colourHex={product.colourHex} className="h-3 w-3" /> {product.name}

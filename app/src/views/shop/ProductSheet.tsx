@@ -48,6 +48,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
     });
   return (
     <div className="grid gap-4">
+      <h2 className="sr-only">{product.name}</h2>
       <div className="grid items-start gap-3 sm:grid-cols-[2fr_2fr_1fr_auto]">
         <InlineField
           label="Name"

@@ -1,0 +1,60 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { DEMO, EMPTY, openDemo } from './shops';
+
+const VIEWS = [
+  '/bench',
+  '/ladders',
+  '/ladders/lantern/lantern-tank',
+  '/plan',
+  '/colour',
+  '/log',
+  '/shop/hours',
+  '/shop/air',
+  '/shop/products',
+  '/shop/places',
+  '/shop/files',
+];
+
+async function findFaults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join(' | ')}`);
+}
+
+for (const theme of ['light', 'dark'] as const) {
+  test.describe(`axe finds nothing, ${theme}`, () => {
+    test.use({ colorScheme: theme });
+    test('on any view', async ({ page }) => {
+      const said: string[] = [];
+      page.on('console', (message) => (message.type() === 'error' ? said.push(message.text()) : undefined));
+      page.on('pageerror', (error) => said.push(error.message));
+      await openDemo(page);
+      for (const path of VIEWS) {
+        await page.goto(`${DEMO}${path}`);
+        await expect(page.getByRole('main')).toBeVisible();
+        await page.waitForTimeout(700);
+        expect(await findFaults(page), path).toEqual([]);
+      }
+      expect(said, 'errors in the console').toEqual([]);
+    });
+    test('on forms, and on the first screen', async ({ page }) => {
+      await openDemo(page, '/ladders');
+      await page.getByRole('button', { name: 'Add part' }).click();
+      expect(await findFaults(page)).toEqual([]);
+      await page.goto(`${DEMO}/ladders/lantern/lantern-tank`);
+      await page.getByRole('button', { name: 'Change', exact: true }).click();
+      expect(await findFaults(page)).toEqual([]);
+      for (const tab of ['Part', 'Grow', 'Joins']) {
+        await page.getByRole('tab', { name: tab }).click();
+        expect(await findFaults(page), tab).toEqual([]);
+      }
+      await page.goto(`${DEMO}/colour`);
+      await page.getByRole('button', { name: 'Write a card' }).click();
+      expect(await findFaults(page)).toEqual([]);
+      await page.goto(EMPTY);
+      await expect(page.getByRole('button', { name: 'Start my shop' })).toBeVisible();
+      expect(await findFaults(page)).toEqual([]);
+    });
+  });
+}

@@ -1,0 +1,34 @@
+import { expect, test } from '@playwright/test';
+import { openDemo } from './shops';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+test('the bench on a phone: gloved targets, nothing off the side, a rung set down and another logged', async ({ page }) => {
+  await openDemo(page);
+  for (const name of [/^Done: log/u, /^Set down$/u, /^Note$/u, /^Correct$/u]) {
+    const box = await page.getByRole('button', { name }).boundingBox();
+    expect(box?.height, String(name)).toBeGreaterThanOrEqual(48);
+  }
+  for (const link of await page.getByRole('navigation', { name: 'Views' }).getByRole('link').all())
+    expect((await link.boundingBox())?.height).toBeGreaterThanOrEqual(48);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.getByRole('button', { name: 'Set down' }).tap();
+  await expect(page.getByRole('timer')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Take in hand/u }).tap();
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.getByRole('button', { name: 'Correct' }).tap();
+  await page.getByLabel('Minutes so far').fill('9');
+  await page.getByLabel('Minutes so far').press('Enter');
+  await page.getByRole('button', { name: 'Done: log 9 min' }).tap();
+  await expect(page.getByText(/logged/u).first()).toBeVisible();
+});
+
+test('every view fits a phone', async ({ page }) => {
+  await openDemo(page);
+  for (const name of ['Ladders', 'Plan', 'Colour', 'Log', 'Shop']) {
+    await page.getByRole('link', { name, exact: true }).tap();
+    await expect(page.getByRole('main')).not.toBeEmpty();
+    await page.waitForTimeout(400);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(390);
+  }
+});

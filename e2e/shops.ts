@@ -1,0 +1,37 @@
+import type { Page } from '@playwright/test';
+import { expect } from '@playwright/test';
+
+/** A server without the demo: a new browser starts empty. */
+export const EMPTY = 'http://127.0.0.1:4398';
+/** A server with the demo: a new browser starts on it without a click. */
+export const DEMO = 'http://127.0.0.1:4399';
+
+/** Opens the demo and waits until its plan is made. */
+export async function openDemo(page: Page, path = '/bench'): Promise<void> {
+  await page.goto(`${DEMO}/bench`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Bench');
+  await expect(page.getByRole('timer')).toBeVisible();
+  if (path !== '/bench') await page.goto(`${DEMO}${path}`);
+}
+
+/** Presses the start of an empty browser and waits until there is a shop. */
+export async function pressStart(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Start my shop' }).click();
+  await expect(page.getByRole('navigation', { name: 'Views' })).toBeVisible();
+}
+
+/** Starts a shop by hand, with hands and spraying at all hours so that the plan can begin at once. */
+export async function startShop(page: Page): Promise<void> {
+  await page.goto(EMPTY);
+  await pressStart(page);
+  await page.goto(`${EMPTY}/shop/hours`);
+  for (const name of ['Hands', 'Spraying']) {
+    const thursday = page.getByRole('textbox', { name: `${name}, Thursday 1 from` });
+    await thursday.fill('00:00');
+    await thursday.press('Enter');
+    const to = page.getByRole('textbox', { name: `${name}, Thursday 1 to` });
+    await to.fill('24:00');
+    await to.press('Enter');
+    await expect(to).toHaveValue('24:00');
+  }
+}
