@@ -14,7 +14,7 @@ test('a coat delayed past its recoat window is planned anew for when it opens ag
   await expect(badge).toContainText('recoat opens again Sat 14:28');
   await expect(then.getByText(/closes 20:24/u)).toHaveCount(0);
 
-  await page.getByRole('link', { name: 'Ladders' }).click();
+  await page.getByRole('link', { name: 'Ladders', exact: true }).click();
   await page.getByRole('link', { name: /^enamel blue 2, /u }).click();
   await expect(page.getByText('Signal blue enamel, aerosol can be recoated')).toBeVisible();
   await expect(page.getByText(/Sat 1\d:\d\d to Sat/u)).toBeVisible();

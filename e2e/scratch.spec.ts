@@ -4,7 +4,7 @@ import { EMPTY, pressStart, startShop } from './shops';
 test('from an empty browser to the first logged coat, and it is all there tomorrow', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-05-28T10:00:00+02:00') });
   await startShop(page);
-  await page.getByRole('link', { name: 'Ladders' }).click();
+  await page.getByRole('link', { name: 'Ladders', exact: true }).click();
   await page.getByRole('button', { name: 'Add the first prop' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Signal lamp');
   await page.getByRole('button', { name: 'Add prop' }).last().click();
@@ -28,6 +28,7 @@ test('from an empty browser to the first logged coat, and it is all there tomorr
   await page.getByRole('link', { name: 'Bench' }).click();
   await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText('Housing: primer');
   await page.getByRole('button', { name: /^Take in hand/u }).click();
+  await expect(page.getByRole('timer')).toBeVisible();
   await page.clock.fastForward('12:00');
   await expect(page.getByRole('timer')).toContainText('00:12:');
   await page.reload();
@@ -86,7 +87,7 @@ test('a shop without hours says so, and ladders that wait for each other are nam
   await page.getByRole('link', { name: 'Plan' }).click();
   await expect(page.getByText('There are no hands hours.').first()).toBeVisible();
   for (const name of ['Lid', 'Body']) {
-    await page.getByRole('link', { name: 'Ladders' }).click();
+    await page.getByRole('link', { name: 'Ladders', exact: true }).click();
     await page.getByRole('link', { name: new RegExp(`^${name}`, 'u') }).click();
     await page.getByRole('tab', { name: 'Joins' }).click();
     await page.getByRole('button', { name: 'Join', exact: true }).click();

@@ -98,7 +98,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
               <th>Value</th>
               <th className="w-32">In use</th>
               <th className="w-40">Origin</th>
-              <th className="w-24" />
+              <td className="w-24" />
             </tr>
           </thead>
           <tbody>

@@ -1,0 +1,158 @@
+import 'reflect-metadata';
+import { spawn } from 'node:child_process';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import { planShop } from '../core/src/plan/planShop';
+import { readBundle, zipBundle } from '../model/src/file/zipProject';
+import { gatherAir } from '../model/src/gather/gatherAir';
+import { gatherPlan } from '../model/src/gather/gatherPlan';
+import { effectiveLog, filterLog, NO_FILTER } from '../app/src/views/log/effectiveLog';
+import { makeBigShop } from './bench/bigShop';
+import { medianMs, referenceMs } from './bench/measure';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const reference = referenceMs();
+
+function tell(what: string, ms: number, goal: string): void {
+  console.log(`${what.padEnd(58)} ${ms.toFixed(1).padStart(8)} ms  ${(ms / reference).toFixed(2).padStart(7)} × reference   ${goal}`);
+}
+
+console.log(`reference (200,000 numbers sorted): ${reference.toFixed(1)} ms`);
+const { project } = readBundle(readFileSync(join(ROOT, 'demo/files/tide-office.zip')));
+const now = project.savedAtMs;
+for (const [parts, rungs] of [
+  [0, 0],
+  [40, 25],
+  [60, 25],
+] as const) {
+  const big =
+    parts === 0
+      ? project
+      : {
+          ...makeBigShop(project, parts, rungs, 0),
+          parts: makeBigShop(project, parts, rungs, 0).parts.filter((part) => part.id.startsWith('big')),
+        };
+  const input = gatherPlan(big, gatherAir(big.shop, big.climateReadings, now), now);
+  tell(
+    parts === 0 ? 'plan of the demo' : `plan of ${parts} parts × ${rungs} rungs`,
+    medianMs(() => planShop(input), 5),
+    parts === 40 ? 'wanted under 300 ms' : '',
+  );
+}
+const long = makeBigShop(project, 0, 0, 10_000);
+const standing = effectiveLog(long.logEntries);
+tell(
+  'log of 10,000 entries put in standing order',
+  medianMs(() => effectiveLog(long.logEntries)),
+  '',
+);
+tell(
+  'log of 10,000 entries filtered by a word',
+  medianMs(() => filterLog(standing, { ...NO_FILTER, text: 'run' }, (entry) => entry.text)),
+  '',
+);
+const zipped = zipBundle({
+  project: { ...long, pictures: [], meshes: [], mixCards: long.mixCards.map((card) => ({ ...card, pictureId: null })) },
+  attachments: new Map(),
+});
+tell(
+  'a file of 10,000 entries read and checked',
+  medianMs(() => readBundle(zipped), 3),
+  '',
+);
+
+const assets = join(ROOT, 'app/dist/assets');
+if (!existsSync(assets)) {
+  console.log('the application is not built: npm run build, then bench again for its size and screens');
+  process.exit(0);
+}
+tellSize();
+await tellScreens();
+
+/** JavaScript the page asks for before any view but the bench, gzip. */
+function tellSize(): void {
+  const page = readFileSync(join(ROOT, 'app/dist/index.html'), 'utf8');
+  const first = [...page.matchAll(/assets\/[^"]+\.js/gu)].map(([path]) => path.replace('assets/', ''));
+  const bytes = readdirSync(assets)
+    .filter((name) => first.includes(name))
+    .reduce((sum, name) => sum + gzipSync(readFileSync(join(assets, name))).length, 0);
+  console.log(
+    `${'JavaScript of the first load, gzip'.padEnd(58)} ${(bytes / 1024).toFixed(1).padStart(8)} kB                       wanted under 250 kB`,
+  );
+}
+
+/** Typing with a long log, and scrolling sixty ladders, in the browser. */
+async function tellScreens(): Promise<void> {
+  const server = spawn(join(ROOT, 'node_modules/.bin/tsx'), ['--tsconfig', 'tsconfig.run.json', 'server/src/main.ts', '--port', '4397'], {
+    cwd: ROOT,
+  });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  });
+  try {
+    await new Promise((resolve) => server.stdout.once('data', resolve));
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto('http://127.0.0.1:4397');
+    const bare = { ...makeBigShop(project, 60, 25, 10_000), pictures: [], meshes: [] };
+    const buffer = Buffer.from(
+      zipBundle({ project: { ...bare, mixCards: bare.mixCards.map((card) => ({ ...card, pictureId: null })) }, attachments: new Map() }),
+    );
+    await page.getByLabel('Open a file').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer });
+    await page.getByRole('navigation', { name: 'Views' }).waitFor({ timeout: 60_000 });
+    await page.goto('http://127.0.0.1:4397/log');
+    const field = page.getByRole('searchbox', { name: 'Words' });
+    await field.waitFor();
+    await page.waitForTimeout(1500);
+    const delays: number[] = [];
+    for (const letter of 'lower edge run') {
+      await page.evaluate(() => {
+        const state = window as unknown as { keyAt: number; shownAfter: number };
+        state.shownAfter = -1;
+        document.addEventListener('keydown', () => (state.keyAt = performance.now()), { once: true, capture: true });
+        document.addEventListener(
+          'input',
+          () => requestAnimationFrame(() => setTimeout(() => (state.shownAfter = performance.now() - state.keyAt))),
+          { once: true },
+        );
+      });
+      await field.press(letter === ' ' ? 'Space' : letter);
+      await page.waitForFunction(() => (window as unknown as { shownAfter: number }).shownAfter >= 0);
+      delays.push(await page.evaluate(() => (window as unknown as { shownAfter: number }).shownAfter));
+    }
+    delays.sort((a, b) => a - b);
+    tell('a key to the screen, 10,000 log entries, median', delays[Math.floor(delays.length / 2)] ?? Number.NaN, 'wanted under 50 ms');
+    tell('a key to the screen, 10,000 log entries, slowest', delays.at(-1) ?? Number.NaN, 'wanted under 50 ms');
+    await page.goto('http://127.0.0.1:4397/ladders/telegraph');
+    await page.getByRole('region', { name: 'Case' }).waitFor();
+    await page.waitForTimeout(2500);
+    const frames = await page.evaluate(async () => {
+      const box = document.querySelector<HTMLElement>('[aria-label^="Ladders;"]');
+      const gaps: number[] = [];
+      let last = performance.now();
+      for (let step = 0; step < 120; step += 1) {
+        if (box) box.scrollLeft += 70;
+        await new Promise(requestAnimationFrame);
+        const time = performance.now();
+        gaps.push(time - last);
+        last = time;
+      }
+      return gaps.sort((a, b) => a - b);
+    });
+    tell('a frame while scrolling 65 ladders, median', frames[60] ?? Number.NaN, '16.7 ms is every frame');
+    tell('a frame while scrolling 65 ladders, 95 of 100', frames[114] ?? Number.NaN, '');
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
