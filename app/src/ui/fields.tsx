@@ -51,13 +51,7 @@ export function InlineField({
   readonly onKeep: (text: string) => void;
   readonly check?: (text: string) => string | null;
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const error = draft === null ? null : (check?.(draft) ?? null);
-  const keep = (): void => {
-    if (draft === null || error) return;
-    if (draft !== value) onKeep(draft);
-    setDraft(null);
-  };
+  const { draft, error, change, keep, drop } = useDraft(value, onKeep, check);
   return (
     <Labelled label={label} error={error ?? undefined}>
       {({ id, describedBy }) => (
@@ -68,19 +62,41 @@ export function InlineField({
           aria-invalid={error !== null}
           className={`field ${rest.className ?? ''}`}
           value={draft ?? value}
-          onChange={(event) => setDraft(event.target.value)}
-          onBlur={keep}
+          onChange={(event) => change(event.target.value)}
+          onBlur={() => keep('left')}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') keep();
+            if (event.key === 'Enter') keep('entered');
             if (event.key === 'Escape' && draft !== null) {
               event.stopPropagation();
-              setDraft(null);
+              drop();
             }
           }}
         />
       )}
     </Labelled>
   );
+}
+
+/**
+ * A draft over a kept value. When the kept value changes under the draft (another tab was first), nothing is written over: the field says
+ * so, and only Enter keeps the draft all the same.
+ */
+function useDraft(value: string, onKeep: (text: string) => void, check?: (text: string) => string | null) {
+  const [draft, setDraft] = useState<{ readonly text: string; readonly base: string } | null>(null);
+  const fault = draft === null ? null : (check?.(draft.text) ?? null);
+  const isOvertaken = draft !== null && draft.base !== value;
+  const overtaken = isOvertaken ? `Changed in the meantime to “${value}”. Enter keeps yours, Escape takes that.` : null;
+  return {
+    draft: draft?.text ?? null,
+    error: fault ?? overtaken,
+    change: (text: string): void => setDraft({ text, base: draft?.base ?? value }),
+    drop: (): void => setDraft(null),
+    keep: (how: 'left' | 'entered'): void => {
+      if (draft === null || fault || (isOvertaken && how === 'left')) return;
+      if (draft.text !== value) onKeep(draft.text);
+      setDraft(null);
+    },
+  };
 }
 
 /** A number typed where it stands. Empty means "none" where that is allowed. */
@@ -167,7 +183,7 @@ export function SelectField({
   );
 }
 
-/** Text of several lines, kept when left. */
+/** Text of several lines, kept when left or on Ctrl Enter, put back on Escape. */
 export function InlineText({
   label,
   value,
@@ -179,20 +195,26 @@ export function InlineText({
   readonly onKeep: (text: string) => void;
   readonly rows?: number;
 }) {
-  const [draft, setDraft] = useState<string | null>(null);
+  const { draft, error, change, keep, drop } = useDraft(value, onKeep);
   return (
-    <Labelled label={label}>
-      {({ id }) => (
+    <Labelled label={label} error={error ?? undefined}>
+      {({ id, describedBy }) => (
         <textarea
           id={id}
           rows={rows}
+          aria-describedby={describedBy}
           className="field"
           maxLength={4000}
           value={draft ?? value}
-          onChange={(event) => setDraft(event.target.value)}
-          onBlur={() => {
-            if (draft !== null && draft !== value) onKeep(draft);
-            setDraft(null);
+          onChange={(event) => change(event.target.value)}
+          onBlur={() => keep('left')}
+          onKeyDown={(event) => {
+            // Enter is a new line here; with Ctrl it keeps.
+            if (event.key === 'Enter' && event.ctrlKey) keep('entered');
+            if (event.key === 'Escape' && draft !== null) {
+              event.stopPropagation();
+              drop();
+            }
           }}
         />
       )}

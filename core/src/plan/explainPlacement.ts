@@ -36,6 +36,17 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     else incoming.set(arc.to, [arc]);
   }
 
+  // What used each resource, by the end of its stretches: the last to end before a start is what that start waited for.
+  const used = new Map<string, Freed[]>();
+  for (const placement of placements) {
+    for (const { resourceId } of tasks.get(placement.taskId)?.demands ?? []) {
+      const list = used.get(resourceId) ?? [];
+      for (const chunk of placement.chunks) list.push({ end: chunk.end, taskId: placement.taskId });
+      used.set(resourceId, list);
+    }
+  }
+  for (const list of used.values()) list.sort((a, b) => a.end - b.end);
+
   const earliestOver = (arc: PlanArc, start: number): number | null => {
     const clock = clocks.get(arc.clockId);
     const from = placed.get(arc.from);
@@ -61,18 +72,10 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     waits.sort((a, b) => b.minute - a.minute);
     const over = waits[0]?.minute ?? problem.fromMinute;
     if (at.start <= over) return { waits, binding: 'waits', busyWithTaskId: null };
-    // Of all that used what this task needs since its waits were over, what it had to wait for last.
-    let busyWith: Placement | undefined;
-    let freed = over;
-    for (const other of placements) {
-      if (other.taskId === taskId || !sharesResource(task, tasks.get(other.taskId))) continue;
-      for (const chunk of other.chunks) {
-        if (chunk.end > freed && chunk.end <= at.start) {
-          busyWith = other;
-          freed = chunk.end;
-        }
-      }
-    }
+    const busyWith = task.demands
+      .map((demand) => lastFreed(used.get(demand.resourceId) ?? [], at.start, taskId))
+      .filter((freed) => freed !== undefined && freed.end > over)
+      .sort((a, b) => (b?.end ?? 0) - (a?.end ?? 0))[0];
     return {
       waits,
       binding: isInCalendar(problem, task, over) && busyWith ? 'busy' : 'calendar',
@@ -82,8 +85,22 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
   return { explain };
 }
 
-function sharesResource(task: PlanTask, other: PlanTask | undefined): boolean {
-  return other !== undefined && task.demands.some((demand) => other.demands.some((used) => used.resourceId === demand.resourceId));
+interface Freed {
+  readonly end: number;
+  readonly taskId: string;
+}
+
+/** The last of the sorted list to end at or before a minute, other than the task itself. */
+function lastFreed(list: readonly Freed[], minute: number, taskId: string): Freed | undefined {
+  let low = 0;
+  let high = list.length;
+  while (low < high) {
+    const middle = (low + high) >>> 1;
+    if ((list[middle]?.end ?? Infinity) <= minute) low = middle + 1;
+    else high = middle;
+  }
+  for (let at = low - 1; at >= 0; at -= 1) if (list[at]?.taskId !== taskId) return list[at];
+  return undefined;
 }
 
 function isInCalendar(problem: PlanProblem, task: PlanTask, minute: number): boolean {

@@ -5,9 +5,11 @@ import { roundOutlook } from '../cure/roundOutlook';
 import type { CureTables } from '../cure/cureTables';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
+import type { ShopProblem } from './buildShopProblem';
 import { buildShopProblem, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
 import { createExplainer } from './explainPlacement';
+import type { RatedPlan } from './planGreedily';
 import { planGreedily } from './planGreedily';
 import type { Certificate, PlanProblem } from './problem';
 import type { ProblemFault } from './problemFaults';
@@ -59,16 +61,23 @@ const FAR_HORIZON_DAYS = 240;
 
 /** Plans everything the shop has in work around hands, spraying, rack and cure times. */
 export function planShop(input: ShopPlanInput): ShopPlan {
-  const near = planWithin(input, USUAL_HORIZON_DAYS);
-  const isTooNear = near.kind === 'planned' && near.unplaced.some((certificate) => certificate.cause.kind === 'beyondHorizon');
-  return isTooNear ? planWithin(input, FAR_HORIZON_DAYS) : near;
+  const near = placeWithin(input, USUAL_HORIZON_DAYS);
+  if (near.kind === 'faulty') return near;
+  const isTooNear = near.rated.plan.unplaced.some((certificate) => certificate.cause.kind === 'beyondHorizon');
+  const placed = isTooNear ? placeWithin(input, FAR_HORIZON_DAYS) : near;
+  return placed.kind === 'faulty' ? placed : describePlan(input, placed.shop, placed.rated);
 }
 
-function planWithin(input: ShopPlanInput, horizonDays: number): ShopPlan {
-  const { problem, tables, handsWindows, sprayWindows } = buildShopProblem(input, horizonDays);
-  const faults = findProblemFaults(problem);
-  if (faults.length > 0) return { kind: 'faulty', faults };
-  const rated = planGreedily(problem);
+type PlacedShop =
+  { readonly kind: 'placed'; readonly shop: ShopProblem; readonly rated: RatedPlan } | Extract<ShopPlan, { kind: 'faulty' }>;
+
+function placeWithin(input: ShopPlanInput, horizonDays: number): PlacedShop {
+  const shop = buildShopProblem(input, horizonDays);
+  const faults = findProblemFaults(shop.problem);
+  return faults.length > 0 ? { kind: 'faulty', faults } : { kind: 'placed', shop, rated: planGreedily(shop.problem) };
+}
+
+function describePlan(input: ShopPlanInput, { problem, tables, handsWindows, sprayWindows }: ShopProblem, rated: RatedPlan): ShopPlan {
   const explainer = createExplainer(problem, rated.plan.placements);
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
   const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));

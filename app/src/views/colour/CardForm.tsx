@@ -1,5 +1,6 @@
 import { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { Controller, useFieldArray } from 'react-hook-form';
+import { keepPicture } from '../../data/changes/pictureChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
@@ -7,7 +8,7 @@ import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
 import { Labelled, parseNumber } from '../../ui/fields';
 import { formWords, useRecordForm } from '../../ui/useRecordForm';
-import { shrinkPicture } from './shrinkPicture';
+import { shrinkPicture } from '../../data/shrinkPicture';
 
 /** Writes a card down, or changes one. */
 export function CardForm({
@@ -38,19 +39,7 @@ export function CardForm({
     try {
       const bytes = await shrinkPicture(file);
       const id = newId();
-      const isKept = await edit(`Keep ${file.name}`, async (change) => {
-        await change.attach({ id, bytes });
-        await change.put('pictures', {
-          id,
-          revision: 0,
-          name: file.name.slice(0, 200) || 'picture',
-          mediaType: 'image/jpeg',
-          byteLength: bytes.length,
-          propId: null,
-          takenAtMs: null,
-          note: '',
-        });
-      });
+      const isKept = await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, bytes, file.name, null));
       if (isKept) form.setValue('pictureId', id, { shouldDirty: true });
     } catch (error) {
       tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));

@@ -9,7 +9,7 @@ import { Button } from '../../ui/Button';
 import { checkNumber, InlineNumber } from '../../ui/fields';
 import { useFormats } from '../../ui/useFormats';
 import { MixDrops } from './MixDrops';
-import { Picture } from './Picture';
+import { Picture } from '../../ui/Picture';
 
 /** A card: its swatch, its mix at any amount, what it was for and where it was used. */
 export function CardSheet({

@@ -15,6 +15,7 @@ import { LadderGrid } from './LadderGrid';
 import { PartForm } from './PartForm';
 import { PropFooter } from './PropFooter';
 import { PropForm } from './PropForm';
+import { References } from './References';
 
 type Side = 'nothing' | 'newProp' | 'editProp' | 'newPart';
 
@@ -102,6 +103,7 @@ function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () =
   return (
     <>
       <PropForm key={`${prop.id}-${prop.revision}`} prop={prop} onDone={onDone} />
+      <References propId={prop.id} />
       <div className="border-line mt-5 border-t pt-4">
         <ConfirmLoss
           trigger={<Button look="danger">Take the prop away</Button>}

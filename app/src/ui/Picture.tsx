@@ -1,5 +1,5 @@
 import { useEffect, useMemo } from 'react';
-import { useAttachment, useTable } from '../../data/queries';
+import { useAttachment, useTable } from '../data/queries';
 
 /** A kept picture. */
 export function Picture({ id, alt }: { readonly id: string; readonly alt: string }) {

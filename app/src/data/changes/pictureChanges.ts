@@ -1,0 +1,16 @@
+import type { Edit } from '../edit';
+
+/** Keeps a shrunk photograph under a fresh id. */
+export async function keepPicture(edit: Edit, id: string, bytes: Uint8Array, name: string, propId: string | null): Promise<void> {
+  await edit.attach({ id, bytes });
+  await edit.put('pictures', {
+    id,
+    revision: 0,
+    name: name.slice(0, 200) || 'picture',
+    mediaType: 'image/jpeg',
+    byteLength: bytes.length,
+    propId,
+    takenAtMs: null,
+    note: '',
+  });
+}

@@ -1,0 +1,66 @@
+import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import { keepPicture } from '../../data/changes/pictureChanges';
+import { newId } from '../../data/newId';
+import { useTable } from '../../data/queries';
+import { shrinkPicture } from '../../data/shrinkPicture';
+import { useEdit } from '../../data/useEdit';
+import { useNotices } from '../../shell/Notices';
+import { Button } from '../../ui/Button';
+import { Picture } from '../../ui/Picture';
+
+/** The pictures a prop is made after. */
+export function References({ propId }: { readonly propId: string }) {
+  const edit = useEdit();
+  const { tellError } = useNotices();
+  const cards = useTable('mixCards');
+  const entries = useTable('logEntries');
+  const pictures = useTable('pictures').filter((picture) => picture.propId === propId);
+  const add = async (file: File): Promise<void> => {
+    try {
+      const bytes = await shrinkPicture(file);
+      await edit(`Keep ${file.name}`, (change) => keepPicture(change, newId(), bytes, file.name, propId));
+    } catch (error) {
+      tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
+    }
+  };
+  const remove = (picture: PictureReference): void =>
+    void edit(`Take ${picture.name} away`, async (change) => {
+      // A card or log entry that shows the picture keeps it; it only stops being a reference of the prop.
+      if (cards.some((card) => card.pictureId === picture.id) || entries.some((entry) => entry.pictureIds.includes(picture.id))) {
+        await change.patch('pictures', picture.id, { propId: null });
+        return;
+      }
+      await change.remove('pictures', picture.id);
+      await change.remove('attachments', picture.id);
+    });
+  return (
+    <section aria-label="Reference pictures" className="border-line mt-5 border-t pt-4">
+      <h3 className="label mb-2">Reference pictures</h3>
+      <ul className="grid grid-cols-2 gap-3">
+        {pictures.map((picture) => (
+          <li key={picture.id}>
+            <Picture id={picture.id} alt={picture.name} />
+            <p className="text-sm">{picture.name}</p>
+            {picture.note && <p className="text-dim text-sm">{picture.note}</p>}
+            <Button look="quiet" className="text-sm" aria-label={`Take ${picture.name} away`} onClick={() => remove(picture)}>
+              Take away
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <label className="font-label border-edge focus-within:outline-ink mt-2 inline-flex min-h-9 cursor-pointer items-center rounded-xs border px-3 font-semibold focus-within:outline-2">
+        Add a picture
+        <input
+          type="file"
+          accept="image/jpeg,image/png,image/webp"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) void add(file);
+            event.target.value = '';
+          }}
+        />
+      </label>
+    </section>
+  );
+}
