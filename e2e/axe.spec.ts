@@ -25,6 +25,8 @@ async function findFaults(page: Page): Promise<string[]> {
 for (const theme of ['light', 'dark'] as const) {
   test.describe(`axe finds nothing, ${theme}`, () => {
     test.use({ colorScheme: theme });
+    // Eleven views, each looked through whole.
+    test.setTimeout(240_000);
     test('on any view', async ({ page }) => {
       const said: string[] = [];
       page.on('console', (message) => (message.type() === 'error' ? said.push(message.text()) : undefined));

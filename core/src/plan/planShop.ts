@@ -46,6 +46,8 @@ export type ShopPlan =
   | {
       readonly kind: 'planned';
       readonly madeForMs: number;
+      /** how far ahead windows were worked out */
+      readonly horizonDays: number;
       readonly rule: string;
       readonly readyMs: number;
       readonly rungs: readonly RungTime[];
@@ -65,19 +67,21 @@ export function planShop(input: ShopPlanInput): ShopPlan {
   if (near.kind === 'faulty') return near;
   const isTooNear = near.rated.plan.unplaced.some((certificate) => certificate.cause.kind === 'beyondHorizon');
   const placed = isTooNear ? placeWithin(input, FAR_HORIZON_DAYS) : near;
-  return placed.kind === 'faulty' ? placed : describePlan(input, placed.shop, placed.rated);
+  return placed.kind === 'faulty' ? placed : describePlan(input, placed);
 }
 
 type PlacedShop =
-  { readonly kind: 'placed'; readonly shop: ShopProblem; readonly rated: RatedPlan } | Extract<ShopPlan, { kind: 'faulty' }>;
+  | { readonly kind: 'placed'; readonly horizonDays: number; readonly shop: ShopProblem; readonly rated: RatedPlan }
+  | Extract<ShopPlan, { kind: 'faulty' }>;
 
 function placeWithin(input: ShopPlanInput, horizonDays: number): PlacedShop {
   const shop = buildShopProblem(input, horizonDays);
   const faults = findProblemFaults(shop.problem);
-  return faults.length > 0 ? { kind: 'faulty', faults } : { kind: 'placed', shop, rated: planGreedily(shop.problem) };
+  return faults.length > 0 ? { kind: 'faulty', faults } : { kind: 'placed', horizonDays, shop, rated: planGreedily(shop.problem) };
 }
 
-function describePlan(input: ShopPlanInput, { problem, tables, handsWindows, sprayWindows }: ShopProblem, rated: RatedPlan): ShopPlan {
+function describePlan(input: ShopPlanInput, { horizonDays, shop, rated }: Extract<PlacedShop, { kind: 'placed' }>): ShopPlan {
+  const { problem, tables, handsWindows, sprayWindows } = shop;
   const explainer = createExplainer(problem, rated.plan.placements);
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
   const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
@@ -99,6 +103,7 @@ function describePlan(input: ShopPlanInput, { problem, tables, handsWindows, spr
   return {
     kind: 'planned',
     madeForMs: input.nowMs,
+    horizonDays,
     rule: rated.rule,
     readyMs: rated.readyMinute * 60_000,
     rungs,

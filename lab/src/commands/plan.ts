@@ -20,7 +20,7 @@ export const plan: LabCommand = {
     const input = gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs);
     const made = planShop(input);
     if (made.kind === 'faulty') throw new LabError(`the ladders contradict each other: ${JSON.stringify(made.faults)}`);
-    const { problem } = buildShopProblem(input);
+    const { problem } = buildShopProblem(input, made.horizonDays);
     const iso = (ms: number): string => new Date(ms).toISOString();
     const facts = problem.tasks
       .filter((task) => task.fixed)

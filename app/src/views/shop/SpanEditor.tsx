@@ -93,12 +93,25 @@ export function WeekEditor({
       {WEEKDAYS.map(([weekday, day]) => {
         const own = indexed.filter(({ span }) => span.weekday === weekday).sort((a, b) => a.span.startMinute - b.span.startMinute);
         const latest = own.at(-1)?.span.endMinute ?? 18 * 60;
+        const addButton = (of: string, words: string) => (
+          <Button
+            look="quiet"
+            className="text-dim justify-self-start px-2!"
+            aria-label={`Add ${name.toLowerCase()} on ${of}`}
+            onClick={() => {
+              const startMinute = Math.min(latest, 1380);
+              onChange([...spans, { weekday, startMinute, endMinute: Math.min(1440, startMinute + 60) }]);
+            }}
+          >
+            {words}
+          </Button>
+        );
         return (
           <li key={weekday} className="border-line grid grid-cols-[6.5rem_1fr] items-start border-t py-1.5">
             <span className="pt-1.5">{day}</span>
             <div className="grid gap-1.5">
               {own.map(({ span, at }, order) => (
-                <div key={at} className="flex items-center gap-2">
+                <div key={at} className="flex items-center gap-1.5">
                   <SpanFields
                     span={span}
                     name={`${name}, ${day} ${order + 1}`}
@@ -106,28 +119,16 @@ export function WeekEditor({
                   />
                   <Button
                     look="quiet"
+                    className="px-2!"
                     aria-label={`Take away ${name.toLowerCase()}, ${day} ${order + 1}`}
                     onClick={() => onChange(spans.filter((_, i) => i !== at))}
                   >
                     ✕
                   </Button>
+                  {order === own.length - 1 && latest < 1440 && own.length < 4 && addButton(day, '+')}
                 </div>
               ))}
-              {latest < 1440 && own.length < 4 && (
-                <Button
-                  look="quiet"
-                  className="text-dim justify-self-start"
-                  aria-label={`Add ${name.toLowerCase()} on ${day}`}
-                  onClick={() =>
-                    onChange([
-                      ...spans,
-                      { weekday, startMinute: Math.min(latest, 1380), endMinute: Math.min(1440, Math.min(latest, 1380) + 60) },
-                    ])
-                  }
-                >
-                  {own.length === 0 ? 'none; add' : 'add'}
-                </Button>
-              )}
+              {own.length === 0 && addButton(day, 'none; add')}
             </div>
           </li>
         );
