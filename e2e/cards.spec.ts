@@ -30,6 +30,7 @@ test('a mix is written down, scaled in whole drops, named on a rung and found fr
     .click();
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   await page.getByLabel('Mix card').selectOption({ label: 'Rope brown' });
+  await page.getByRole('button', { name: 'That is all' }).click();
   await page.getByRole('link', { name: 'Rope brown' }).click();
   await expect(page.getByRole('link', { name: 'Handle grip: black 2' })).toBeVisible();
 });

@@ -17,6 +17,7 @@ test('save, empty, open again: everything is as it was', async ({ page }) => {
   // Readings come in by themselves; the typical day keeps the two files comparable.
   await page.goto(`${DEMO}/shop/air`);
   await page.getByLabel('Known from').selectOption('typical');
+  await expect(page.getByText('Shop air')).toBeVisible();
   await page.goto(`${DEMO}/shop/files`);
   const before = content(await save(page, 'Save records (JSON)'));
   const zip = await save(page, 'Save everything (zip)');

@@ -1,3 +1,5 @@
+import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
+import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { ShopClock } from '../clock/shopClock';
 import { gatherProject, importProject } from './projectTransfer';
 import type { Store } from './store';
@@ -40,6 +42,18 @@ export async function moveToToday(store: Store, clock: ShopClock): Promise<void>
   // Rounded down: what is logged must not lie ahead of the clock.
   const days = Math.floor((wallNow - shopNow) / 86_400_000);
   const bundle = await gatherProject(store.db, Math.round(shopNow));
-  await importProject(store, { ...bundle, project: shiftDates(bundle.project, days) }, 'replace');
+  const project = { ...bundle.project, rungs: bundle.project.rungs.map((rung) => putDownAt(rung, shopNow)) };
+  await importProject(store, { ...bundle, project: shiftDates(project, days) }, 'replace');
   await setClock(store, clock, null);
+}
+
+/** What was in hand at the demo's moment was not worked on through the days that are skipped. */
+function putDownAt(rung: Rung, nowMs: number): Rung {
+  return rung.state === 'inHand' ? { ...rung, state: 'setDown', workedMs: Math.round(workedMs(rung, nowMs)), startedAtMs: null } : rung;
+}
+
+/** The clock of a shop of one's own: the wall's, and no demo any more. */
+export async function leaveDemo(store: Store, clock: ShopClock): Promise<void> {
+  await setClock(store, clock, null);
+  await store.db.meta.put({ key: 'isDemo', value: false });
 }

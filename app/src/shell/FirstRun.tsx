@@ -1,8 +1,9 @@
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { useClock } from '../clock/ClockContext';
 import { newShop, starterProducts } from '../data/changes/newShop';
 import { importProject } from '../data/projectTransfer';
-import { loadDemo } from '../data/demo';
+import { leaveDemo, loadDemo } from '../data/demo';
 import { newId } from '../data/newId';
 import { useStore } from '../data/StoreContext';
 import { useEdit } from '../data/useEdit';
@@ -13,6 +14,7 @@ import { UndoOffer } from './UndoOffer';
 /** The first screen of a new browser: start a shop, take a file in, or look at the demo. */
 export function FirstRun() {
   const edit = useEdit();
+  const navigate = useNavigate();
   const store = useStore();
   const clock = useClock();
   const { tellError } = useNotices();
@@ -27,14 +29,19 @@ export function FirstRun() {
       setIsBusy(false);
     }
   };
-  const start = (): Promise<unknown> =>
-    edit('Start the shop', async (change) => {
+  const start = async (): Promise<void> => {
+    await leaveDemo(store, clock);
+    const isStarted = await edit('Start the shop', async (change) => {
       await change.put('shop', newShop(newId(), Intl.DateTimeFormat().resolvedOptions().timeZone));
       for (const product of starterProducts(newId)) await change.put('products', product);
     });
+    if (isStarted) void navigate('/ladders');
+  };
   const openFile = async (file: File): Promise<void> => {
     const { readBundle } = await import('@zinc-ladder/model/file/zipProject');
-    await importProject(store, readBundle(new Uint8Array(await file.arrayBuffer())), 'replace');
+    const bundle = readBundle(new Uint8Array(await file.arrayBuffer()));
+    await leaveDemo(store, clock);
+    await importProject(store, bundle, 'replace');
   };
   return (
     <main className="mx-auto max-w-2xl p-6 md:pt-24">

@@ -51,18 +51,24 @@ export function RungSheet({
         <h2 className="font-label text-4xl leading-tight font-semibold">{rung.name}</h2>
         {rung.detail && <p className="text-dim">{rung.detail}</p>}
       </div>
-      <RungFacts
-        rung={rung}
-        part={part}
-        product={index.products.get(rung.productId ?? '')}
-        lastTime={findLastTime(rung, part, entries, index)}
-        formats={formats}
-      />
-      {rung.why && (
-        <div>
-          <h3 className="label">Why it is here</h3>
-          <p>{rung.why}</p>
-        </div>
+      {isEditing ? (
+        <RungEditor key={rung.id} rung={rung} part={part} />
+      ) : (
+        <>
+          <RungFacts
+            rung={rung}
+            part={part}
+            product={index.products.get(rung.productId ?? '')}
+            lastTime={findLastTime(rung, part, entries, index)}
+            formats={formats}
+          />
+          {rung.why && (
+            <div>
+              <h3 className="label">Why it is here</h3>
+              <p>{rung.why}</p>
+            </div>
+          )}
+        </>
       )}
       <WhenSheet rung={rung} index={index} />
       <RungActions
@@ -74,7 +80,6 @@ export function RungSheet({
         isEditing={isEditing}
         onEdit={() => setIsEditing(!isEditing)}
       />
-      {isEditing && <RungEditor key={rung.id} rung={rung} part={part} />}
       <Cautions ids={rung.cautionIds} />
     </div>
   );
@@ -195,8 +200,8 @@ function RungActions({
             Open again
           </Button>
         )}
-        <Button isLarge aria-expanded={isEditing} onClick={onEdit}>
-          Change
+        <Button isLarge aria-pressed={isEditing} onClick={onEdit}>
+          {isEditing ? 'That is all' : 'Change'}
         </Button>
       </div>
       <div className="flex flex-wrap gap-2">
