@@ -106,6 +106,8 @@ describe('a project file', () => {
     ['a list', '[]', 'notAProject'],
     ['another format', '{"format":"something-else","version":1}', 'notAProject'],
     ['a version from the future', JSON.stringify({ ...makeSampleProject(), version: FORMAT_VERSION + 1 }), 'tooNew'],
+    ['a project without a shop', JSON.stringify({ ...makeSampleProject(), shop: undefined }), 'invalid'],
+    ['a project whose shop is a list', JSON.stringify({ ...makeSampleProject(), shop: [] }), 'invalid'],
     ['a version that is none', JSON.stringify({ ...makeSampleProject(), version: 'one' }), 'invalid'],
   ])('is refused when it is %s', (_, text, code) => expect(faultsOf(() => readProject(text))[0]?.code).toBe(code));
 

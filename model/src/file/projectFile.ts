@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { Equals, IsArray, ValidateNested } from 'class-validator';
+import { Equals, IsArray, IsObject, ValidateNested } from 'class-validator';
 import { Can } from '../records/can';
 import { ClimateReading } from '../records/climateReading';
 import { Join } from '../records/join';
@@ -31,6 +31,7 @@ export class ProjectFile {
   @IsMoment()
   savedAtMs!: number;
 
+  @IsObject()
   @ValidateNested()
   @Type(() => Shop)
   shop!: Shop;

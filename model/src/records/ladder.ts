@@ -3,7 +3,7 @@ import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
 import type { JoiningId, SealingId, SmoothingId } from '@zinc-ladder/core/ladder/schools';
 import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsObject, ValidateNested } from 'class-validator';
 import { IsRecordId, Nullable } from './decorators';
 import { Tracked } from './tracked';
 
@@ -29,6 +29,7 @@ export class Ladder extends Tracked {
 
   /** null: built by hand */
   @Nullable()
+  @IsObject()
   @ValidateNested()
   @Type(() => LadderRoute)
   route!: LadderRoute | null;

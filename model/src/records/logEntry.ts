@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsNumber, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsObject, Max, MaxLength, Min, ValidateNested } from 'class-validator';
 import { IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
 import { Tracked } from './tracked';
@@ -61,6 +61,7 @@ export class LogEntry extends Tracked {
   actualMinutes!: number | null;
 
   @Nullable()
+  @IsObject()
   @ValidateNested()
   @Type(() => LoggedAir)
   air!: LoggedAir | null;

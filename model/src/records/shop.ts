@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min, MinLength, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsObject, Matches, Max, Min, MinLength, ValidateNested } from 'class-validator';
 import { IsLine, Nullable } from './decorators';
 import { Tracked } from './tracked';
 
@@ -133,10 +133,12 @@ export class Shop extends Tracked {
   @Type(() => WeekSpan)
   sprayHours!: WeekSpan[];
 
+  @IsObject()
   @ValidateNested()
   @Type(() => SprayLimitValues)
   sprayLimits!: SprayLimitValues;
 
+  @IsObject()
   @ValidateNested()
   @Type(() => TypicalDayValues)
   typicalDay!: TypicalDayValues;

@@ -1,0 +1,119 @@
+import { describe, expect, it } from 'vitest';
+import type { TableName } from '../file/validateRecord';
+import { findRecordFaults, TABLE_NAMES } from '../file/validateRecord';
+import { makeSampleProject } from '../testing/sampleProject';
+
+const sample = makeSampleProject();
+const SOUND: Readonly<Record<TableName, object>> = {
+  shop: sample.shop,
+  props: sample.props[0] ?? {},
+  parts: sample.parts[0] ?? {},
+  joins: sample.joins[0] ?? {},
+  ladders: sample.ladders[0] ?? {},
+  rungs: sample.rungs[0] ?? {},
+  products: sample.products[0] ?? {},
+  cans: sample.cans[0] ?? {},
+  mixCards: sample.mixCards[0] ?? {},
+  logEntries: sample.logEntries[0] ?? {},
+  pictures: sample.pictures[0] ?? {},
+  meshes: sample.meshes[0] ?? {},
+  climateReadings: sample.climateReadings[0] ?? {},
+};
+
+/** `[table, field, value that must be refused]` */
+const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
+  ['shop', 'name', ''],
+  ['shop', 'units', 'cubits'],
+  ['shop', 'hourCycle', 24],
+  ['shop', 'rackPlaces', 0],
+  ['shop', 'rackPlaces', 2.5],
+  ['shop', 'handsPairs', 99],
+  ['shop', 'climateSource', 'thermometer'],
+  ['shop', 'hours', [{ weekday: 8, startMinute: 0, endMinute: 60 }]],
+  ['shop', 'hours', [{ weekday: 1, startMinute: -1, endMinute: 60 }]],
+  ['shop', 'hours', 'always'],
+  ['shop', 'exceptions', [{ date: '2026-13-01', spans: [], note: '' }]],
+  ['shop', 'sprayLimits', { ...sample.shop.sprayLimits, mostHumidityPercent: 140 }],
+  ['shop', 'typicalDay', { ...sample.shop.typicalDay, meanCelsius: Number.NaN }],
+  ['props', 'name', 'x'.repeat(201)],
+  ['props', 'name', 'two\nlines'],
+  ['props', 'dueMs', Date.UTC(1999, 0, 1)],
+  ['props', 'dueMs', 'tomorrow'],
+  ['props', 'weight', 0],
+  ['props', 'viewingMetres', -1],
+  ['props', 'id', '../../etc'],
+  ['props', 'id', ''],
+  ['props', 'revision', -1],
+  ['parts', 'count', 0],
+  ['parts', 'count', 1.5],
+  ['parts', 'materialId', 'marble'],
+  ['parts', 'layerMillimetres', 3],
+  ['parts', 'areaSquareCentimetres', -1],
+  ['parts', 'areaSquareCentimetres', Infinity],
+  ['parts', 'rackPlaces', -1],
+  ['joins', 'hostPartId', null],
+  ['joins', 'guestRungId', 'a b'],
+  ['ladders', 'rungIds', ['a', 'a']],
+  ['ladders', 'rungIds', [5]],
+  ['ladders', 'route', { finish: 'gloss', smoothing: 'prayer', joining: 'none', sealing: 'unsealed' }],
+  ['rungs', 'methodId', 'levitate'],
+  ['rungs', 'band', 'sky'],
+  ['rungs', 'minutes', -1],
+  ['rungs', 'minutes', 1.5],
+  ['rungs', 'coatMicrometres', -1],
+  ['rungs', 'state', 'finished'],
+  ['rungs', 'workedMs', -1],
+  ['rungs', 'cautionIds', 'dust'],
+  ['products', 'classId', 'glitter'],
+  ['products', 'colourHex', 'red'],
+  ['products', 'colourHex', '#A7A8AA'],
+  ['products', 'sheen', 'shiny'],
+  ['products', 'values', [{ field: 'smell', value: 1, origin: 'label', note: '' }]],
+  ['products', 'values', [{ field: 'sandMinutes', value: 1, origin: 'hearsay', note: '' }]],
+  ['products', 'values', [1, 2].map((value) => ({ field: 'sandMinutes', value, origin: 'label', note: '' }))],
+  ['cans', 'sizeMillilitres', 0],
+  ['cans', 'leftMillilitres', -5],
+  ['mixCards', 'components', []],
+  ['mixCards', 'components', [{ productId: null, name: 'water', amount: 0 }]],
+  ['mixCards', 'components', [{ productId: null, name: '', amount: 1 }]],
+  ['mixCards', 'unit', 'pinches'],
+  ['mixCards', 'swatchHex', 'rgb(1,2,3)'],
+  ['logEntries', 'kind', 'bragging'],
+  ['logEntries', 'actualMinutes', -1],
+  ['logEntries', 'air', { temperatureCelsius: 20, relativeHumidityPercent: 300, origin: 'measured' }],
+  ['logEntries', 'pictureIds', ['<img>']],
+  ['pictures', 'mediaType', 'image/svg+xml'],
+  ['pictures', 'byteLength', 0],
+  ['meshes', 'format', 'exe'],
+  ['climateReadings', 'relativeHumidityPercent', 0],
+  ['climateReadings', 'temperatureCelsius', 900],
+  ['climateReadings', 'windMetresPerSecond', -2],
+];
+
+describe('records', () => {
+  it.each(TABLE_NAMES.map((table) => [table]))('of %s are sound as the sample has them', (table) =>
+    expect(findRecordFaults(table, SOUND[table])).toEqual([]),
+  );
+
+  it.each(ABSURD)('of %s refuse %s = %j, by that path', (table, field, value) => {
+    const faults = findRecordFaults(table, { ...SOUND[table], [field]: value });
+    expect(faults.length).toBeGreaterThan(0);
+    for (const fault of faults) expect(fault.path.startsWith(field), fault.path).toBe(true);
+  });
+
+  it.each(TABLE_NAMES.map((table) => [table]))('of %s refuse a field that is left out, and one that is not theirs', (table) => {
+    for (const field of Object.keys(SOUND[table])) {
+      const without = Object.fromEntries(Object.entries(SOUND[table]).filter(([name]) => name !== field));
+      expect(findRecordFaults(table, without).length, field).toBeGreaterThan(0);
+    }
+    expect(findRecordFaults(table, { ...SOUND[table], extra: 1 })[0]).toMatchObject({ code: 'unknownField', path: 'extra' });
+  });
+
+  it('take null where there may be nothing, and only there', () => {
+    expect(findRecordFaults('props', { ...SOUND.props, dueMs: null, viewingMetres: null })).toEqual([]);
+    expect(
+      findRecordFaults('rungs', { ...SOUND.rungs, productId: null, role: null, grit: null, coatMicrometres: null, notBeforeMs: null }),
+    ).toEqual([]);
+    expect(findRecordFaults('props', { ...SOUND.props, name: null }).length).toBeGreaterThan(0);
+  });
+});
