@@ -24,8 +24,10 @@ export function useSprayState(): SprayState | null {
   const now = useNow(60_000);
   const { plan } = usePlan();
   if (!shop || !air) return null;
-  const here = airAt(air, now);
-  const verdict = judgeSpraying(here, shop.sprayLimits, here.temperatureCelsius, windAt(air, now));
+  // `now` is a whole minute; a reading taken within it is newer, and what was just typed should be what is shown.
+  const at = Math.max(now, Math.min(air.measuredUntilMs, now + 60_000));
+  const here = airAt(air, at);
+  const verdict = judgeSpraying(here, shop.sprayLimits, here.temperatureCelsius, windAt(air, at));
   const windows = plan?.kind === 'planned' ? plan.sprayWindows : [];
   const current = windows.find((window) => window.start <= now && now < window.end);
   const next = windows.find((window) => window.start > now);

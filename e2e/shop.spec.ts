@@ -1,0 +1,123 @@
+import { expect, test } from '@playwright/test';
+import { DEMO, openDemo } from './shops';
+
+test('hours as people type them, a day off, and the plan follows', async ({ page }) => {
+  await openDemo(page, '/shop/hours');
+  const to = page.getByRole('textbox', { name: 'Hands, Thursday 1 to' });
+  await to.fill('9 pm');
+  await to.press('Enter');
+  await expect(to).toHaveValue('21:00');
+  await to.fill('soon');
+  await expect(to).toHaveAttribute('aria-invalid', 'true');
+  await to.press('Escape');
+  await expect(to).toHaveValue('21:00');
+  const from = page.getByRole('textbox', { name: 'Hands, Thursday 1 from' });
+  await from.fill('22:30');
+  await from.press('Enter');
+  // Moving the start past the end takes the end along.
+  await expect(to).toHaveValue('23:30');
+  await page.getByRole('button', { name: 'Undo Change the hours' }).click();
+  await expect(from).toHaveValue('18:30');
+
+  await page.getByLabel('Date').fill('2026-05-29');
+  await page.getByRole('button', { name: 'Day off' }).click();
+  await expect(page.getByText('This date is listed already.')).toBeVisible();
+  await page.goto(`${DEMO}/bench`);
+  const then = page.getByRole('region', { name: 'Then' });
+  await expect(then.getByText('Sat 30 May')).toBeVisible();
+  await expect(then.getByText('Fri 29 May')).toHaveCount(0);
+});
+
+test('US units and a 12-hour clock change how things are shown, not what they are', async ({ page }) => {
+  await openDemo(page, '/shop/places');
+  await page.getByLabel('Units', { exact: true }).selectOption('us');
+  await expect(page.getByRole('banner').getByText('°F').first()).toBeVisible();
+  await page.getByLabel('Clock', { exact: true }).selectOption('12');
+  await expect(page.getByRole('banner').getByText(/8:40\s?pm/iu)).toBeVisible();
+  await page.goto(`${DEMO}/bench`);
+  await expect(page.getByRole('button', { name: 'Why area' })).toHaveText(/in²/u);
+  await page.goto(`${DEMO}/ladders/lantern/lantern-base`);
+  await page.getByRole('tab', { name: 'Part' }).click();
+  await expect(page.getByLabel('Surface of a piece, cm²')).toHaveValue('260');
+});
+
+test('a time zone that is none is not taken', async ({ page }) => {
+  await openDemo(page, '/shop/places');
+  const zone = page.getByRole('combobox', { name: 'Time zone' });
+  await zone.fill('Harbour/Quay');
+  await expect(page.getByRole('alert')).toContainText('not a time zone');
+  await zone.press('Enter');
+  await zone.press('Escape');
+  await expect(zone).toHaveValue('Europe/Copenhagen');
+});
+
+test('the evening theme is chosen and stays', async ({ page }) => {
+  await openDemo(page, '/shop/places');
+  await page.getByLabel('Light of this screen').selectOption('evening');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+});
+
+test('a typed reading changes the air at once, and a nonsensical one is refused', async ({ page }) => {
+  await openDemo(page, '/shop/air');
+  await page.getByLabel('Known from').selectOption('typed');
+  await page.getByLabel('Now, °C').fill('21.5');
+  await page.getByLabel('Now, % RH').fill('400');
+  await expect(page.getByText('Between 1 and 100.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep reading' })).toBeDisabled();
+  await page.getByLabel('Now, % RH').fill('88');
+  await page.getByRole('button', { name: 'Keep reading' }).click();
+  await expect(page.getByRole('banner')).toContainText('21.5 °C · 88 %');
+  await expect(page.getByRole('banner')).toContainText(/near dew|damp/u);
+});
+
+test('a product is added, given a can, and taken away without losing what named it', async ({ page }) => {
+  await openDemo(page, '/shop/products');
+  await page.getByRole('button', { name: 'Add product' }).click();
+  const name = page.getByRole('textbox', { name: 'Name' });
+  await expect(name).toHaveValue('New product');
+  await name.fill('Slate, satin aerosol');
+  await name.press('Enter');
+  await page.getByRole('button', { name: 'Add can' }).click();
+  await page.getByLabel('Left, ml').fill('500');
+  await expect(page.getByRole('alert')).toHaveText('Between 0 and 400.');
+  await page.getByLabel('Left, ml').fill('150');
+  await page.getByLabel('Left, ml').press('Enter');
+  await page.getByRole('button', { name: 'Opened now' }).click();
+  await expect(page.getByText('open since Thu 28 May')).toBeVisible();
+  await page.getByRole('searchbox').fill('harbour');
+  await page.getByRole('button', { name: /^Harbour green enamel/u }).click();
+  await page.getByRole('button', { name: 'Take the product away' }).click();
+  await expect(page.getByText('2 rungs and 0 cards name it; they stay, without it.', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it away' }).click();
+  await page.goto(`${DEMO}/ladders/lantern`);
+  await expect(page.getByRole('region', { name: 'Tank' }).getByRole('link', { name: 'green, done' })).toBeVisible();
+});
+
+test('the plan in words, of one prop, with the chain of why', async ({ page }) => {
+  await openDemo(page, '/plan');
+  await page.getByLabel('Shown', { exact: true }).selectOption({ label: "Pilot's badges" });
+  await page.getByRole('radio', { name: 'List' }).click();
+  const rung = page.getByRole('button', { name: "Pilot's badge × 6: enamel blue 2" });
+  await rung.click();
+  const chosen = page.getByRole('region', { name: 'Chosen rung' });
+  await expect(chosen).toContainText('Fri 18:30');
+  await expect(chosen).toContainText('Signal blue enamel, aerosol can be recoated');
+  await expect(page.getByRole('button', { name: /^Tank/u })).toHaveCount(0);
+  await chosen.getByRole('link', { name: 'Its ladder' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'enamel blue 2' })).toBeVisible();
+});
+
+test('the demo is brought to today and started again', async ({ page }) => {
+  await openDemo(page, '/shop/files');
+  await page.getByRole('button', { name: 'Bring the demo to today' }).click();
+  await expect(page.getByText('The demo now plays today').first()).toBeVisible();
+  await expect(page.getByText('the time of this machine.', { exact: false })).toBeVisible();
+  await page.goto(`${DEMO}/bench`);
+  await expect(page.getByRole('timer')).toHaveCount(0);
+  await page.goto(`${DEMO}/shop/files`);
+  await page.getByRole('button', { name: 'Start the demo again' }).click();
+  await page.getByRole('button', { name: 'Start again' }).click();
+  await expect(page.getByText('Thu 28 May 19:3', { exact: false })).toBeVisible();
+});
