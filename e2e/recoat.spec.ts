@@ -42,3 +42,30 @@ test('the screen that slept asks what to make of the time', async ({ page }) => 
   await page.getByRole('button', { name: /^Count \d min so far/u }).click();
   await expect(page.getByRole('timer')).toContainText(/00:0[12]:/u);
 });
+
+test('the browser calls ten minutes before a window closes, once, where that was allowed', async ({ page }) => {
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    class FakeNotification {
+      static permission = 'granted';
+      constructor(title: string, options: NotificationOptions) {
+        said.push(`${title}: ${options.body ?? ''}`);
+      }
+    }
+    Object.assign(window, { Notification: FakeNotification, said });
+  });
+  await page.clock.install({ time: new Date('2026-11-25T12:00:00Z') });
+  await openDemo(page);
+  const said = (): Promise<string[]> => page.evaluate(() => (window as unknown as { said: string[] }).said);
+  await expect(page.getByText('recoat closes 20:24')).toBeVisible();
+  await page.clock.fastForward('40:00');
+  await expect.poll(async () => (await said()).filter((words) => words.startsWith('Badge'))).toEqual([]);
+  await page.clock.fastForward('05:00');
+  // Readings that came in meanwhile may have moved the close by a minute; it is called once all the same.
+  await expect
+    .poll(async () => (await said()).filter((words) => words.startsWith('Badge')))
+    .toEqual([expect.stringMatching(/^Badge: enamel blue: recoat closes at 20:2\d$/u)]);
+  await page.clock.fastForward('03:00');
+  await page.waitForTimeout(500);
+  expect((await said()).filter((words) => words.startsWith('Badge'))).toHaveLength(1);
+});

@@ -3,6 +3,7 @@ import type { FilmAnswer } from './filmTypes';
 
 /** Something the finisher is called for: a film is ready for what comes next, or a window opens or closes. */
 export interface Call {
+  /** of the film and what is called, not of the moment: new readings move a moment, and it is called once all the same */
   readonly id: string;
   readonly atMs: number;
   readonly kind: 'ready' | 'opens' | 'closes' | 'reopens';
@@ -21,7 +22,7 @@ export function gatherCalls(films: readonly FilmAnswer[], nowMs: number): Call[]
     if (film.nextNeeds === null) continue;
     const add = (kind: Call['kind'], atMs: number | null, milestone: Milestone): void => {
       if (atMs !== null && atMs > nowMs)
-        calls.push({ id: `${film.rungId}-${kind}-${atMs}`, atMs, kind, partId: film.partId, filmName: film.filmName, milestone });
+        calls.push({ id: `${film.rungId}-${kind}-${milestone}`, atMs, kind, partId: film.partId, filmName: film.filmName, milestone });
     };
     if (film.nextNeeds !== 'recoat') {
       add('ready', film.outlook.milestones[film.nextNeeds] ?? film.outlook.milestones.hard, film.nextNeeds);

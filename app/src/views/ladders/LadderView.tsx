@@ -3,6 +3,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { Tabs } from 'radix-ui';
+import { useEffect } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import { addRung } from '../../data/changes/rungChanges';
@@ -58,6 +59,11 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
   const layers = stackFilms(rungs.filter((rung) => rung.state !== 'leftOut').map((rung) => toFilmRung(rung, index)));
   const total = layers.reduce((sum, layer) => sum + layer.micrometres, 0);
   const base = `/ladders/${part.propId}/${part.id}`;
+  const openId = open?.id;
+  useEffect(() => {
+    // On a phone the rung stands above its ladder: what is chosen further down is brought into sight.
+    if (search.has('rung') && matchMedia('(max-width: 47.99rem)').matches) document.getElementById('view')?.scrollIntoView();
+  }, [openId, search]);
   const startByHand = async (): Promise<void> => {
     const id = newId();
     if (
@@ -90,7 +96,7 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
           <UndoBar isCompact />
         </div>
       </Sheet>
-      <Sheet className="min-h-0 overflow-auto px-5 pb-5" isActive label="Rung">
+      <Sheet className="min-h-0 overflow-auto px-5 pb-5 max-md:order-first" isActive label="Rung">
         <Tabs.Root key={rungs.length === 0 ? 'empty' : 'rungs'} defaultValue={rungs.length === 0 ? 'grow' : 'rung'}>
           <Tabs.List className="border-line mb-4 flex flex-wrap border-b" aria-label="Of this ladder">
             <Tabs.Trigger value="rung" className={tab} disabled={!open}>

@@ -118,7 +118,7 @@ export function PlanPicture({
             {formats.day(ms)}
           </text>
         ))}
-        {axisTicks(window, offset).map((tick) => (
+        {axisTicks(window, offset, Math.max(2, Math.floor(plotWidth / 48))).map((tick) => (
           <g key={tick.atMs}>
             <line
               x1={x(tick.atMs)}

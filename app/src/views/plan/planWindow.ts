@@ -31,14 +31,14 @@ export interface Tick {
   readonly isDay: boolean;
 }
 
-/** Hours between ticks for a window: some ten to twenty of them. */
-function tickHours(hours: number): number {
-  return [0.25, 0.5, 1, 2, 6, 12, 24, 48].find((step) => hours / step <= 16) ?? 48;
+/** Hours between ticks for a window: as many as have room for their labels. */
+function tickHours(hours: number, most: number): number {
+  return [0.25, 0.5, 1, 2, 6, 12, 24, 48, 96, 168].find((step) => hours / step <= most) ?? 168;
 }
 
-/** Ticks on round local times. `offsetMinutes` is the zone's offset at a moment. */
-export function axisTicks(window: PlanWindow, offsetMinutes: (atMs: number) => number): Tick[] {
-  const stepMs = tickHours(window.hours) * HOUR_MS;
+/** Ticks on round local times, at most some many. `offsetMinutes` is the zone's offset at a moment. */
+export function axisTicks(window: PlanWindow, offsetMinutes: (atMs: number) => number, most = 16): Tick[] {
+  const stepMs = tickHours(window.hours, most) * HOUR_MS;
   const endMs = window.startMs + window.hours * HOUR_MS;
   const ticks: Tick[] = [];
   const localStart = window.startMs + offsetMinutes(window.startMs) * 60_000;
