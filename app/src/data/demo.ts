@@ -1,5 +1,6 @@
 import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Rung } from '@zinc-ladder/model/records/rung';
+import { readProjectFile } from '../engine/readProjectFile';
 import type { ShopClock } from '../clock/shopClock';
 import { gatherProject, importProject } from './projectTransfer';
 import type { Store } from './store';
@@ -18,8 +19,7 @@ export async function isDemoServer(): Promise<boolean> {
 export async function loadDemo(store: Store, clock: ShopClock): Promise<void> {
   const response = await fetch('/demo/tide-office.zip');
   if (!response.ok) throw new Error(`the server has no demo (${response.status})`);
-  const { readBundle } = await import('@zinc-ladder/model/file/zipProject');
-  const bundle = readBundle(new Uint8Array(await response.arrayBuffer()));
+  const bundle = await readProjectFile(await response.blob());
   await importProject(store, bundle, 'replace');
   await store.forgetHistory();
   await setClock(store, clock, bundle.project.savedAtMs);

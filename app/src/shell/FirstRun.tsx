@@ -7,6 +7,7 @@ import { leaveDemo, loadDemo } from '../data/demo';
 import { newId } from '../data/newId';
 import { useStore } from '../data/StoreContext';
 import { useEdit } from '../data/useEdit';
+import { readProjectFile } from '../engine/readProjectFile';
 import { Button } from '../ui/Button';
 import { useNotices } from './Notices';
 import { UndoOffer } from './UndoOffer';
@@ -38,8 +39,7 @@ export function FirstRun() {
     if (isStarted) void navigate('/ladders');
   };
   const openFile = async (file: File): Promise<void> => {
-    const { readBundle } = await import('@zinc-ladder/model/file/zipProject');
-    const bundle = readBundle(new Uint8Array(await file.arrayBuffer()));
+    const bundle = await readProjectFile(file);
     await leaveDemo(store, clock);
     await importProject(store, bundle, 'replace');
   };

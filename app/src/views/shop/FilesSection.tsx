@@ -7,6 +7,7 @@ import type { ImportMode, ImportPreview } from '../../data/projectTransfer';
 import { gatherProject, importProject, previewImport } from '../../data/projectTransfer';
 import { useStore } from '../../data/StoreContext';
 import { wipeEverything } from '../../data/wipe';
+import { readProjectFile } from '../../engine/readProjectFile';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
@@ -28,6 +29,7 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
   const clock = useClock();
   const { tell, tellError } = useNotices();
   const [waiting, setWaiting] = useState<Waiting | null>(null);
+  const [reading, setReading] = useState<{ readonly name: string; readonly stop: AbortController } | null>(null);
   const guard = async (work: () => Promise<void>): Promise<void> => {
     try {
       await work();
@@ -43,22 +45,24 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
       if (as === 'zip') download(zipBundle(bundle) as Uint8Array<ArrayBuffer>, fileName(shop.name, date, 'zip'), 'application/zip');
       else download(writeProject(bundle.project), fileName(shop.name, date, 'json'), 'application/json');
     });
-  const open = (file: File): Promise<void> =>
-    guard(async () => {
-      const { readBundle, ZIP_LIMITS } = await import('@zinc-ladder/model/file/zipProject');
-      const { FileFaultsError } = await import('@zinc-ladder/model/file/faults');
-      if (file.size > ZIP_LIMITS.bytes)
-        throw new FileFaultsError([
-          { code: 'tooLarge', path: '', message: `${file.name} is larger than ${ZIP_LIMITS.bytes / 1024 / 1024} MB` },
-        ]);
-      const bundle = readBundle(new Uint8Array(await file.arrayBuffer()));
-      setWaiting({
-        name: file.name,
-        bundle,
-        merge: await previewImport(store.db, bundle, 'merge'),
-        replace: await previewImport(store.db, bundle, 'replace'),
-      });
+  const open = async (file: File): Promise<void> => {
+    const stop = new AbortController();
+    setReading({ name: file.name, stop });
+    await guard(async () => {
+      try {
+        const bundle = await readProjectFile(file, stop.signal);
+        setWaiting({
+          name: file.name,
+          bundle,
+          merge: await previewImport(store.db, bundle, 'merge'),
+          replace: await previewImport(store.db, bundle, 'replace'),
+        });
+      } catch (error) {
+        if (!stop.signal.aborted) throw error;
+      }
     });
+    setReading(null);
+  };
   const take = (mode: ImportMode): Promise<void> =>
     guard(async () => {
       if (!waiting) return;
@@ -98,6 +102,11 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
             }}
           />
         </label>
+        {reading && (
+          <p role="status" className="flex items-center gap-3">
+            Reading {reading.name}…<Button onClick={() => reading.stop.abort()}>Stop</Button>
+          </p>
+        )}
         {waiting && (
           <div role="status" className="border-lime border-l-4 pl-4">
             <p className="font-semibold">{waiting.name} is sound.</p>

@@ -1,0 +1,26 @@
+import 'reflect-metadata';
+import type { Fault } from '@zinc-ladder/model/file/faults';
+import { FileFaultsError } from '@zinc-ladder/model/file/faults';
+import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
+import { readBundle } from '@zinc-ladder/model/file/zipProject';
+import { expose } from 'comlink';
+
+/** What came of reading a file. Errors lose their class on the way out of a worker, so faults travel as data. */
+export type ReadOutcome =
+  { readonly kind: 'read'; readonly bundle: ProjectBundle } | { readonly kind: 'faulty'; readonly faults: readonly Fault[] };
+
+const reader = {
+  read(bytes: Uint8Array): ReadOutcome {
+    try {
+      return { kind: 'read', bundle: readBundle(bytes) };
+    } catch (error) {
+      if (error instanceof FileFaultsError) return { kind: 'faulty', faults: error.faults };
+      throw error;
+    }
+  },
+};
+
+/** What the worker offers. */
+export type FileReaderApi = typeof reader;
+
+expose(reader);
