@@ -22,7 +22,7 @@ export function ShopStrip() {
   const shop = useShop();
   return (
     <header className="bg-sheet border-line flex flex-wrap items-center gap-x-8 gap-y-1 border-b px-4 py-1.5 md:min-h-13">
-      <h1 className="font-label mr-auto text-2xl font-semibold">{title}</h1>
+      <h1 className="font-label mr-auto text-2xl font-semibold">{title || 'Zinc Ladder'}</h1>
       {shop && spray && (
         <dl className="no-print flex flex-wrap gap-x-7 gap-y-1 text-sm">
           <Item label={shop.climateSource === 'sensor' ? 'Shop' : 'Shop air'}>
