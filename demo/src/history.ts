@@ -19,7 +19,7 @@ const FLOODED_TONIGHT = { rungId: 'lantern-badge-12', endMs: Date.parse('2026-05
 
 /**
  * Plays the shop from its first evening to the demo's moment: the plan made then is what was done, so that no film was ever
- * worked before it was ready. Real minutes differ from planned ones by a fixed pattern.
+ * worked before it was ready. One coat is moved by hand (see `FLOODED_TONIGHT`) and may overlap other work of that evening. Real minutes differ from planned ones by a fixed pattern.
  */
 export function playHistory(records: PlanRecords, readings: readonly ClimateReading[]): DemoHistory {
   const plan = planShop(gatherPlan(records, gatherAir(records.shop, readings, DEMO_MOMENT), DEMO_START));
