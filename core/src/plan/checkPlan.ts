@@ -39,7 +39,7 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     if (task.leastChunkMinutes === null && at.chunks.length > 1) say('chunk', 'split though it may not be');
     const windows = task.calendarId === null ? null : calendars.get(task.calendarId);
     for (const chunk of at.chunks) {
-      if (windows && task.minutes > 0 && !windows.some((window) => window.start <= chunk.start && chunk.end <= window.end))
+      if (windows && task.minutes > 0 && !windows.some((span) => span.start <= chunk.start && chunk.end <= span.end))
         say('calendar', `${chunk.start}–${chunk.end} outside ${task.calendarId}`);
     }
   }

@@ -106,6 +106,6 @@ function lastFreed(list: readonly Freed[], minute: number, taskId: string): Free
 function isInCalendar(problem: PlanProblem, task: PlanTask, minute: number): boolean {
   const windows = problem.calendars.find((calendar) => calendar.id === task.calendarId)?.windows;
   if (!windows) return true;
-  const window = windows[firstWindowAfter(windows, minute)];
-  return window !== undefined && window.start <= minute;
+  const span = windows[firstWindowAfter(windows, minute)];
+  return span !== undefined && span.start <= minute;
 }

@@ -107,9 +107,9 @@ function fitChunks(
   let left = task.minutes;
   let at = from;
   for (let i = windows ? firstWindowAfter(windows, at) : 0; left > 0;) {
-    const window = windows ? windows[i] : { start: at, end: Infinity };
-    if (!window || at > prepared.problem.horizonMinute) return noWindow(task, windows, prepared);
-    at = Math.max(at, window.start);
+    const span = windows ? windows[i] : { start: at, end: Infinity };
+    if (!span || at > prepared.problem.horizonMinute) return noWindow(task, windows, prepared);
+    at = Math.max(at, span.start);
     const least = Math.min(left, task.leastChunkMinutes ?? left);
     let free = at;
     for (let before = -1; before !== free;) {
@@ -118,20 +118,20 @@ function fitChunks(
     }
     const until = used.reduce(
       (soonest, { profile, amount }) => Math.min(soonest, profile?.freeUntil(free, amount) ?? Infinity),
-      Math.min(window.end, free + left),
+      Math.min(span.end, free + left),
     );
-    if (free >= window.end || until - free < least) {
-      if (free < window.end && until < window.end) at = until;
+    if (free >= span.end || until - free < least) {
+      if (free < span.end && until < span.end) at = until;
       else if (windows) {
         i += 1;
-        at = Math.max(at, window.end);
+        at = Math.max(at, span.end);
       } else at = until + 1;
       continue;
     }
     chunks.push({ start: free, end: until });
     left -= until - free;
     at = until;
-    if (windows && until >= window.end) i += 1;
+    if (windows && until >= span.end) i += 1;
   }
   return { kind: 'fits', chunks };
 }
@@ -153,7 +153,7 @@ function fitHolds(prepared: PreparedProblem, task: PlanTask, end: number, profil
 }
 
 function noWindow(task: PlanTask, windows: readonly Interval[] | null, prepared: PreparedProblem): BodyAnswer {
-  const longest = windows?.reduce((most, window) => Math.max(most, window.end - window.start), 0) ?? Infinity;
+  const longest = windows?.reduce((most, span) => Math.max(most, span.end - span.start), 0) ?? Infinity;
   if (task.leastChunkMinutes === null ? longest < task.minutes : longest === 0) {
     return {
       kind: 'impossible',

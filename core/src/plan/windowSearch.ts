@@ -16,9 +16,9 @@ export function firstWindowAfter(windows: readonly Interval[], minute: number): 
 export function firstFit(windows: readonly Interval[] | null, from: number, minutes: number): number {
   if (windows === null) return from;
   for (let i = firstWindowAfter(windows, from); ; i += 1) {
-    const window = windows[i];
-    if (!window) return Infinity;
-    const start = Math.max(from, window.start);
-    if (start + minutes <= window.end) return start;
+    const span = windows[i];
+    if (!span) return Infinity;
+    const start = Math.max(from, span.start);
+    if (start + minutes <= span.end) return start;
   }
 }
