@@ -2,12 +2,14 @@ import 'reflect-metadata';
 import './shell/theme.css';
 import { QueryClient } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
+import { createBrowserRouter } from 'react-router';
 import { createShopClock } from './clock/shopClock';
 import { ShopDatabase } from './data/database';
 import { isDemoServer, loadDemo } from './data/demo';
 import { watchTables } from './data/liveTables';
 import { Store } from './data/store';
 import { App } from './shell/App';
+import { ROUTES } from './shell/routes';
 import { applyTheme } from './shell/useTheme';
 
 async function start(): Promise<void> {
@@ -33,7 +35,7 @@ async function start(): Promise<void> {
     if (table === 'meta') void followClock();
   });
   const root = document.getElementById('root');
-  if (root) createRoot(root).render(<App client={client} store={store} clock={clock} />);
+  if (root) createRoot(root).render(<App client={client} store={store} clock={clock} router={createBrowserRouter(ROUTES)} />);
   // Asked for so that the browser does not throw the shop away when space runs short; refusal changes nothing else.
   void navigator.storage?.persist?.();
 }

@@ -9,6 +9,7 @@ import { useStore } from '../data/StoreContext';
 import { useEdit } from '../data/useEdit';
 import { readProjectFile } from '../engine/readProjectFile';
 import { Button } from '../ui/Button';
+import { FilePick } from '../ui/FilePick';
 import { useNotices } from './Notices';
 import { UndoOffer } from './UndoOffer';
 
@@ -54,20 +55,14 @@ export function FirstRun() {
         <Button look="primary" isLarge disabled={isBusy} onClick={() => void run(start)}>
           Start my shop
         </Button>
-        <label className="font-label border-edge bg-sheet focus-within:outline-ink flex min-h-12 cursor-pointer items-center rounded-xs border px-5 text-lg font-semibold focus-within:outline-2">
+        <FilePick
+          accept=".json,.zip,application/json,application/zip"
+          isLarge
+          disabled={isBusy}
+          onPick={(file) => void run(() => openFile(file))}
+        >
           Open a file
-          <input
-            type="file"
-            accept=".json,.zip,application/json,application/zip"
-            className="sr-only"
-            disabled={isBusy}
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) void run(() => openFile(file));
-              event.target.value = '';
-            }}
-          />
-        </label>
+        </FilePick>
         <Button isLarge disabled={isBusy} onClick={() => void run(() => loadDemo(store, clock))}>
           Look at the demo
         </Button>

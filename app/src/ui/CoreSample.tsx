@@ -1,4 +1,5 @@
 import type { FilmLayer } from '@zinc-ladder/core/film/filmStack';
+import { stackHeight } from '@zinc-ladder/core/film/filmStack';
 import type { Formats } from './useFormats';
 
 const HEIGHT = 420;
@@ -6,7 +7,7 @@ const LABEL_ROOM = 20;
 
 /** The film stack as a section, to scale, bottom at the bottom; labels step aside where films are thin. */
 export function CoreSample({ layers, formats }: { readonly layers: readonly FilmLayer[]; readonly formats: Formats }) {
-  const total = layers.reduce((sum, layer) => sum + layer.micrometres, 0);
+  const total = stackHeight(layers);
   if (total === 0) return <p className="text-dim">No film on this ladder yet. Rungs that prime, coat or fill show here to scale.</p>;
   const drawn = placeLayers(layers, total);
   return (

@@ -9,7 +9,7 @@ import { readableInk } from '../ui/readableInk';
 import { formatSpan, formatTimer, makeFormats } from '../ui/useFormats';
 import { findTimeGap } from './bench/timeGap';
 import { layOutBands, layOutRungs } from './ladders/ladderLayout';
-import { effectiveLog, filterLog, NO_FILTER, sumMinutes } from './log/effectiveLog';
+import { compareLogged, effectiveLog, filterLog, NO_FILTER } from './log/effectiveLog';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/planWindow';
 import { fileName } from './shop/download';
 import { readDayMinutes, writeDayMinutes } from './shop/dayMinutes';
@@ -65,7 +65,7 @@ describe('the log as it stands', () => {
       entry('3', 3, { kind: 'setDown' }),
       entry('4', 4, { actualMinutes: 8 }),
     ]);
-    expect(sumMinutes(log, () => 'all')).toEqual([{ key: 'all', planned: 20, actual: 20, count: 2 }]);
+    expect(compareLogged(log, () => 'all').sums).toEqual([{ key: 'all', planned: 20, actual: 20, count: 2 }]);
   });
 });
 

@@ -3,6 +3,11 @@ export interface MixAmount {
   readonly amount: number;
 }
 
+/** All of a mix together, in the unit of its amounts. */
+export function mixTotal(components: readonly MixAmount[]): number {
+  return components.reduce((sum, component) => sum + component.amount, 0);
+}
+
 /**
  * Scales a mix to another total, keeping its proportions.
  *
@@ -10,7 +15,7 @@ export interface MixAmount {
  * @throws RangeError unless the total is above 0, the amounts are and, for whole units, every component can have at least one
  */
 export function scaleMix<T extends MixAmount>(components: readonly T[], total: number, wholeUnits: boolean): T[] {
-  const sum = components.reduce((acc, component) => acc + component.amount, 0);
+  const sum = mixTotal(components);
   if (!(total > 0 && Number.isFinite(total)) || !(sum > 0))
     throw new RangeError(`amounts must be above 0, got a total of ${total} from ${sum}`);
   const exact = components.map((component) => (component.amount * total) / sum);

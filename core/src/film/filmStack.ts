@@ -44,6 +44,11 @@ export function stackFilms(rungs: readonly FilmRung[]): FilmLayer[] {
   return layers.map(({ rungIds, name, micrometres, colourHex }) => ({ rungIds, name, micrometres, colourHex }));
 }
 
+/** Height of a film stack, µm. */
+export function stackHeight(layers: readonly FilmLayer[]): number {
+  return layers.reduce((sum, layer) => sum + layer.micrometres, 0);
+}
+
 /** `brass, mist` and `green 2` are coats of brass and green. */
 function baseName(name: string): string {
   return name.replace(/,.*$|\s+\d+$/u, '');

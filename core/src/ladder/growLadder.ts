@@ -46,7 +46,13 @@ export interface RungDraft {
 
 /** A grown ladder, or why this combination cannot be. */
 export type GrownLadder =
-  | { readonly kind: 'grown'; readonly rungs: readonly RungDraft[]; readonly loops: LoopForecast }
+  | {
+      readonly kind: 'grown';
+      readonly rungs: readonly RungDraft[];
+      readonly loops: LoopForecast;
+      /** hands minutes of all rungs together */
+      readonly handsMinutes: number;
+    }
   | { readonly kind: 'refused'; readonly reason: string };
 
 /**
@@ -68,7 +74,8 @@ export function growLadder(choice: RouteChoice, table: readonly RouteRow[] = ROU
     table.filter((row) => holds(row.when, choice)),
     loops.loops,
   );
-  return { kind: 'grown', rungs: rows.map(({ row, turn }) => draftRung(row, turn, choice, finish.lastGrit)), loops };
+  const rungs = rows.map(({ row, turn }) => draftRung(row, turn, choice, finish.lastGrit));
+  return { kind: 'grown', rungs, loops, handsMinutes: rungs.reduce((sum, rung) => sum + rung.minutes, 0) };
 }
 
 function holds(when: RowCondition, choice: RouteChoice): boolean {

@@ -9,6 +9,7 @@ import type { ShopProblem } from './buildShopProblem';
 import { buildShopProblem, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
 import { createExplainer } from './explainPlacement';
+import { handsMinutes } from './handsMinutes';
 import type { RatedPlan } from './planGreedily';
 import { planGreedily } from './planGreedily';
 import type { Certificate, PlanProblem } from './problem';
@@ -132,9 +133,8 @@ function readyOf(
   const own = rungs.filter((rung) => partIds.has(rung.partId));
   const ownIds = new Set(parts.flatMap((part) => part.rungs.map((rung) => rung.id)));
   const unplacedRungs = unplaced.filter((certificate) => ownIds.has(certificate.taskId)).length;
-  const handsMs = own.reduce((sum, rung) => sum + rung.chunks.reduce((inner, chunk) => inner + chunk.end - chunk.start, 0), 0);
   const readyMs = own.length === 0 || unplacedRungs > 0 ? null : Math.max(...own.map((rung) => rung.endMs));
-  return { propId, readyMs, dueMs, handsMinutes: handsMs / 60_000, unplacedRungs };
+  return { propId, readyMs, dueMs, handsMinutes: handsMinutes(own), unplacedRungs };
 }
 
 /** For tasks that start in a piece that closes: the minute it closes, as epoch ms. */

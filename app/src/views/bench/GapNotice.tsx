@@ -1,5 +1,4 @@
 import type { Rung } from '@zinc-ladder/model/records/rung';
-import { useEffect } from 'react';
 import { correctTimer } from '../../data/changes/benchChanges';
 import { useEdit } from '../../data/useEdit';
 import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
@@ -11,21 +10,16 @@ import { useTimeGap } from './useTimeGap';
 
 /** Asks what to make of the time the screen was away; puts a timer right by itself when the clock was turned back. */
 export function GapNotice({ rung, formats }: { readonly rung: Rung; readonly formats: Formats }) {
-  const [gap, settle] = useTimeGap();
   const edit = useEdit();
   const moment = useBenchMoment();
   const startedAtMs = rung.startedAtMs ?? 0;
-  const turnedBackBy = gap?.kind === 'turnedBack' ? gap.byMs : null;
-  useEffect(() => {
-    if (turnedBackBy === null) return;
-    settle();
-    void edit('Put the timer right after the clock was turned back', (change) =>
-      change.patch('rungs', rung.id, { startedAtMs: Math.round(startedAtMs - turnedBackBy) }),
-    );
-    // Only a newly found turn of the clock may move the start.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [turnedBackBy]);
-  if (gap?.kind !== 'away' || startedAtMs === 0 || gap.fromMs <= startedAtMs) return null;
+  const [gap, settle] = useTimeGap(
+    (byMs) =>
+      void edit('Put the timer right after the clock was turned back', (change) =>
+        change.patch('rungs', rung.id, { startedAtMs: Math.round(startedAtMs - byMs) }),
+      ),
+  );
+  if (!gap || startedAtMs === 0 || gap.fromMs <= startedAtMs) return null;
   const untilAway = workedMs(rung, gap.fromMs) / 60_000;
   return (
     <div role="status" className="border-oxide my-3 border-l-4 px-3 py-2">

@@ -13,9 +13,8 @@ import { checkNumber, InlineNumber } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, formatTimer, useFormats } from '../../ui/useFormats';
 import { GapNotice } from './GapNotice';
-import { findLastTime } from './lastTime';
 import { NoteForm } from './NoteForm';
-import { RungFacts } from './RungFacts';
+import { RungHead } from './RungHead';
 import { useBenchMoment } from './useBenchMoment';
 import { useWakeLock } from './useWakeLock';
 
@@ -31,7 +30,6 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   useWakeLock(true);
   const part = index.partOf(rung);
   if (!part) return null;
-  const own = index.rungsOf(part.id);
   const worked = workedMs(rung, now);
   const minutes = Math.round(worked / 60_000);
   const share = rung.minutes > 0 ? Math.min(1, worked / 60_000 / rung.minutes) : 1;
@@ -41,20 +39,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   };
   return (
     <Sheet isActive className="flex flex-col p-5" label="In hand">
-      <p className="label">
-        In hand · rung {own.findIndex((other) => other.id === rung.id) + 1} of {own.length}
-      </p>
-      <h2 className="font-label text-4xl leading-tight font-semibold">
-        {partLabel(part)}: {rung.name}
-      </h2>
-      <p className="text-dim mb-4">{rung.detail || rung.why}</p>
-      <RungFacts
-        rung={rung}
-        part={part}
-        product={index.products.get(rung.productId ?? '')}
-        lastTime={findLastTime(rung, part, entries, index)}
-        formats={formats}
-      />
+      <RungHead label="In hand" rung={rung} part={part} entries={entries} index={index} formats={formats} />
       <GapNotice rung={rung} formats={formats} />
       <p
         role="timer"

@@ -7,14 +7,12 @@ import { useShop, useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { reasonLines } from '../../engine/reasonWords';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
-import { findLastTime } from './lastTime';
-import { RungFacts } from './RungFacts';
+import { RungHead } from './RungHead';
 import { useBenchMoment } from './useBenchMoment';
 
 /** Later than this the next rung is something to wait for rather than to start. */
@@ -33,26 +31,18 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const part = rung && index.partOf(rung);
   if (!next || !rung || !part)
     return <NothingToDo hasParts={index.parts.size > 0} hasOpen={[...index.rungs.values()].some((other) => other.state === 'open')} />;
-  const own = index.rungsOf(part.id);
   const isNow = next.startMs <= now + SOON_MS;
   const why = next.reasons ? reasonLines(next.reasons, next.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
   const take = (): void =>
     void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, db, rung.id, shop?.handsPairs ?? 1, moment()));
   return (
     <Sheet isActive={isNow} className="flex flex-col p-5" label="Next">
-      <p className="label">
-        {isNow ? 'Hands free · next' : `Hands free · nothing to do until ${formats.moment(next.startMs, now)}`} · rung{' '}
-        {own.findIndex((other) => other.id === rung.id) + 1} of {own.length}
-      </p>
-      <h2 className="font-label text-4xl leading-tight font-semibold">
-        {partLabel(part)}: {rung.name}
-      </h2>
-      <p className="text-dim mb-4">{rung.detail || rung.why}</p>
-      <RungFacts
+      <RungHead
+        label={isNow ? 'Hands free · next' : `Hands free · nothing to do until ${formats.moment(next.startMs, now)}`}
         rung={rung}
         part={part}
-        product={index.products.get(rung.productId ?? '')}
-        lastTime={findLastTime(rung, part, entries, index)}
+        entries={entries}
+        index={index}
         formats={formats}
       />
       {!isNow && why.length > 0 && (

@@ -1,4 +1,5 @@
 import { filmStateAt } from '@zinc-ladder/core/cure/cureClock';
+import { rackPlacesTaken } from '@zinc-ladder/core/cure/rackTaken';
 import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
@@ -8,6 +9,7 @@ import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { CureStrip } from '../../ui/CureStrip';
 import { STATE_WORDS } from '../../ui/Stipples';
 import { useFormats } from '../../ui/useFormats';
+import { Why } from '../../ui/Why';
 
 /** What is drying, soonest call first, each with its cure strip. */
 export function Rack({ films, index }: { readonly films: readonly FilmAnswer[]; readonly index: ShopIndex }) {
@@ -20,13 +22,27 @@ export function Rack({ films, index }: { readonly films: readonly FilmAnswer[]; 
       .map((call) => [call.partId, call]),
   );
   const sorted = soft.toSorted((a, b) => (calls.get(a.partId)?.atMs ?? Infinity) - (calls.get(b.partId)?.atMs ?? Infinity));
-  const taken = soft
-    .filter((film) => (film.outlook.milestones.handle ?? Infinity) > now)
-    .reduce((sum, film) => sum + (index.parts.get(film.partId)?.rackPlaces ?? 0), 0);
+  const taken = rackPlacesTaken(
+    soft.map((film) => ({ handleMs: film.outlook.milestones.handle, places: index.parts.get(film.partId)?.rackPlaces ?? 0 })),
+    now,
+  );
   return (
     <>
       <h2 className="label mb-2">
-        Drying · {taken} of {shop?.rackPlaces ?? 0} rack places
+        Drying ·{' '}
+        <Why
+          name="rack places"
+          reason={{
+            formula: 'sum of the places of parts that cannot be handled yet',
+            inputs: [
+              ['taken', String(taken)],
+              ['rack', String(shop?.rackPlaces ?? 0)],
+            ],
+            source: 'places typed on each part; when it can be handled by the cure clock',
+          }}
+        >
+          {taken} of {shop?.rackPlaces ?? 0} rack places
+        </Why>
       </h2>
       {sorted.length === 0 && <p className="text-dim">Nothing is drying. A film that is logged shows here, from wet to hard.</p>}
       <ul className="grid gap-5">

@@ -1,4 +1,5 @@
 import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
+import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
@@ -29,7 +30,7 @@ export function RungFacts({
 }) {
   const cards = useTable('mixCards');
   const card = cards.find((entry) => entry.id === rung.mixCardId);
-  const area = part.areaSquareCentimetres * part.count;
+  const area = setArea(part.areaSquareCentimetres, part.count);
   const need = product && rung.coatMicrometres ? needOf(product, rung.coatMicrometres, area) : null;
   return (
     <Figures>

@@ -1,21 +1,28 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import type { TimeGap } from './timeGap';
 import { findTimeGap } from './timeGap';
 
 const SEEN_KEY = 'zinc-ladder-seen';
 
-/** Watches for sleep, closed pages and turned clocks, across reloads. Gives the last gap found, until it is settled. */
-export function useTimeGap(): readonly [TimeGap | null, () => void] {
+type Absence = Extract<TimeGap, { kind: 'away' }>;
+
+/**
+ * Watches for sleep, closed pages and turned clocks, across reloads. Gives the last absence found, until it is settled; a clock that was
+ * turned back is told once, when it is found.
+ */
+export function useTimeGap(onTurnedBack: (byMs: number) => void): readonly [Absence | null, () => void] {
   const clock = useClock();
-  const [gap, setGap] = useState<TimeGap | null>(null);
+  const [gap, setGap] = useState<Absence | null>(null);
+  const tellTurnedBack = useEffectEvent(onTurnedBack);
   useEffect(() => {
     const look = (): void => {
       const now = clock.now();
       const kept = Number(localStorage.getItem(SEEN_KEY));
       const found = findTimeGap(kept > 0 ? kept : null, now);
       localStorage.setItem(SEEN_KEY, String(now));
-      if (found) setGap(found);
+      if (found?.kind === 'turnedBack') tellTurnedBack(found.byMs);
+      else if (found) setGap(found);
     };
     look();
     const timer = setInterval(look, 1000);

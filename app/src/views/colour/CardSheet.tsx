@@ -1,4 +1,4 @@
-import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
+import { mixTotal, scaleMix } from '@zinc-ladder/core/batch/scaleMix';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -27,7 +27,7 @@ export function CardSheet({
   const edit = useEdit();
   const cards = useTable('mixCards');
   const [total, setTotal] = useState<number | null>(null);
-  const sum = card.components.reduce((acc, component) => acc + component.amount, 0);
+  const sum = mixTotal(card.components);
   const wholeUnits = card.unit === 'drops';
   const wanted = total ?? sum;
   const least = wholeUnits ? card.components.length : 0.001;

@@ -77,7 +77,7 @@ export function GrowFields({
           >
             {grown.loops.loops} primer {grown.loops.loops === 1 ? 'loop' : 'loops'}
           </Why>
-          , {formatSpan(grown.rungs.reduce((sum, rung) => sum + rung.minutes, 0))} of hands.
+          , {formatSpan(grown.handsMinutes)} of hands.
         </p>
       )}
     </div>

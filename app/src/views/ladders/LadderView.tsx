@@ -1,4 +1,4 @@
-import { stackFilms } from '@zinc-ladder/core/film/filmStack';
+import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
@@ -57,7 +57,7 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
   const nextId = rungs.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand')?.id ?? null;
   const open = rungs.find((rung) => rung.id === search.get('rung')) ?? rungs.find((rung) => rung.id === nextId) ?? rungs.at(-1);
   const layers = stackFilms(rungs.filter((rung) => rung.state !== 'leftOut').map((rung) => toFilmRung(rung, index)));
-  const total = layers.reduce((sum, layer) => sum + layer.micrometres, 0);
+  const total = stackHeight(layers);
   const base = `/ladders/${part.propId}/${part.id}`;
   const openId = open?.id;
   useEffect(() => {

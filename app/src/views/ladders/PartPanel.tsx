@@ -10,6 +10,7 @@ import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
+import { FilePick } from '../../ui/FilePick';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
 import { InlineField, InlineNumber, InlineText, SelectField } from '../../ui/fields';
 
@@ -137,19 +138,9 @@ function Meshes({ part }: { readonly part: Part }) {
           </li>
         ))}
       </ul>
-      <label className="font-label border-edge focus-within:outline-ink mt-1 inline-flex min-h-9 cursor-pointer items-center rounded-xs border px-3 font-semibold focus-within:outline-2">
+      <FilePick accept=".stl,.obj,.3mf" onPick={(file) => void keep(file)}>
         Keep a mesh file
-        <input
-          type="file"
-          accept=".stl,.obj,.3mf"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void keep(file);
-            event.target.value = '';
-          }}
-        />
-      </label>
+      </FilePick>
     </div>
   );
 }

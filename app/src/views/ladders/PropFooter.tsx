@@ -1,3 +1,4 @@
+import { timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
@@ -14,7 +15,8 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
   const rungs = parts.flatMap((part) => index.rungsOf(part.id)).filter((rung) => rung.state !== 'leftOut');
   const ready = plan?.kind === 'planned' ? plan.props.find((entry) => entry.propId === prop.id) : undefined;
   const climbed = rungs.filter((rung) => rung.state === 'done').length;
-  const isLate = ready?.readyMs != null && prop.dueMs !== null && ready.readyMs > prop.dueMs;
+  const spare = timeToSpare(ready?.readyMs ?? null, prop.dueMs);
+  const isLate = spare?.isLate ?? false;
   return (
     <div className="mt-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
       <dl className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
@@ -30,13 +32,7 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
           isWarning={isLate}
         />
         {prop.dueMs !== null && <Pair label="Due" value={formats.moment(prop.dueMs, now)} />}
-        {prop.dueMs !== null && ready?.readyMs != null && (
-          <Pair
-            label={isLate ? 'Late by' : 'To spare'}
-            value={formatSpan(Math.abs(prop.dueMs - ready.readyMs) / 60_000)}
-            isWarning={isLate}
-          />
-        )}
+        {spare && <Pair label={isLate ? 'Late by' : 'To spare'} value={formatSpan(spare.minutes)} isWarning={isLate} />}
         {ready && <Pair label="Hands left" value={formatSpan(ready.handsMinutes)} />}
         {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={`${ready.unplacedRungs} rungs`} isWarning />}
       </dl>

@@ -6,6 +6,7 @@ import { shrinkPicture } from '../../data/shrinkPicture';
 import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
+import { FilePick } from '../../ui/FilePick';
 import { Picture } from '../../ui/Picture';
 
 /** The pictures a prop is made after. */
@@ -48,19 +49,9 @@ export function References({ propId }: { readonly propId: string }) {
           </li>
         ))}
       </ul>
-      <label className="font-label border-edge focus-within:outline-ink mt-2 inline-flex min-h-9 cursor-pointer items-center rounded-xs border px-3 font-semibold focus-within:outline-2">
+      <FilePick accept="image/jpeg,image/png,image/webp" onPick={(file) => void add(file)}>
         Add a picture
-        <input
-          type="file"
-          accept="image/jpeg,image/png,image/webp"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void add(file);
-            event.target.value = '';
-          }}
-        />
-      </label>
+      </FilePick>
     </section>
   );
 }

@@ -15,9 +15,10 @@ import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/Swatch';
 import type { Formats } from '../../ui/useFormats';
 import { formatSpan, useFormats } from '../../ui/useFormats';
+import { Why } from '../../ui/Why';
 import { CorrectionForm } from './CorrectionForm';
 import type { LogFilter, StandingEntry } from './effectiveLog';
-import { effectiveLog, filterLog, NO_FILTER, sumMinutes } from './effectiveLog';
+import { compareLogged, effectiveLog, filterLog, NO_FILTER } from './effectiveLog';
 import { MinutesChart } from './MinutesChart';
 
 const KIND_WORDS: Readonly<Record<LogEntry['kind'], string>> = {
@@ -46,12 +47,10 @@ export function LogView() {
     [hasText, standing, index],
   );
   const shown = useMemo(() => filterLog(standing, shownFilter, (entry) => words.get(entry.id) ?? ''), [standing, shownFilter, words]);
-  const sums = useMemo(
-    () => sumMinutes(shown, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
+  const compared = useMemo(
+    () => compareLogged(shown, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
     [shown, index],
   );
-  const planned = sums.reduce((sum, entry) => sum + entry.planned, 0);
-  const actual = sums.reduce((sum, entry) => sum + entry.actual, 0);
   return (
     <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">
       <Sheet className="flex min-h-[60dvh] min-w-0 flex-col lg:min-h-0" label="Log">
@@ -69,15 +68,30 @@ export function LogView() {
           <h2 className="label">Actual against planned</h2>
           <UndoBar />
         </div>
-        {planned > 0 && (
+        {compared.ratio !== null && (
           <p className="my-2">
-            <span className="font-label text-4xl font-semibold">{Math.round((actual / planned) * 100)} %</span>{' '}
+            <span className="font-label text-4xl font-semibold">
+              <Why
+                name="share of the planned time"
+                reason={{
+                  formula: 'actual minutes ÷ planned minutes × 100',
+                  inputs: [
+                    ['actual', formatSpan(compared.actual)],
+                    ['planned', formatSpan(compared.planned)],
+                    ['rungs with both', String(compared.count)],
+                  ],
+                  source: 'done entries of the log that the filter lets through',
+                }}
+              >
+                {Math.round(compared.ratio * 100)} %
+              </Why>
+            </span>{' '}
             <span className="text-dim">
-              of the planned time: {formatSpan(actual)} for {formatSpan(planned)}
+              of the planned time: {formatSpan(compared.actual)} for {formatSpan(compared.planned)}
             </span>
           </p>
         )}
-        <MinutesChart sums={sums} />
+        <MinutesChart sums={compared.sums} />
       </Sheet>
     </div>
   );

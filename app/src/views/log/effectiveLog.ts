@@ -1,3 +1,5 @@
+import type { ComparedMinutes } from '@zinc-ladder/core/log/comparedMinutes';
+import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
 
 /** An entry as it stands, with the entries it replaced, newest first. */
@@ -50,24 +52,8 @@ export function filterLog(entries: readonly StandingEntry[], filter: LogFilter, 
   });
 }
 
-/** Planned and actual minutes of what was done, by a key. */
-export interface MinutesSum {
-  readonly key: string;
-  readonly planned: number;
-  readonly actual: number;
-  readonly count: number;
-}
-
-/** Sums planned and actual minutes of done entries that have both. */
-export function sumMinutes(entries: readonly StandingEntry[], keyOf: (entry: LogEntry) => string): MinutesSum[] {
-  const sums = new Map<string, { planned: number; actual: number; count: number }>();
-  for (const { entry } of entries) {
-    if (entry.kind !== 'done' || entry.plannedMinutes === null || entry.actualMinutes === null) continue;
-    const sum = sums.get(keyOf(entry)) ?? { planned: 0, actual: 0, count: 0 };
-    sum.planned += entry.plannedMinutes;
-    sum.actual += entry.actualMinutes;
-    sum.count += 1;
-    sums.set(keyOf(entry), sum);
-  }
-  return [...sums].map(([key, sum]) => ({ key, ...sum })).sort((a, b) => b.actual - a.actual);
+/** Compares planned and actual minutes of the done entries, by a key. */
+export function compareLogged(entries: readonly StandingEntry[], keyOf: (entry: LogEntry) => string): ComparedMinutes {
+  const done = entries.filter(({ entry }) => entry.kind === 'done');
+  return compareMinutes(done.map(({ entry }) => ({ key: keyOf(entry), planned: entry.plannedMinutes, actual: entry.actualMinutes })));
 }

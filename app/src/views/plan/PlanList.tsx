@@ -1,3 +1,4 @@
+import { handsMinutes } from '@zinc-ladder/core/plan/handsMinutes';
 import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { formatSpan, useFormats } from '../../ui/useFormats';
@@ -29,13 +30,7 @@ export function PlanList({
       {[...days].map(([day, times]) => (
         <section key={day} aria-label={day} className="mb-5">
           <h2 className="font-label text-xl font-semibold">
-            {day}{' '}
-            <span className="text-dim text-base">
-              {formatSpan(
-                times.reduce((sum, time) => sum + time.chunks.reduce((inner, chunk) => inner + chunk.end - chunk.start, 0), 0) / 60_000,
-              )}{' '}
-              of hands
-            </span>
+            {day} <span className="text-dim text-base">{formatSpan(handsMinutes(times))} of hands</span>
           </h2>
           <table className="w-full">
             <thead className="sr-only">

@@ -1,4 +1,6 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { handsMinutes } from '@zinc-ladder/core/plan/handsMinutes';
+import { lastReady, timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { Link } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
@@ -33,14 +35,14 @@ export function PlanSide({
   const now = useNow(60_000);
   const formats = useFormats();
   const shown = plan.props.filter((entry) => props.some((prop) => prop.id === entry.propId));
-  const ready = Math.max(...shown.map((entry) => entry.readyMs ?? Number.NEGATIVE_INFINITY));
-  const hands = shown.reduce((sum, entry) => sum + entry.handsMinutes, 0);
+  const ready = lastReady(shown);
+  const hands = handsMinutes(plan.rungs.filter((time) => partIds.has(time.partId)));
   return (
     <div className="grid content-start gap-4">
       <Sheet className="p-4" label="Ready">
         <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}</h2>
         <p className="font-label text-4xl font-semibold">
-          {Number.isFinite(ready) ? formats.moment(ready, now) : hands > 0 ? 'no plan' : 'climbed'}
+          {ready !== null ? formats.moment(ready, now) : hands > 0 ? 'no plan' : 'climbed'}
         </p>
         <table className="mt-2 w-full">
           <thead className="sr-only">
@@ -95,16 +97,16 @@ function PropLine({
   readonly nowMs: number;
 }) {
   const formats = useFormats();
-  const isLate = readyMs !== null && dueMs !== null && readyMs > dueMs;
+  const spare = timeToSpare(readyMs, dueMs);
   return (
     <tr className="border-line border-t align-top">
       <td className="py-1.5 pr-2">{name}</td>
       <td className="py-1.5 text-right">
         <span className="figure">{readyMs === null ? '–' : formats.moment(readyMs, nowMs)}</span>
         {dueMs !== null && (
-          <span className={`block text-sm ${isLate ? 'text-oxide font-medium' : 'text-dim'}`}>
+          <span className={`block text-sm ${spare?.isLate ? 'text-oxide font-medium' : 'text-dim'}`}>
             due {formats.moment(dueMs, nowMs)}
-            {readyMs !== null && `, ${formatSpan(Math.abs(dueMs - readyMs) / 60_000)} ${isLate ? 'late' : 'to spare'}`}
+            {spare && `, ${formatSpan(spare.minutes)} ${spare.isLate ? 'late' : 'to spare'}`}
           </span>
         )}
       </td>

@@ -23,6 +23,22 @@ const SENSOR_WORDS = {
   off: '',
 } as const;
 
+const DAY_FIELDS = [
+  { field: 'meanCelsius', label: 'Mean', unit: '°C', min: -40, max: 50 },
+  { field: 'swingCelsius', label: 'Up and down', unit: '± °C', min: 0, max: 25 },
+  { field: 'warmestHour', label: 'Warmest at', unit: 'h', min: 0, max: 24 },
+  { field: 'meanHumidityPercent', label: 'Mean humidity', unit: '%', min: 1, max: 100 },
+  { field: 'swingHumidityPercent', label: 'Humidity up and down', unit: '± %', min: 0, max: 50 },
+] as const;
+
+/** The coldest and the warmest bound each other. */
+const LIMIT_FIELDS = [
+  { field: 'leastDewGapKelvin', label: 'Least dew gap', unit: '°C', min: 0, max: 20 },
+  { field: 'mostHumidityPercent', label: 'Most humidity', unit: '%', min: 1, max: 100 },
+  { field: 'coldestCelsius', label: 'Coldest', unit: '°C', min: -10, max: 60 },
+  { field: 'warmestCelsius', label: 'Warmest', unit: '°C', min: -10, max: 60 },
+] as const;
+
 /** Where the air is known from, what an ordinary day is like, and when the air lets one spray. */
 export function AirSection({ shop }: { readonly shop: Shop }) {
   const patch = useShopPatch(shop);
@@ -55,46 +71,9 @@ export function AirSection({ shop }: { readonly shop: Shop }) {
           Used where nothing is measured or forecast: a wave through the day, warmest in the afternoon and dampest at night.
         </p>
         <div className="grid grid-cols-2 gap-3">
-          <InlineNumber
-            label="Mean"
-            unit="°C"
-            value={typicalDay.meanCelsius}
-            min={-40}
-            max={50}
-            onKeep={(value) => value !== null && day({ meanCelsius: value })}
-          />
-          <InlineNumber
-            label="Up and down"
-            unit="± °C"
-            value={typicalDay.swingCelsius}
-            min={0}
-            max={25}
-            onKeep={(value) => value !== null && day({ swingCelsius: value })}
-          />
-          <InlineNumber
-            label="Warmest at"
-            unit="h"
-            value={typicalDay.warmestHour}
-            min={0}
-            max={24}
-            onKeep={(value) => value !== null && day({ warmestHour: value })}
-          />
-          <InlineNumber
-            label="Mean humidity"
-            unit="%"
-            value={typicalDay.meanHumidityPercent}
-            min={1}
-            max={100}
-            onKeep={(value) => value !== null && day({ meanHumidityPercent: value })}
-          />
-          <InlineNumber
-            label="Humidity up and down"
-            unit="± %"
-            value={typicalDay.swingHumidityPercent}
-            min={0}
-            max={50}
-            onKeep={(value) => value !== null && day({ swingHumidityPercent: value })}
-          />
+          {DAY_FIELDS.map(({ field, ...shown }) => (
+            <InlineNumber key={field} {...shown} value={typicalDay[field]} onKeep={(value) => value !== null && day({ [field]: value })} />
+          ))}
         </div>
       </Sheet>
       <Sheet className="p-4" label="Spray limits">
@@ -103,38 +82,16 @@ export function AirSection({ shop }: { readonly shop: Shop }) {
           Dew gap 3 °C after ISO 8502-4 (from memory); the others are common practice. A product's label wins.
         </p>
         <div className="grid grid-cols-2 gap-3">
-          <InlineNumber
-            label="Least dew gap"
-            unit="°C"
-            value={sprayLimits.leastDewGapKelvin}
-            min={0}
-            max={20}
-            onKeep={(value) => value !== null && limits({ leastDewGapKelvin: value })}
-          />
-          <InlineNumber
-            label="Most humidity"
-            unit="%"
-            value={sprayLimits.mostHumidityPercent}
-            min={1}
-            max={100}
-            onKeep={(value) => value !== null && limits({ mostHumidityPercent: value })}
-          />
-          <InlineNumber
-            label="Coldest"
-            unit="°C"
-            value={sprayLimits.coldestCelsius}
-            min={-10}
-            max={sprayLimits.warmestCelsius - 0.5}
-            onKeep={(value) => value !== null && limits({ coldestCelsius: value })}
-          />
-          <InlineNumber
-            label="Warmest"
-            unit="°C"
-            value={sprayLimits.warmestCelsius}
-            min={sprayLimits.coldestCelsius + 0.5}
-            max={60}
-            onKeep={(value) => value !== null && limits({ warmestCelsius: value })}
-          />
+          {LIMIT_FIELDS.map(({ field, ...shown }) => (
+            <InlineNumber
+              key={field}
+              {...shown}
+              min={field === 'warmestCelsius' ? sprayLimits.coldestCelsius + 0.5 : shown.min}
+              max={field === 'coldestCelsius' ? sprayLimits.warmestCelsius - 0.5 : shown.max}
+              value={sprayLimits[field]}
+              onKeep={(value) => value !== null && limits({ [field]: value })}
+            />
+          ))}
           <InlineNumber
             label="Most wind (empty: none indoors)"
             unit="m/s"

@@ -10,6 +10,7 @@ import { wipeEverything } from '../../data/wipe';
 import { readProjectFile } from '../../engine/readProjectFile';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
+import { FilePick } from '../../ui/FilePick';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
 import { toLocalInput } from '../../ui/localInput';
 import { Sheet } from '../../ui/Sheet';
@@ -89,19 +90,9 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
       <Sheet className="grid gap-3 p-4" label="Bring it in">
         <h2 className="font-label text-xl font-semibold">Bring it in</h2>
         <p className="text-dim">A file is read whole and checked before anything here is touched.</p>
-        <label className="font-label border-edge focus-within:outline-ink inline-flex min-h-12 cursor-pointer items-center justify-self-start rounded-xs border px-5 text-lg font-semibold focus-within:outline-2">
+        <FilePick accept=".json,.zip,application/json,application/zip" isLarge onPick={(file) => void open(file)}>
           Open a file
-          <input
-            type="file"
-            accept=".json,.zip,application/json,application/zip"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) void open(file);
-              event.target.value = '';
-            }}
-          />
-        </label>
+        </FilePick>
         {reading && (
           <p role="status" className="flex items-center gap-3">
             Reading {reading.name}…<Button onClick={() => reading.stop.abort()}>Stop</Button>

@@ -1,0 +1,38 @@
+import type { RouteObject } from 'react-router';
+import { lazy } from 'react';
+import { Navigate } from 'react-router';
+import { BenchView } from '../views/bench/BenchView';
+import { Frame } from './Frame';
+import { ViewFault } from './ViewFault';
+
+const LaddersView = lazy(async () => ({ default: (await import('../views/ladders/LaddersView')).LaddersView }));
+const LadderView = lazy(async () => ({ default: (await import('../views/ladders/LadderView')).LadderView }));
+const PlanView = lazy(async () => ({ default: (await import('../views/plan/PlanView')).PlanView }));
+const ColourView = lazy(async () => ({ default: (await import('../views/colour/ColourView')).ColourView }));
+const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
+const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
+
+/** Every address of the application and the view behind it. */
+export const ROUTES: RouteObject[] = [
+  {
+    element: (
+      <ViewFault>
+        <Frame />
+      </ViewFault>
+    ),
+    children: [
+      { index: true, element: <Navigate to="/bench" replace /> },
+      { path: 'bench', element: <BenchView /> },
+      { path: 'ladders', element: <LaddersView /> },
+      { path: 'ladders/:propId', element: <LaddersView /> },
+      { path: 'ladders/:propId/:partId', element: <LadderView /> },
+      { path: 'plan', element: <PlanView /> },
+      { path: 'colour', element: <ColourView /> },
+      { path: 'colour/:cardId', element: <ColourView /> },
+      { path: 'log', element: <LogView /> },
+      { path: 'shop', element: <ShopView /> },
+      { path: 'shop/:section', element: <ShopView /> },
+      { path: '*', element: <Navigate to="/bench" replace /> },
+    ],
+  },
+];

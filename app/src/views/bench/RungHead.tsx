@@ -1,0 +1,45 @@
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { ShopIndex } from '../../data/useShopIndex';
+import type { Formats } from '../../ui/useFormats';
+import { findLastTime } from './lastTime';
+import { RungFacts } from './RungFacts';
+
+/** Which rung it is, what to do, and its figures. */
+export function RungHead({
+  label,
+  rung,
+  part,
+  entries,
+  index,
+  formats,
+}: {
+  readonly label: string;
+  readonly rung: Rung;
+  readonly part: Part;
+  readonly entries: readonly LogEntry[];
+  readonly index: ShopIndex;
+  readonly formats: Formats;
+}) {
+  const own = index.rungsOf(part.id);
+  return (
+    <>
+      <p className="label">
+        {label} · rung {own.findIndex((other) => other.id === rung.id) + 1} of {own.length}
+      </p>
+      <h2 className="font-label text-4xl leading-tight font-semibold">
+        {partLabel(part)}: {rung.name}
+      </h2>
+      <p className="text-dim mb-4">{rung.detail || rung.why}</p>
+      <RungFacts
+        rung={rung}
+        part={part}
+        product={index.products.get(rung.productId ?? '')}
+        lastTime={findLastTime(rung, part, entries, index)}
+        formats={formats}
+      />
+    </>
+  );
+}
