@@ -19,6 +19,17 @@ export function useTableQuery<Name extends TableName>(name: Name): UseQueryResul
   });
 }
 
+/** Whether the tables every view is drawn from are read. Only that is listened to, not what is in them. */
+export function useIsShopRead(): boolean {
+  const props = useTableQuery('props').isSuccess;
+  const parts = useTableQuery('parts').isSuccess;
+  const joins = useTableQuery('joins').isSuccess;
+  const ladders = useTableQuery('ladders').isSuccess;
+  const rungs = useTableQuery('rungs').isSuccess;
+  const products = useTableQuery('products').isSuccess;
+  return props && parts && joins && ladders && rungs && products;
+}
+
 /** All records of a table, live; empty until they are read. */
 export function useTable<Name extends TableName>(name: Name): readonly RecordOf[Name][] {
   return useTableQuery(name).data ?? EMPTY;

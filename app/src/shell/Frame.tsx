@@ -1,6 +1,6 @@
 import { Suspense } from 'react';
 import { Outlet } from 'react-router';
-import { useTableQuery } from '../data/queries';
+import { useIsShopRead, useTableQuery } from '../data/queries';
 import { Stipples } from '../ui/Stipples';
 import { Callers } from './Callers';
 import { FirstRun } from './FirstRun';
@@ -13,8 +13,10 @@ import { ViewFault } from './ViewFault';
 /** The frame round every view: rail, strip, and what listens in the background. */
 export function Frame() {
   const shop = useTableQuery('shop');
+  const isRead = useIsShopRead();
   if (shop.isError) throw shop.error;
-  if (!shop.isSuccess) return <p className="p-6">Opening the shop…</p>;
+  // A view that shows before its records are read would say for a moment that there are none.
+  if (!shop.isSuccess || !isRead) return <p className="p-6">Opening the shop…</p>;
   if (shop.data.length === 0) return <FirstRun />;
   return (
     <SensorFeed>

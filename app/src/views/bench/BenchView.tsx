@@ -1,3 +1,4 @@
+import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
@@ -21,9 +22,10 @@ export function BenchView() {
   const index = useShopIndex();
   const rungs = useTable('rungs');
   const films = useFilms();
-  const { plan, isPlanning } = usePlan();
+  const { plan, error } = usePlan();
   const held = rungs.filter((rung) => rung.state === 'inHand').toSorted((a, b) => (b.startedAtMs ?? 0) - (a.startedAtMs ?? 0));
-  const planned = plan?.kind === 'planned' ? plan.rungs.filter((time) => index.rungs.has(time.rungId)) : [];
+  // The plan on the screen may be a moment older than what was just logged.
+  const planned = plan?.kind === 'planned' ? plan.rungs.filter((time) => isToDo(index.rungs.get(time.rungId))) : [];
   const next = planned.find((time) => index.rungs.get(time.rungId)?.state !== 'inHand');
   const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && next ? [next.rungId] : [])]);
   return (
@@ -32,13 +34,18 @@ export function BenchView() {
         {held.map((rung) => (
           <InHand key={rung.id} rung={rung} index={index} />
         ))}
-        {held.length === 0 && (plan || !isPlanning) && <NextUp next={next} index={index} />}
+        {held.length === 0 && plan && <NextUp next={next} index={index} />}
       </div>
       <section aria-label="Then" className="min-w-0 lg:overflow-auto">
         <div className="flex items-center justify-between">
           <h2 className="label">Then</h2>
           <UndoBar />
         </div>
+        {error !== null && (
+          <p role="alert" className="text-oxide">
+            The plan could not be made: {error instanceof Error ? error.message : String(error)}
+          </p>
+        )}
         {plan?.kind === 'planned' && <ThenList plan={plan} skip={skip} index={index} />}
         {plan?.kind === 'faulty' &&
           plan.faults.map((fault) => (
@@ -53,4 +60,8 @@ export function BenchView() {
       </Sheet>
     </div>
   );
+}
+
+function isToDo(rung: Rung | undefined): boolean {
+  return rung !== undefined && rung.state !== 'done' && rung.state !== 'leftOut';
 }

@@ -1,21 +1,162 @@
 // @vitest-environment happy-dom
-import { screen, within } from '@testing-library/react';
+import { act, screen, waitFor, within } from '@testing-library/react';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
 vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
 
-describe('the bench', () => {
-  it('shows what is in hand with its minutes, and logs it with one press', async () => {
+const MINUTE = 60_000;
+
+/** The sample with hands and spraying at all hours and nothing in hand. */
+function openAllDay(change: (project: ProjectFile) => void = () => undefined): ProjectFile {
+  const project = makeSampleProject();
+  const always = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 0, endMinute: 1440 }));
+  project.shop.hours = always;
+  project.shop.sprayHours = always;
+  project.rungs = project.rungs.map((rung) => (rung.state === 'inHand' ? { ...rung, state: 'open', startedAtMs: null } : rung));
+  change(project);
+  return project;
+}
+
+describe('the bench with a rung in hand', () => {
+  it('shows its timer and logs it with one press; the next rung comes up by itself', async () => {
     const { user, db, pass } = await openShop('/bench');
     const sheet = await screen.findByRole('region', { name: 'In hand' });
     expect(within(sheet).getByRole('heading', { level: 2 }).textContent).toMatch(/^guest: /u);
-    pass(11 * 60_000);
-    await user.click(await within(sheet).findByRole('button', { name: 'Done: log 12 min' }));
+    act(() => pass(4 * MINUTE));
+    expect(within(sheet).getByRole('timer').textContent).toBe('00:05:00');
+    await user.click(within(sheet).getByRole('button', { name: 'Done: log 5 min' }));
+    const next = await screen.findByRole('region', { name: 'Next' });
+    expect(within(next).getByRole('heading', { level: 2 }).textContent).toMatch(/^host: /u);
+    expect(await db.records('rungs').get('guest-1')).toMatchObject({ state: 'done', workedMs: 5 * MINUTE });
+    const entries = await db.records('logEntries').toArray();
+    expect(entries.find((entry) => entry.rungId === 'guest-1')).toMatchObject({
+      kind: 'done',
+      actualMinutes: 5,
+      partId: 'guest',
+      propId: 'prop',
+      air: { temperatureCelsius: 20, relativeHumidityPercent: 50, origin: 'typical' },
+    });
+  });
+
+  it('tells what was logged, and undo brings the running timer back', async () => {
+    const { user, db } = await openShop('/bench');
+    await user.click(await screen.findByRole('button', { name: /^Done: log/u }));
+    expect(await screen.findByText(/ logged$/u)).toBeTruthy();
+    await user.click(await screen.findByRole('button', { name: /^Undo Log/u }));
+    expect(await screen.findByRole('region', { name: 'In hand' })).toBeTruthy();
+    expect(await db.records('rungs').get('guest-1')).toMatchObject({ state: 'inHand' });
+    expect(await db.records('logEntries').count()).toBe(1);
+  });
+
+  it('keeps the minutes of what is set down and offers it again', async () => {
+    const { user, db, pass } = await openShop('/bench', openAllDay());
+    await user.click(await screen.findByRole('button', { name: /^Take in hand/u }));
+    await screen.findByRole('region', { name: 'In hand' });
+    act(() => pass(3 * MINUTE));
+    await user.click(screen.getByRole('button', { name: 'Set down' }));
     await screen.findByRole('region', { name: 'Next' });
-    const rung = await db.records('rungs').get('guest-1');
-    expect(rung).toMatchObject({ state: 'done', workedMs: 12 * 60_000 });
-    expect(makeSampleProject().rungs.length).toBe(3);
+    const [held] = (await db.records('rungs').toArray()).filter((rung) => rung.state === 'setDown');
+    expect(held).toMatchObject({ workedMs: 3 * MINUTE, startedAtMs: null });
+  });
+
+  it('takes a correction of the timer, refuses nonsense, and keeps notes and mistakes', async () => {
+    const { user, db } = await openShop('/bench');
+    await user.click(await screen.findByRole('button', { name: 'Correct' }));
+    const field = screen.getByRole('textbox', { name: 'Minutes so far' });
+    await user.clear(field);
+    await user.type(field, 'soon{Enter}');
+    expect(screen.getByRole('alert').textContent).toBe('This is not a number.');
+    await user.clear(field);
+    await user.type(field, '7{Enter}');
+    await waitFor(async () => expect(await db.records('rungs').get('guest-1')).toMatchObject({ workedMs: 7 * MINUTE }));
+    await user.click(screen.getByRole('button', { name: 'Note' }));
+    await user.type(screen.getByRole('textbox', { name: 'Note' }), 'a run on the left');
+    await user.click(screen.getByRole('button', { name: 'Keep as mistake' }));
+    await waitFor(async () => {
+      const kept = (await db.records('logEntries').toArray()).find((entry) => entry.kind === 'mistake');
+      expect(kept).toMatchObject({ text: 'a run on the left', rungId: 'guest-1', actualMinutes: null });
+    });
+  });
+
+  it('asks about time nobody looked, and takes it off when told to', async () => {
+    localStorage.setItem('zinc-ladder-seen', String(makeSampleProject().savedAtMs));
+    const project = makeSampleProject();
+    project.savedAtMs += 3 * 60 * MINUTE;
+    const { user, db } = await openShop('/bench', project);
+    expect(await screen.findByText(/Nobody looked from .*, 3 h\. The timer ran on\./u)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Count 1 min so far' }));
+    await waitFor(async () => expect(await db.records('rungs').get('guest-1')).toMatchObject({ workedMs: MINUTE }));
+    expect(screen.queryByText(/Nobody looked/u)).toBeNull();
+  });
+
+  it('puts the timer right by itself when the clock was turned back, once', async () => {
+    const project = makeSampleProject();
+    const started = project.savedAtMs - MINUTE;
+    localStorage.setItem('zinc-ladder-seen', String(project.savedAtMs + 60 * MINUTE));
+    const { db, store } = await openShop('/bench', project);
+    await waitFor(async () => expect((await db.records('rungs').get('guest-1'))?.startedAtMs).toBe(started - 60 * MINUTE));
+    expect((await store.historyState()).undoLabel).toBe('Put the timer right after the clock was turned back');
+    expect(await db.history.count()).toBe(1);
+  });
+});
+
+describe('the bench with empty hands', () => {
+  it('says why there is nothing to do until the hours begin', async () => {
+    const project = openAllDay();
+    project.shop.hours = makeSampleProject().shop.hours;
+    await openShop('/bench', project);
+    const next = await screen.findByRole('region', { name: 'Next' });
+    await within(next).findByText(/Hands free · nothing to do until 18:30/u);
+    expect(within(next).getByText('hands are free long enough')).toBeTruthy();
+    expect(within(next).getByRole('button', { name: 'Take in hand all the same' })).toBeTruthy();
+  });
+  it('teaches the next move where there is no part, no open rung, or no place for any', async () => {
+    await openShop('/bench', { ...makeSampleProject(), parts: [], ladders: [], rungs: [], joins: [], logEntries: [], meshes: [] });
+    expect(await screen.findByRole('heading', { name: 'No part yet' })).toBeTruthy();
+  });
+  it('says that every ladder is climbed', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) => ({ ...rung, state: 'done', startedAtMs: null, doneAtMs: project.savedAtMs }));
+    await openShop('/bench', project);
+    expect(await screen.findByRole('heading', { name: 'Every ladder is climbed' })).toBeTruthy();
+  });
+  it('says that nothing has a place when there are no hours', async () => {
+    const project = openAllDay();
+    project.shop.hours = [];
+    await openShop('/bench', project);
+    expect(await screen.findByRole('heading', { name: 'Nothing has a place' })).toBeTruthy();
+  });
+});
+
+describe('what comes then', () => {
+  it('opens a line for taking in hand, logging and leaving out', async () => {
+    const project = openAllDay((shop) => {
+      shop.joins = [];
+      shop.rungs.push({ ...NEW_RUNG, id: 'guest-2', ladderId: 'guest', name: 'wet sand' });
+      shop.ladders = shop.ladders.map((ladder) => (ladder.id === 'guest' ? { ...ladder, rungIds: ['guest-1', 'guest-2'] } : ladder));
+    });
+    const { user, db } = await openShop('/bench', project);
+    const then = await screen.findByRole('region', { name: 'Then' });
+    await user.click(await within(then).findByRole('button', { name: /wet sand/u }));
+    await user.click(await screen.findByRole('menuitem', { name: 'Leave out' }));
+    await waitFor(async () => expect(await db.records('rungs').get('guest-2')).toMatchObject({ state: 'leftOut' }));
+    await waitFor(() => expect(within(then).queryByRole('button', { name: /guest.*wet sand/u })).toBeNull());
+  });
+});
+
+describe('what is drying', () => {
+  it('stands on the rack with its places and its way from wet to hard', async () => {
+    const project = openAllDay((shop) => {
+      shop.rungs = shop.rungs.map((rung) => (rung.id === 'host-1' ? { ...rung, doneAtMs: shop.savedAtMs - 20 * MINUTE } : rung));
+    });
+    await openShop('/bench', project);
+    const drying = await screen.findByRole('region', { name: 'Drying' });
+    expect((await within(drying).findByRole('img')).getAttribute('aria-label')).toMatch(/^Now touch dry\..*hard/u);
+    expect(within(drying).getByText('1 of 8 rack places')).toBeTruthy();
+    expect(within(drying).getByText(/can be sanded 15:26/u)).toBeTruthy();
   });
 });
