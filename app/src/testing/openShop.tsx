@@ -63,6 +63,8 @@ function giveElementsSize(): void {
   for (const [name, size] of [
     ['offsetWidth', 1280],
     ['offsetHeight', 800],
+    ['clientWidth', 1280],
+    ['clientHeight', 800],
   ] as const)
     Object.defineProperty(HTMLElement.prototype, name, { configurable: true, get: () => size });
   HTMLElement.prototype.getBoundingClientRect = () => new DOMRect(0, 0, 1280, 800);

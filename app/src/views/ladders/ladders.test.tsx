@@ -1,0 +1,216 @@
+// @vitest-environment happy-dom
+import { screen, waitFor, within } from '@testing-library/react';
+import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { describe, expect, it, vi } from 'vitest';
+import { openShop } from '../../testing/openShop';
+
+vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+
+const HOST = '/ladders/prop/host?rung=host-2';
+
+/** Types into a field that is kept on Enter. */
+async function retype(user: Awaited<ReturnType<typeof openShop>>['user'], field: HTMLElement, text: string): Promise<void> {
+  await user.clear(field);
+  await user.type(field, `${text}{Enter}`);
+}
+
+describe('the ladders of a prop', () => {
+  it('stand side by side, each rung with its state in words', async () => {
+    await openShop('/ladders/prop');
+    const host = await screen.findByRole('region', { name: 'host' });
+    expect(within(host).getByRole('link', { name: 'primer, done' })).toBeTruthy();
+    const guest = screen.getByRole('region', { name: 'guest' });
+    expect(within(guest).getByRole('link', { name: /, in hand$/u })).toBeTruthy();
+    expect(within(host).getByText('guest joins here')).toBeTruthy();
+  });
+  it('are crossed and climbed with the arrow keys', async () => {
+    const { user } = await openShop('/ladders/prop');
+    (await screen.findByRole('link', { name: 'primer, done' })).focus();
+    await user.keyboard('{ArrowUp}');
+    await waitFor(() => expect(document.activeElement?.getAttribute('data-grid')).toBe('0.1'));
+    await user.keyboard('{ArrowRight}');
+    await waitFor(() => expect(document.activeElement?.getAttribute('data-grid')).toBe('1.0'));
+    await user.keyboard('{ArrowUp}');
+    expect(document.activeElement?.getAttribute('data-grid')).toBe('1.0');
+  });
+  it('say when the prop is ready and how far it is climbed', async () => {
+    await openShop('/ladders/prop');
+    expect((await screen.findByText('Hands left')).nextSibling?.textContent).toMatch(/min$/u);
+    expect(screen.getByText('2 ladders · 3 rungs · 1 climbed')).toBeTruthy();
+  });
+  it('teach the first move in an empty shop, and a prop is added by name alone', async () => {
+    const { user, db } = await openShop('/ladders', {
+      ...makeSampleProject(),
+      props: [],
+      parts: [],
+      ladders: [],
+      rungs: [],
+      joins: [],
+      logEntries: [],
+      meshes: [],
+      pictures: [],
+      mixCards: [],
+    });
+    await user.click(await screen.findByRole('button', { name: 'Add the first prop' }));
+    const keep = (): HTMLElement => screen.getAllByRole('button', { name: 'Add prop' }).at(-1) as HTMLElement;
+    await user.click(keep());
+    expect((await screen.findByRole('alert')).textContent).not.toBe('');
+    expect(await db.records('props').count()).toBe(0);
+    await user.type(screen.getByRole('textbox', { name: 'Name' }), 'Storm lamp');
+    await user.click(keep());
+    expect(await screen.findByRole('heading', { name: 'No part yet' })).toBeTruthy();
+    expect(await db.records('props').toArray()).toMatchObject([{ name: 'Storm lamp', weight: 1, dueMs: null, position: 0 }]);
+  });
+});
+
+describe('adding a part', () => {
+  it('grows its ladder from material and finish as the preview said', async () => {
+    const { user, db } = await openShop('/ladders/prop');
+    await user.click(await screen.findByRole('button', { name: 'Add part' }));
+    const form = await screen.findByRole('textbox', { name: 'Name' });
+    await user.type(form, 'lid');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Material' }), 'resin');
+    const count = Number(within(await screen.findByRole('status')).getByText(/^\d+$/u).textContent);
+    expect(count).toBeGreaterThan(3);
+    await user.click(screen.getAllByRole('button', { name: 'Add part' }).at(-1) as HTMLElement);
+    await waitFor(async () => expect(await db.records('parts').count()).toBe(3));
+    const part = (await db.records('parts').toArray()).find((entry) => entry.name === 'lid');
+    expect(part).toMatchObject({ materialId: 'resin', layerMillimetres: 0.05, position: 2 });
+    const ladder = await db.records('ladders').get(part?.id ?? '');
+    expect(ladder?.rungIds).toHaveLength(count);
+    const first = await db.records('rungs').get(ladder?.rungIds[0] ?? '');
+    expect(first?.why).not.toBe('');
+  });
+  it('refuses absurd numbers by name and keeps nothing', async () => {
+    const { user, db } = await openShop('/ladders/prop');
+    await user.click(await screen.findByRole('button', { name: 'Add part' }));
+    await user.type(await screen.findByRole('textbox', { name: 'Name' }), 'lid');
+    const area = screen.getByRole('textbox', { name: 'Surface, cm²' });
+    await user.clear(area);
+    await user.type(area, '-3');
+    await user.click(screen.getAllByRole('button', { name: 'Add part' }).at(-1) as HTMLElement);
+    await waitFor(() => expect(area.getAttribute('aria-describedby')).toMatch(/error$/u));
+    expect(await db.records('parts').count()).toBe(2);
+  });
+  it('says why a route cannot be, instead of growing it', async () => {
+    const { user } = await openShop('/ladders/prop');
+    await user.click(await screen.findByRole('button', { name: 'Add part' }));
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Material' }), 'flexible');
+    await user.selectOptions(screen.getByRole('combobox', { name: /^Smoothing/u }), 'solvent');
+    await waitFor(() => expect(screen.getAllByRole('alert').some((alert) => /solvent/iu.test(alert.textContent))).toBe(true));
+    expect((screen.getAllByRole('button', { name: 'Add part' }).at(-1) as HTMLButtonElement).disabled).toBe(true);
+  });
+});
+
+describe('an open ladder', () => {
+  it('shows the rung with its figures; each figure says why', async () => {
+    const { user } = await openShop('/ladders/prop/host?rung=host-1');
+    expect(await screen.findByRole('heading', { level: 2, name: /primer/u })).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Why area' }));
+    expect(await screen.findByText('surface of a piece × pieces')).toBeTruthy();
+    await user.keyboard('{Escape}');
+    await user.click(screen.getByRole('button', { name: 'Why paint for it' }));
+    expect(await screen.findByText('area × dry film ÷ volume solids ÷ transfer')).toBeTruthy();
+  });
+  it('changes every value where it stands, and says what cannot be kept', async () => {
+    const { user, db } = await openShop(HOST);
+    await user.click(await screen.findByRole('button', { name: 'Change' }));
+    await retype(user, screen.getByRole('textbox', { name: 'Name' }), 'wet sand');
+    await waitFor(async () => expect((await db.records('rungs').get('host-2'))?.name).toBe('wet sand'));
+    const hands = screen.getByRole('textbox', { name: 'Hands, min' });
+    await retype(user, hands, '12.5');
+    expect((await screen.findByRole('alert')).textContent).toBe('A whole number is needed.');
+    await user.keyboard('{Escape}');
+    await retype(user, screen.getByRole('textbox', { name: 'Hands, min' }), '25');
+    await waitFor(async () => expect(await db.records('rungs').get('host-2')).toMatchObject({ minutes: 25, minutesFormula: '' }));
+    await user.clear(screen.getByRole('textbox', { name: 'Name' }));
+    await user.tab();
+    expect((await screen.findByRole('alert')).textContent).toBe('A name is needed.');
+    expect((await db.records('rungs').get('host-2'))?.name).toBe('wet sand');
+  });
+  it('a change of method brings its minutes, band and cautions', async () => {
+    const { user, db } = await openShop(HOST);
+    await user.click(await screen.findByRole('button', { name: 'Change' }));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Method' }), 'prime');
+    await waitFor(async () => expect(await db.records('rungs').get('host-2')).toMatchObject({ methodId: 'prime', band: 'prime' }));
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Product' }), 'primer');
+    await waitFor(async () => {
+      const rung = await db.records('rungs').get('host-2');
+      expect(rung).toMatchObject({ productId: 'primer', coatMicrometres: 15 });
+      expect(rung?.cautionIds.length).toBeGreaterThan(0);
+      expect(rung?.minutesFormula).toMatch(/min ready/u);
+    });
+  });
+  it('adds, copies, moves, leaves out and removes rungs, each taken back by one undo', async () => {
+    const { user, db, store } = await openShop(HOST);
+    const ids = async (): Promise<readonly string[]> => (await db.records('ladders').get('host'))?.rungIds ?? [];
+    await user.click(await screen.findByRole('button', { name: 'Duplicate' }));
+    await waitFor(async () => expect(await ids()).toHaveLength(3));
+    // The copy is opened; moved down it stands below what it was copied from.
+    await waitFor(() => expect(screen.getByText(/^Rung 3 of 3/u)).toBeTruthy());
+    await user.click(screen.getByRole('button', { name: 'Move down' }));
+    await waitFor(async () => expect((await ids())[2]).toBe('host-2'));
+    await user.click(screen.getByRole('button', { name: 'Leave out' }));
+    await user.click(await screen.findByRole('button', { name: 'Put back in' }));
+    await user.click(await screen.findByRole('button', { name: 'Remove' }));
+    await waitFor(async () => expect(await ids()).toEqual(['host-1', 'host-2']));
+    for (let step = 0; step < 5; step += 1) await store.undo();
+    expect(await ids()).toEqual(['host-1', 'host-2']);
+    await user.click(await screen.findByRole('button', { name: 'Add on top' }));
+    await waitFor(async () => expect(await ids()).toHaveLength(3));
+  });
+  it('grows anew above what is done', async () => {
+    const { user, db } = await openShop(HOST);
+    await user.click(await screen.findByRole('tab', { name: 'Grow' }));
+    await user.click(await screen.findByRole('button', { name: 'Grow the ladder' }));
+    await waitFor(async () => {
+      const ladder = await db.records('ladders').get('host');
+      expect(ladder?.rungIds[0]).toBe('host-1');
+      expect(ladder?.rungIds).not.toContain('host-2');
+      expect(ladder?.rungIds.length).toBeGreaterThan(5);
+    });
+  });
+  it('changes the part, and takes it away only after asking', async () => {
+    const { user, db } = await openShop(HOST);
+    await user.click(await screen.findByRole('tab', { name: 'Part' }));
+    await retype(user, await screen.findByRole('textbox', { name: 'Pieces' }), '4');
+    await waitFor(async () => expect((await db.records('parts').get('host'))?.count).toBe(4));
+    await retype(user, screen.getByRole('textbox', { name: 'Surface of a piece, cm²' }), '12,5');
+    await waitFor(async () => expect((await db.records('parts').get('host'))?.areaSquareCentimetres).toBe(12.5));
+    await user.click(screen.getByRole('button', { name: 'Take the part away' }));
+    await user.keyboard('{Escape}');
+    expect(await db.records('parts').count()).toBe(2);
+    await user.click(await screen.findByRole('button', { name: 'Take the part away' }));
+    await user.click(await screen.findByRole('button', { name: 'Take it away' }));
+    await waitFor(async () => expect(await db.records('parts').count()).toBe(1));
+    expect(await db.records('joins').count()).toBe(0);
+    expect(await db.records('logEntries').count()).toBe(1);
+  });
+  it('joins another ladder, and says at once when the joins contradict each other', async () => {
+    const { user, db } = await openShop('/ladders/prop/guest?rung=guest-1');
+    await user.click(await screen.findByRole('tab', { name: 'Joins' }));
+    expect(await screen.findByText(/joins/u, { selector: 'span' })).toBeTruthy();
+    await user.click(await screen.findByRole('button', { name: 'Join' }));
+    await waitFor(async () => expect(await db.records('joins').count()).toBe(2));
+    expect((await screen.findAllByRole('alert')).map((alert) => alert.textContent).join()).toMatch(/wait/u);
+    await user.click((await screen.findAllByRole('button', { name: 'Take away' })).at(-1) as HTMLElement);
+    await waitFor(async () => expect(await db.records('joins').count()).toBe(1));
+  });
+  it('does not write over what another tab kept meanwhile', async () => {
+    const { user, db, store } = await openShop(HOST);
+    await user.click(await screen.findByRole('button', { name: 'Change' }));
+    const name = screen.getByRole('textbox', { name: 'Name' });
+    await user.clear(name);
+    await user.type(name, 'mine');
+    await store.edit('another tab', (edit) => edit.patch('rungs', 'host-2', { name: 'theirs' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('Changed in the meantime to “theirs”');
+    await user.tab();
+    expect((await db.records('rungs').get('host-2'))?.name).toBe('theirs');
+    await user.type(name, '{Escape}');
+    expect((screen.getByRole('textbox', { name: 'Name' }) as HTMLInputElement).value).toBe('theirs');
+  });
+  it('says so when an address names a part that is gone', async () => {
+    await openShop('/ladders/prop/nobody');
+    expect((await screen.findByRole('main')).textContent).toMatch(/not here|gone|no such/iu);
+  });
+});

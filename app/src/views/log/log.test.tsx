@@ -1,0 +1,68 @@
+// @vitest-environment happy-dom
+import { screen, waitFor, within } from '@testing-library/react';
+import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
+import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { describe, expect, it, vi } from 'vitest';
+import { openShop } from '../../testing/openShop';
+
+vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+
+function withEntries(): ProjectFile {
+  const project = makeSampleProject();
+  const [entry] = project.logEntries;
+  if (!entry) throw new Error('no entry');
+  project.logEntries.push(
+    { ...entry, id: 'mistake', kind: 'mistake', atMs: entry.atMs + 60_000, text: 'tape pulled too soon', actualMinutes: null },
+    { ...entry, id: 'sanded', rungId: 'host-2', productId: null, atMs: entry.atMs + 120_000, plannedMinutes: 20, actualMinutes: 30 },
+  );
+  return project;
+}
+const list = async (): Promise<HTMLElement> => screen.findByRole('region', { name: /entries, newest first/u });
+const titles = async (): Promise<string[]> =>
+  within(await list())
+    .queryAllByRole('heading', { level: 2 })
+    .map((heading) => heading.textContent);
+
+describe('the log', () => {
+  it('is newest first, with planned against actual and why', async () => {
+    const { user } = await openShop('/log', withEntries());
+    await waitFor(async () => expect(await titles()).toEqual(['host: sand', 'host: primer', 'host: primer']));
+    // 12 + 30 min for 10 + 20 planned.
+    expect(screen.getByText('140 %')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Why share of the planned time' }));
+    expect(await screen.findByText('actual minutes ÷ planned minutes × 100')).toBeTruthy();
+    expect(screen.getByText('rungs with both').nextSibling?.textContent).toBe('2');
+  });
+  it('is filtered by kind, product and words; the sum follows', async () => {
+    const { user } = await openShop('/log', withEntries());
+    await list();
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Kind' }), 'mistake');
+    await waitFor(async () => expect(await titles()).toEqual(['host: primer']));
+    expect(screen.queryByText(/of the planned time/u)).toBeNull();
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Kind' }), '');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Product' }), 'primer');
+    await waitFor(async () => expect((await titles()).length).toBe(2));
+    await user.type(screen.getByRole('searchbox', { name: 'Words' }), 'TOO SOON');
+    await waitFor(async () => expect((await titles()).length).toBe(1));
+    await user.type(screen.getByRole('searchbox', { name: 'Words' }), ' xyz');
+    expect(await screen.findByText('Nothing fits this filter.')).toBeTruthy();
+  });
+  it('corrects an entry by a new one; the rung’s moment and the words of before are kept', async () => {
+    const { user, db } = await openShop('/log');
+    await user.click(await screen.findByRole('button', { name: 'Correct host: primer' }));
+    const minutes = screen.getByRole('textbox', { name: 'Minutes' });
+    await user.clear(minutes);
+    await user.type(minutes, 'long');
+    expect((screen.getByRole('button', { name: 'Keep correction' }) as HTMLButtonElement).disabled).toBe(true);
+    await user.clear(minutes);
+    await user.type(minutes, '9');
+    await user.click(screen.getByRole('button', { name: 'Keep correction' }));
+    await waitFor(async () => expect(await db.records('logEntries').count()).toBe(2));
+    expect(await screen.findByText('corrected; it said 12 min')).toBeTruthy();
+    expect(await db.records('rungs').get('host-1')).toMatchObject({ workedMs: 9 * 60_000 });
+  });
+  it('teaches what will be in it while it is empty', async () => {
+    await openShop('/log', { ...makeSampleProject(), logEntries: [] });
+    expect(await screen.findByText(/Nothing logged yet/u)).toBeTruthy();
+  });
+});

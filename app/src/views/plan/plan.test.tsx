@@ -1,0 +1,119 @@
+// @vitest-environment happy-dom
+import { screen, waitFor, within } from '@testing-library/react';
+import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
+import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { describe, expect, it, vi } from 'vitest';
+import { openShop } from '../../testing/openShop';
+
+vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+
+const DAY = 86_400_000;
+
+describe('the plan', () => {
+  it('says when all is ready, when each prop is, what is due and how many hands are left', async () => {
+    const project = makeSampleProject();
+    project.props.push({ ...(project.props[0] as ProjectFile['props'][number]), id: 'other', name: 'Other', dueMs: null, position: 1 });
+    await openShop('/plan', project);
+    const ready = await screen.findByRole('region', { name: 'Ready' });
+    expect(within(ready).getByRole('heading').textContent).toBe('All ready');
+    const lamp = within(ready).getByRole('row', { name: /Lamp/u });
+    expect(lamp.textContent).toMatch(/due Fri 14:00, \d+ h( \d\d)? to spare/u);
+    expect(within(ready).getByRole('row', { name: /Other/u }).textContent).not.toMatch(/due/u);
+    expect(ready.textContent).toMatch(/Hands left \d+ min/u);
+  });
+  it('says how late it will be', async () => {
+    const project = makeSampleProject();
+    project.props = project.props.map((prop) => ({ ...prop, dueMs: project.savedAtMs + 60_000 }));
+    await openShop('/plan', project);
+    const ready = await screen.findByRole('region', { name: 'Ready' });
+    expect(within(ready).getByRole('row', { name: /Lamp/u }).textContent).toMatch(/ late$/u);
+  });
+  it('tells the same in a list; a chosen rung says why it is not earlier', async () => {
+    const { user } = await openShop('/plan');
+    await user.click(await screen.findByRole('radio', { name: 'List' }));
+    const day = await screen.findByRole('region', { name: /Thu/u });
+    expect(within(day).getByRole('heading').textContent).toMatch(/\d+ min of hands$/u);
+    await user.click(within(day).getByRole('button', { name: /^host: / }));
+    const chosen = await screen.findByRole('region', { name: 'Chosen rung' });
+    expect(chosen.textContent).toMatch(/joined: after guest/u);
+    expect(within(chosen).getByRole('link', { name: 'Its ladder' }).getAttribute('href')).toBe('/ladders/prop/host?rung=host-2');
+  });
+  it('moves and zooms from the keyboard and by its buttons', async () => {
+    const { user } = await openShop('/plan');
+    const picture = await screen.findByRole('group', { name: /Plus and minus zoom/u });
+    const days = (): number => within(picture).queryAllByText(/^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) /u).length;
+    await waitFor(() => expect(days()).toBeGreaterThan(0));
+    const before = picture.querySelector('svg')?.outerHTML;
+    picture.focus();
+    await user.keyboard('{+}');
+    expect(picture.querySelector('svg')?.outerHTML).not.toBe(before);
+    await user.keyboard('{-}{ArrowRight}');
+    const moved = picture.querySelector('svg')?.outerHTML;
+    expect(moved).not.toBe(before);
+    await user.keyboard('n');
+    expect(picture.querySelector('svg')?.outerHTML).toBe(before);
+    await user.click(screen.getByRole('button', { name: 'Later' }));
+    expect(picture.querySelector('svg')?.outerHTML).not.toBe(before);
+    await user.click(screen.getByRole('button', { name: 'Now' }));
+    expect(picture.querySelector('svg')?.outerHTML).toBe(before);
+  });
+  it('shows one prop alone when asked', async () => {
+    const project = makeSampleProject();
+    project.props.push({ ...(project.props[0] as ProjectFile['props'][number]), id: 'other', name: 'Other', dueMs: null, position: 1 });
+    project.parts.push({ ...(project.parts[0] as ProjectFile['parts'][number]), id: 'lone', propId: 'other', name: 'lone' });
+    project.ladders.push({ id: 'lone', revision: 0, partId: 'lone', route: null, rungIds: [] });
+    const { user } = await openShop('/plan', project);
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Shown' }), 'other');
+    const ready = await screen.findByRole('region', { name: 'Ready' });
+    await waitFor(() => expect(within(ready).queryByRole('row', { name: /Lamp/u })).toBeNull());
+    expect(within(ready).getAllByText('climbed').length).toBeGreaterThan(0);
+  });
+  it('says what cannot be planned, and what has no place and why', async () => {
+    const project = makeSampleProject();
+    project.shop.hours = [];
+    await openShop('/plan', project);
+    const risk = await screen.findByRole('region', { name: 'At risk' });
+    expect(risk.textContent).toMatch(/guest: sand: .*hours/iu);
+  });
+  it('names the circle when joins contradict each other', async () => {
+    const project = makeSampleProject();
+    project.joins.push({
+      id: 'back',
+      revision: 0,
+      hostPartId: 'guest',
+      hostRungId: 'guest-1',
+      guestPartId: 'host',
+      guestRungId: null,
+      note: '',
+    });
+    await openShop('/plan', project);
+    expect(await screen.findByRole('heading', { name: 'These ladders cannot be planned' })).toBeTruthy();
+    expect(screen.getByRole('alert').textContent).toMatch(/host.*guest|guest.*host/u);
+  });
+  it('teaches where to begin when there is nothing to plan', async () => {
+    await openShop('/plan', { ...makeSampleProject(), parts: [], ladders: [], rungs: [], joins: [], logEntries: [], meshes: [] });
+    expect(await screen.findByRole('heading', { name: 'Nothing to plan yet' })).toBeTruthy();
+  });
+  it('tells of a film whose window closes before the plan comes to it', async () => {
+    const project = makeSampleProject();
+    project.products.push({
+      ...(project.products[0] as ProjectFile['products'][number]),
+      id: 'enamel',
+      name: 'Blue enamel',
+      classId: 'enamelColour',
+      values: [],
+    });
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'host-1'
+        ? { ...rung, methodId: 'maskedCoat', productId: 'enamel', name: 'blue 1', doneAtMs: project.savedAtMs - 20 * 60_000 }
+        : rung.id === 'host-2'
+          ? { ...rung, methodId: 'maskedCoat', productId: 'enamel', name: 'blue 2', coatMicrometres: 20 }
+          : rung,
+    );
+    // Hands are back on Thursday evening only; the window closes in the afternoon.
+    await openShop('/plan', project);
+    const risk = await screen.findByRole('region', { name: 'At risk' });
+    await waitFor(() => expect(risk.textContent).toMatch(/host: blue 1 closes before the plan comes to it/u));
+    expect(DAY).toBe(24 * 3_600_000);
+  });
+});

@@ -1,0 +1,231 @@
+// @vitest-environment happy-dom
+import { screen, waitFor, within } from '@testing-library/react';
+import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { describe, expect, it, vi } from 'vitest';
+import { openShop } from '../../testing/openShop';
+
+vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+
+type User = Awaited<ReturnType<typeof openShop>>['user'];
+async function retype(user: User, field: HTMLElement, text: string): Promise<void> {
+  await user.clear(field);
+  await user.type(field, `${text}{Enter}`);
+}
+const shopOf = async (db: Awaited<ReturnType<typeof openShop>>['db']) => (await db.records('shop').toArray())[0];
+
+describe('hours', () => {
+  it('are typed as people type them; the other end gives way, and nonsense is put back', async () => {
+    const { user, db } = await openShop('/shop/hours');
+    const from = await screen.findByRole('textbox', { name: 'Hands, Thursday 1 from' });
+    await retype(user, from, '7 pm');
+    await waitFor(async () => expect((await shopOf(db))?.hours).toEqual([{ weekday: 4, startMinute: 1140, endMinute: 1320 }]));
+    await retype(user, from, '23');
+    await waitFor(async () => expect((await shopOf(db))?.hours).toEqual([{ weekday: 4, startMinute: 1380, endMinute: 1440 }]));
+    await user.clear(from);
+    await user.type(from, 'noon');
+    expect(from.getAttribute('aria-invalid')).toBe('true');
+    await user.tab();
+    expect((from as HTMLInputElement).value).toBe('23:00');
+  });
+  it('are added to a day and taken away, for hands and for spraying apart', async () => {
+    const { user, db } = await openShop('/shop/hours');
+    await user.click(await screen.findByRole('button', { name: 'Add hands on Monday' }));
+    await waitFor(async () => expect((await shopOf(db))?.hours).toContainEqual({ weekday: 1, startMinute: 18 * 60, endMinute: 19 * 60 }));
+    await user.click(await screen.findByRole('button', { name: 'Take away spraying, Thursday 1' }));
+    await waitFor(async () => expect((await shopOf(db))?.sprayHours).toEqual([]));
+    expect((await shopOf(db))?.hours).toHaveLength(2);
+  });
+  it('know days that are different, each once', async () => {
+    const { user, db } = await openShop('/shop/hours');
+    const date = await screen.findByLabelText('Date');
+    await user.clear(date);
+    await user.type(date, '2026-06-05');
+    expect((await screen.findByRole('alert')).textContent).toBe('This date is listed already.');
+    await user.clear(date);
+    await user.type(date, '2026-06-07');
+    await user.click(screen.getByRole('button', { name: 'Own hours' }));
+    await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-06-05', '2026-06-07']));
+    await user.click(screen.getByRole('button', { name: 'Take 2026-06-05 away' }));
+    await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-06-07']));
+  });
+});
+
+describe('air', () => {
+  it('keeps limits and an ordinary day, each in its bounds; coldest and warmest bound each other', async () => {
+    const { user, db } = await openShop('/shop/air');
+    await retype(user, await screen.findByRole('textbox', { name: 'Coldest, °C' }), '40');
+    expect((await screen.findByRole('alert')).textContent).toBe('Between -10 and 31.5.');
+    await retype(user, screen.getByRole('textbox', { name: 'Coldest, °C' }), '12');
+    await waitFor(async () => expect((await shopOf(db))?.sprayLimits.coldestCelsius).toBe(12));
+    await retype(user, screen.getByRole('textbox', { name: /^Most wind/u }), '3');
+    await waitFor(async () => expect((await shopOf(db))?.sprayLimits.mostWindMetresPerSecond).toBe(3));
+    const wind = screen.getByRole('textbox', { name: /^Most wind/u });
+    await screen.findByDisplayValue('3', { exact: true });
+    await user.clear(wind);
+    await user.tab();
+    await waitFor(async () => expect((await shopOf(db))?.sprayLimits.mostWindMetresPerSecond).toBeNull());
+    await retype(user, screen.getByRole('textbox', { name: 'Mean, °C' }), '14,5');
+    await waitFor(async () => expect((await shopOf(db))?.typicalDay.meanCelsius).toBe(14.5));
+  });
+  it('takes a reading by hand, and the strip shows it', async () => {
+    const { user, db } = await openShop('/shop/air');
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Known from' }), 'typed');
+    await user.type(await screen.findByRole('textbox', { name: 'Now, °C' }), '11');
+    await user.type(screen.getByRole('textbox', { name: 'Now, % RH' }), '300');
+    expect((screen.getByRole('button', { name: 'Keep reading' }) as HTMLButtonElement).disabled).toBe(true);
+    await retype(user, screen.getByRole('textbox', { name: 'Now, % RH' }), '88');
+    await waitFor(async () =>
+      expect((await db.records('climateReadings').toArray()).filter((reading) => reading.source === 'typed')).toMatchObject([
+        { temperatureCelsius: 11, relativeHumidityPercent: 88, kind: 'measured' },
+      ]),
+    );
+    expect((await screen.findByText('Shop air')).parentElement?.textContent).toMatch(/11\.0 °C · 88 %/u);
+    expect(screen.getByText('Spraying').parentElement?.textContent).toMatch(/damp/u);
+  });
+  it('says when the sensor does not answer, and plans on', async () => {
+    const { user } = await openShop('/shop/air');
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Known from' }), 'sensor');
+    expect(await screen.findByText(/The sensor does not answer/u)).toBeTruthy();
+  });
+});
+
+describe('places and units', () => {
+  it('are bounded, and every figure follows the units and the clock', async () => {
+    const { user, db, router } = await openShop('/shop/places');
+    await retype(user, await screen.findByRole('textbox', { name: 'Rack places' }), '0');
+    expect((await screen.findByRole('alert')).textContent).toBe('Between 1 and 200.');
+    await retype(user, screen.getByRole('textbox', { name: 'Rack places' }), '3');
+    await waitFor(async () => expect((await shopOf(db))?.rackPlaces).toBe(3));
+    await retype(user, screen.getByRole('combobox', { name: 'Time zone' }), 'Mars/Olympus');
+    expect((await screen.findByRole('alert')).textContent).toMatch(/not a time zone/u);
+    await retype(user, screen.getByRole('combobox', { name: 'Time zone' }), 'America/New_York');
+    await waitFor(async () => expect((await shopOf(db))?.timeZone).toBe('America/New_York'));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Units' }), 'us');
+    await waitFor(() => expect(screen.getByText('Shop air').parentElement?.textContent).toMatch(/68 °F/u));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Clock' }), '12');
+    await router.navigate('/ladders/prop/host?rung=host-1');
+    expect((await screen.findByText('Area')).parentElement?.textContent).toMatch(/15\.5 in²/u);
+    expect(await screen.findByText(/Rung 1 of 2 · done .* 7:00\sAM/u)).toBeTruthy();
+  });
+  it('keep the light of the screen with the screen, not with the shop', async () => {
+    const { user, db } = await openShop('/shop/places');
+    const before = JSON.stringify(await shopOf(db));
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Light of this screen' }), 'evening');
+    expect(document.documentElement.dataset['theme']).toBe('evening');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Light of this screen' }), 'light');
+    expect(document.documentElement.dataset['theme']).toBe('light');
+    expect(JSON.stringify(await shopOf(db))).toBe(before);
+  });
+});
+
+describe('products', () => {
+  it('say where each value is from; a typed one is a label’s and goes back to the class default', async () => {
+    const { user, db } = await openShop('/shop/products');
+    const row = async (): Promise<HTMLElement> =>
+      (await screen.findByRole('textbox', { name: 'Tape-safe, min' })).closest('tr') as HTMLElement;
+    expect((await row()).textContent).toMatch(/class default/u);
+    await retype(user, within(await row()).getByRole('textbox'), '180');
+    await waitFor(async () =>
+      expect((await db.records('products').get('primer'))?.values).toContainEqual({
+        field: 'tapeMinutes',
+        value: 180,
+        origin: 'label',
+        note: '',
+      }),
+    );
+    await user.selectOptions(within(await row()).getByRole('combobox'), 'observed');
+    await waitFor(async () =>
+      expect((await db.records('products').get('primer'))?.values.find((value) => value.field === 'tapeMinutes')?.origin).toBe('observed'),
+    );
+    await user.click(within(await row()).getByRole('button', { name: /^Back to the class default/u }));
+    await waitFor(async () =>
+      expect((await db.records('products').get('primer'))?.values.some((value) => value.field === 'tapeMinutes')).toBe(false),
+    );
+  });
+  it('have cans; what is left cannot be more than the can holds', async () => {
+    const { user, db } = await openShop('/shop/products');
+    await retype(user, await screen.findByRole('textbox', { name: 'Left, ml' }), '500');
+    expect((await screen.findByRole('alert')).textContent).toBe('Between 0 and 400.');
+    await retype(user, screen.getByRole('textbox', { name: 'Left, ml' }), '80');
+    await waitFor(async () => expect((await db.records('cans').get('can'))?.leftMillilitres).toBe(80));
+    await user.click(screen.getByRole('button', { name: 'Add can' }));
+    await waitFor(async () => expect(await db.records('cans').count()).toBe(2));
+    await user.click(await screen.findByRole('button', { name: 'Opened now' }));
+    await waitFor(async () => expect((await db.records('cans').toArray()).every((can) => can.openedAtMs !== null)).toBe(true));
+  });
+  it('are found by name or class, added, and taken away without tearing rungs or cards', async () => {
+    const { user, db } = await openShop('/shop/products');
+    await user.click(await screen.findByRole('button', { name: 'Add product' }));
+    expect(((await screen.findByDisplayValue('New product')) as HTMLInputElement).value).toBe('New product');
+    await user.type(screen.getByRole('searchbox'), 'grey');
+    const list = screen.getByRole('region', { name: 'Products' });
+    await waitFor(() => expect(within(list).queryByRole('button', { name: /New product/u })).toBeNull());
+    await user.click(within(list).getByRole('button', { name: /Grey primer/u }));
+    await user.click(await screen.findByRole('button', { name: 'Take the product away' }));
+    expect(await screen.findByText(/1 rungs and 1 cards name it/u)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Take it away' }));
+    await waitFor(async () => expect(await db.records('products').get('primer')).toBeUndefined());
+    expect((await db.records('rungs').get('host-1'))?.productId).toBeNull();
+    expect((await db.records('mixCards').get('card'))?.components[0]).toMatchObject({ productId: null, name: 'Grey primer' });
+  });
+});
+
+describe('files', () => {
+  it('emptying asks first, and undo brings the shop back from the first screen', async () => {
+    const { user, db } = await openShop('/shop/files');
+    await user.click(await screen.findByRole('button', { name: /^Empty the shop/u }));
+    await user.click(await screen.findByRole('button', { name: 'Empty it' }));
+    expect(await screen.findByRole('button', { name: 'Start my shop' })).toBeTruthy();
+    expect(await db.records('props').count()).toBe(0);
+    await user.click(await screen.findByRole('button', { name: /Empty the shop|Bring|Undo/u }));
+    await waitFor(async () => expect(await db.records('props').count()).toBe(1));
+  });
+});
+
+describe('a new browser', () => {
+  it('starts a shop with one product of each class and lands on the ladders', async () => {
+    const { user, db, router } = await openShop('/bench', null);
+    await user.click(await screen.findByRole('button', { name: 'Start my shop' }));
+    expect(await screen.findByRole('heading', { name: 'No prop yet' })).toBeTruthy();
+    expect(router.state.location.pathname).toBe('/ladders');
+    expect(await db.records('products').count()).toBeGreaterThan(15);
+    expect((await shopOf(db))?.hours.length).toBe(7);
+  });
+  it('says in words when the demo cannot be had, and stays usable', async () => {
+    const { user, db } = await openShop('/bench', null);
+    await user.click(await screen.findByRole('button', { name: 'Look at the demo' }));
+    expect(await screen.findByText('That did not work')).toBeTruthy();
+    expect(await db.records('shop').count()).toBe(0);
+    expect((screen.getByRole('button', { name: 'Start my shop' }) as HTMLButtonElement).disabled).toBe(false);
+  });
+});
+
+describe('failures of the browser', () => {
+  it('a full disk is told with what to do, and nothing is lost', async () => {
+    const { user, db } = await openShop('/shop/places');
+    const full = new DOMException('the quota has been exceeded', 'QuotaExceededError');
+    const spy = vi.spyOn(db.history, 'add').mockImplementation((() => Promise.reject(full)) as never);
+    await retype(user, await screen.findByRole('textbox', { name: 'Rack places' }), '4');
+    expect(await screen.findByText('The browser has no room left')).toBeTruthy();
+    expect(screen.getByText(/Save a file from Shop, then free space/u)).toBeTruthy();
+    spy.mockRestore();
+    expect((await shopOf(db))?.rackPlaces).toBe(8);
+    await user.click(screen.getByRole('button', { name: 'Put away' }));
+    await waitFor(() => expect(screen.queryByText('The browser has no room left')).toBeNull());
+  });
+  it('an undo that another tab has overtaken says so and changes nothing', async () => {
+    const { user, db, store } = await openShop('/shop/places');
+    await retype(user, await screen.findByRole('textbox', { name: 'Rack places' }), '4');
+    await waitFor(async () => expect((await shopOf(db))?.rackPlaces).toBe(4));
+    await db.records('shop').update('shop', { rackPlaces: 6 });
+    await user.click(await screen.findByRole('button', { name: /^Undo Change the rack/u }));
+    expect(await screen.findByText('Changed in another tab')).toBeTruthy();
+    expect((await shopOf(db))?.rackPlaces).toBe(6);
+    expect((await store.historyState()).undoLabel).toBe('Change the rack');
+  });
+});
+
+it('the sample has what these stories rely on', () => {
+  const { shop, products, cans } = makeSampleProject();
+  expect([shop.rackPlaces, shop.hours.length, products.length, cans[0]?.sizeMillilitres]).toEqual([8, 1, 1, 400]);
+});
