@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findProductClass, TRANSFER } from '../cure/productClasses';
-import { stackFilms } from '../film/filmStack';
 import { cansNeeded, paintNeeded } from './paintNeeded';
-import { scaleMix } from './scaleMix';
+import { mixTotal, scaleMix } from './scaleMix';
+import { setArea } from './setArea';
 import { splitBatch, volumeRatio, weightRatio } from './twoPartRatio';
 
 describe('paint needed', () => {
@@ -70,34 +70,24 @@ describe('scaling a mix', () => {
   it('refuses fewer drops than components', () => expect(() => scaleMix([{ amount: 1 }, { amount: 1 }], 1, true)).toThrow(RangeError));
 });
 
-describe('film stack', () => {
-  const rung = (name: string, film: number | null, isSanding = false, colourHex: string | null = null) => ({
-    rungId: name,
-    name,
-    filmMicrometres: film,
-    isSanding,
-    colourHex,
+describe('the surface of a set', () => {
+  it('is one piece times the pieces', () => expect([setArea(12.5, 6), setArea(0, 3)]).toEqual([75, 0]));
+  it('is refused for absurd numbers', () => {
+    for (const [area, pieces] of [
+      [-1, 1],
+      [Number.NaN, 1],
+      [10, 0],
+      [10, 1.5],
+    ] as const)
+      expect(() => setArea(area, pieces)).toThrow(RangeError);
   });
-  it('adds coats of one colour into one layer and keeps what sanding leaves', () => {
-    const layers = stackFilms([
-      rung('filler primer 1', 40),
-      rung('P320', null, true),
-      rung('filler primer 2', 40),
-      rung('P320', null, true),
-      rung('brass, mist', 8, false, '#a8843c'),
-      rung('brass, wet', 8, false, '#a8843c'),
-    ]);
-    expect(layers.map((layer) => [layer.name, layer.micrometres])).toEqual([
-      ['filler primer', 20],
-      ['filler primer', 20],
-      ['brass', 16],
-    ]);
-  });
-  it('takes nothing twice from one film, and nothing from bare plastic', () => {
-    expect(
-      stackFilms([rung('P100', null, true), rung('putty', 100), rung('P150', null, true), rung('P220', null, true)]).map(
-        (layer) => layer.micrometres,
-      ),
-    ).toEqual([50]);
+});
+
+describe('a mix as a whole', () => {
+  it('is the sum of its amounts, and scaling meets the total asked for', () => {
+    const mix = [{ amount: 3 }, { amount: 1.5 }];
+    expect(mixTotal(mix)).toBe(4.5);
+    expect(mixTotal(scaleMix(mix, 9, false))).toBeCloseTo(9, 12);
+    expect(mixTotal([])).toBe(0);
   });
 });

@@ -1,0 +1,128 @@
+import 'fake-indexeddb/auto';
+import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
+import { findRecordFaults } from '@zinc-ladder/model/file/validateRecord';
+import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
+import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { QueryClient } from '@tanstack/react-query';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { ShopDatabase } from '../database';
+import { tableKey, watchTables } from '../liveTables';
+import { importProject } from '../projectTransfer';
+import { Store } from '../store';
+import { growOnto } from './growChanges';
+import { newShop, starterProducts } from './newShop';
+import { addPart, NEW_PART } from './partChanges';
+import { keepPicture } from './pictureChanges';
+import { addProp, NEW_PROP, removeProp } from './propChanges';
+
+let db: ShopDatabase;
+let store: Store;
+let names = 0;
+let ids = 0;
+const makeId = (): string => `id-${(ids += 1)}`;
+const ROUTE = { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' } as const;
+
+beforeEach(async () => {
+  db = new ShopDatabase(`changes-${(names += 1)}`);
+  store = new Store(db, () => 0);
+  await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+});
+afterEach(() => db.delete());
+
+describe('adding', () => {
+  it('puts a part after its own prop’s last, with an empty ladder', async () => {
+    const others = await db.records('parts').toArray();
+    await store.edit('add', (edit) => addPart(edit, 'new', 'prop', { ...NEW_PART, name: 'Lid' }, others));
+    expect(await db.records('parts').get('new')).toMatchObject({ name: 'Lid', position: 2 });
+    expect(await db.records('ladders').get('new')).toMatchObject({ partId: 'new', rungIds: [], route: null });
+    await store.edit('add', (edit) => addPart(edit, 'first', 'elsewhere', { ...NEW_PART, name: 'Alone' }, others));
+    expect((await db.records('parts').get('first'))?.position).toBe(0);
+  });
+  it('puts a prop after the others', async () => {
+    await store.edit('add', async (edit) => addProp(edit, 'next', { ...NEW_PROP, name: 'Next' }, await db.records('props').toArray()));
+    expect((await db.records('props').get('next'))?.position).toBe(1);
+  });
+  it('keeps a picture’s bytes and name together, and a prop that goes leaves the picture', async () => {
+    await store.edit('picture', (edit) => keepPicture(edit, 'shot', new Uint8Array([1, 2, 3]), 'x'.repeat(400), 'prop'));
+    expect(await db.records('pictures').get('shot')).toMatchObject({ byteLength: 3, propId: 'prop', name: 'x'.repeat(200) });
+    await store.edit('away', (edit) => removeProp(edit, db, 'prop'));
+    expect(await db.records('pictures').get('shot')).toMatchObject({ propId: null });
+    expect((await db.attachments.get('shot'))?.bytes.length).toBe(3);
+  });
+});
+
+describe('growing a ladder', () => {
+  const grown = () => {
+    const [part] = makeSampleProject().parts;
+    if (!part) throw new Error('no part');
+    const result = growLadder(routeChoiceOf(part, ROUTE));
+    if (result.kind !== 'grown') throw new Error(result.reason);
+    return result;
+  };
+  it('keeps what is done and in hand at the bottom; the rest gives way', async () => {
+    const products = await db.records('products').toArray();
+    const { rungs, handsMinutes } = grown();
+    await store.edit('grow', (edit) => growOnto(edit, 'host', ROUTE, rungs, products, {}, makeId));
+    const ladder = await db.records('ladders').get('host');
+    expect(ladder?.rungIds[0]).toBe('host-1');
+    expect(ladder?.rungIds).toHaveLength(rungs.length + 1);
+    expect(ladder?.route).toEqual(ROUTE);
+    expect(await db.records('rungs').get('host-2')).toBeUndefined();
+    const kept = await db.records('rungs').bulkGet([...(ladder?.rungIds ?? [])]);
+    expect(kept.slice(1).reduce((sum, rung) => sum + (rung?.minutes ?? 0), 0)).toBe(handsMinutes);
+    expect(kept.every((rung) => rung?.ladderId === 'host')).toBe(true);
+    // The only product of the shop is a primer: rungs of its class name it, the others name none.
+    expect(kept.slice(1).map((rung) => rung?.productId)).toEqual(
+      rungs.map((draft) => (draft.productClassId === 'primer' ? 'primer' : null)),
+    );
+  });
+  it('is one edit: undo brings the old rungs back', async () => {
+    const before = await db.records('ladders').get('host');
+    await store.edit('grow', (edit) => growOnto(edit, 'host', ROUTE, grown().rungs, [], {}, makeId));
+    await store.undo();
+    expect((await db.records('ladders').get('host'))?.rungIds).toEqual(before?.rungIds);
+    expect(await db.records('rungs').get('host-2')).toBeDefined();
+    expect(await db.records('rungs').count()).toBe(3);
+  });
+});
+
+describe('a new shop', () => {
+  it('is sound, and has one product of each class with class values only', () => {
+    const shop = newShop('shop', 'America/New_York');
+    expect(findRecordFaults('shop', shop)).toEqual([]);
+    const products = starterProducts(makeId);
+    expect(products.map((product) => product.classId)).toEqual(PRODUCT_CLASSES.map((entry) => entry.id));
+    for (const product of products) {
+      expect(findRecordFaults('products', product)).toEqual([]);
+      expect(product.values).toEqual([]);
+      expect(product.name[0]).toBe(product.name[0]?.toUpperCase());
+    }
+    expect(new Set(products.map((product) => product.id)).size).toBe(products.length);
+  });
+});
+
+describe('live tables', () => {
+  it('renew what shows a table that changed, and only that', async () => {
+    const client = new QueryClient();
+    const renewed: string[] = [];
+    const spy = vi.spyOn(client, 'invalidateQueries').mockImplementation((filters) => {
+      renewed.push(String(filters?.queryKey?.[1]));
+      return Promise.resolve();
+    });
+    const told: string[] = [];
+    const stop = watchTables(db, client, (table) => told.push(table));
+    await store.edit('rename', (edit) => edit.patch('props', 'prop', { name: 'Other' }));
+    await vi.waitFor(() => expect(renewed).toContain('props'));
+    expect(renewed).toContain('history');
+    expect(renewed).not.toContain('rungs');
+    expect(tableKey('props')).toEqual(['table', 'props']);
+    expect(told).toEqual(renewed);
+    stop();
+    const count = renewed.length;
+    await store.edit('again', (edit) => edit.patch('props', 'prop', { name: 'Third' }));
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(renewed).toHaveLength(count);
+    spy.mockRestore();
+  });
+});
