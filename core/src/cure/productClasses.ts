@@ -14,6 +14,8 @@ export interface ProductClass {
   readonly volumeSolids: number;
   /** kg/l of the liquid; guessed unless the label says */
   readonly densityKgPerLitre: number;
+  /** minutes a mixed batch can be used at 23 °C (common practice); null where it has no such end */
+  readonly potLifeMinutes: number | null;
   /** °C in which the product is meant to be laid on; usual band 10–32 °C (common practice) */
   readonly coldestCelsius: number;
   readonly warmestCelsius: number;
@@ -33,6 +35,7 @@ interface Extras {
   readonly density: number;
   readonly cautions: readonly string[];
   readonly minimumFilmCelsius?: number;
+  readonly potLife?: number;
   readonly note?: string;
 }
 
@@ -66,6 +69,7 @@ function productClass(id: string, name: string, application: Application, kind: 
       minimumFilmCelsius: extras.minimumFilmCelsius ?? (kind === 'water' ? 8 : -20),
     },
     volumeSolids: extras.solids,
+    potLifeMinutes: extras.potLife ?? null,
     densityKgPerLitre: extras.density,
     coldestCelsius: 10,
     warmestCelsius: 32,
@@ -167,18 +171,21 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
     cautions: can,
   }),
   productClass('brushEpoxy', 'brush-on epoxy coat', 'brush', 'twoPart', [250, 120, 60, 120, 4 * HOUR, 4 * HOUR, DAY, 4 * HOUR, DAY], {
+    potLife: 15,
     solids: 1,
     density: 1.1,
     cautions: ['epoxy'],
     note: 'second coat while tacky, or after 4 h and a scuff',
   }),
   productClass('tintedEpoxy', 'tinted clear epoxy coat', 'brush', 'twoPart', [250, 120, 60, 120, 4 * HOUR, 4 * HOUR, DAY, 4 * HOUR, DAY], {
+    potLife: 15,
     solids: 1,
     density: 1.1,
     cautions: ['epoxy'],
     note: 'taken as the brush-on epoxy coat',
   }),
   productClass('bodyFiller', 'polyester body filler, two-part', 'spread', 'twoPart', [300, 10, 20, null, null, 30, 60, 20, 2 * HOUR], {
+    potLife: 5,
     solids: 0.97,
     density: 1.8,
     cautions: ['bodyFiller'],
@@ -226,6 +233,7 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
     note: 'take it off within about 5 days',
   }),
   productClass('epoxyGlue', 'epoxy glue, 5-minute', 'spread', 'twoPart', [100, 5, 20, null, null, 60, 60, 20, DAY], {
+    potLife: 5,
     solids: 1,
     density: 1.15,
     cautions: ['epoxy'],

@@ -9,7 +9,9 @@ import { intersectIntervals } from '../time/interval';
 import { expandWorkingHours } from '../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK } from './ladderArcs';
-import type { Hold, NamedClock, PlanArc, PlanProblem, PlanTask } from './problem';
+import type { SessionShare } from './sessionFamilies';
+import { sessionShare } from './sessionFamilies';
+import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from './problem';
 import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 
 /** Names of the shop's resources and calendars within its problem. */
@@ -51,10 +53,18 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
   const arcs: PlanArc[] = [];
   const tasks: PlanTask[] = [];
+  const tools = new Map<string, Tool>();
+  const families = new Map<string, Family>();
   for (const part of input.parts) {
     arcs.push(...buildLadderArcs(part, tables));
     for (const rung of part.rungs) {
-      if (rung.status.kind !== 'leftOut') tasks.push(buildTask(rung, part, props.get(part.propId), tables));
+      if (rung.status.kind === 'leftOut') continue;
+      const share = sessionShare(rung, findMethod(rung.methodId), input);
+      if (share) {
+        tools.set(share.tool.id, share.tool);
+        families.set(share.family.id, share.family);
+      }
+      tasks.push(buildTask(rung, part, props.get(part.propId), tables, share));
     }
   }
   for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
@@ -72,6 +82,8 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
         { id: SPRAYING, name: 'hands and spraying', windows: toMinutes(intersectIntervals(handsWindows, sprayWindows)) },
       ],
       clocks: gatherClocks(input, tables, fromMinute),
+      tools: [...tools.values()],
+      families: [...families.values()],
       tasks,
       arcs,
     },
@@ -81,14 +93,15 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
   };
 }
 
-function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, tables: CureTables): PlanTask {
+function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, tables: CureTables, share: SessionShare | null): PlanTask {
   const method = findMethod(rung.methodId);
   const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
   const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
   return {
     id: rung.id,
     name: `${part.name}: ${rung.name}`,
-    minutes: Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked)),
+    minutes: share?.ownMinutes ?? Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked)),
+    familyId: share?.family.id ?? null,
     calendarId: method.isSprayed ? SPRAYING : HANDS,
     demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
     holds: method.laysFilm ? holdRack(rung, part, tables) : [],

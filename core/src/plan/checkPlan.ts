@@ -5,7 +5,7 @@ import type { Placement, Plan, PlanProblem } from './problem';
 /** One broken rule of a plan, in words with its numbers. */
 export interface Violation {
   readonly taskId: string;
-  readonly rule: 'minutes' | 'calendar' | 'resource' | 'arc' | 'notBefore' | 'fact' | 'chunk';
+  readonly rule: 'minutes' | 'calendar' | 'resource' | 'arc' | 'notBefore' | 'fact' | 'chunk' | 'session';
   readonly detail: string;
 }
 
@@ -24,7 +24,8 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     if (!at) continue;
     const say = (rule: Violation['rule'], detail: string): void => void violations.push({ taskId: task.id, rule, detail });
     for (const demand of task.demands)
-      for (const chunk of at.chunks) loads.get(demand.resourceId)?.push([chunk.start, demand.amount], [chunk.end, -demand.amount]);
+      for (const chunk of [{ start: at.start - at.setupMinutes, end: at.start }, ...at.chunks])
+        if (chunk.end > chunk.start) loads.get(demand.resourceId)?.push([chunk.start, demand.amount], [chunk.end, -demand.amount]);
     for (const hold of task.holds) {
       const until = firstMinuteWith(clocks.get(hold.clockId), at.end, hold.progress, problem.horizonMinute);
       loads.get(hold.resourceId)?.push([at.end, hold.amount], [Math.max(until, at.end), -hold.amount]);
@@ -36,13 +37,17 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     const worked = at.chunks.reduce((sum, chunk) => sum + chunk.end - chunk.start, 0);
     if (worked !== task.minutes) say('minutes', `${worked} of ${task.minutes} min`);
     if (at.start < Math.max(problem.fromMinute, task.notBeforeMinute ?? problem.fromMinute)) say('notBefore', `starts ${at.start}`);
+    if (at.start - at.setupMinutes < problem.fromMinute) say('notBefore', `is set up from ${at.start - at.setupMinutes}`);
+    if (task.familyId === null && at.setupMinutes > 0) say('session', 'a setup for what needs none');
     if (task.leastChunkMinutes === null && at.chunks.length > 1) say('chunk', 'split though it may not be');
     const windows = task.calendarId === null ? null : calendars.get(task.calendarId);
-    for (const chunk of at.chunks) {
-      if (windows && task.minutes > 0 && !windows.some((span) => span.start <= chunk.start && chunk.end <= span.end))
+    for (const [order, { start, end }] of at.chunks.entries()) {
+      const chunk = { start: order === 0 ? start - at.setupMinutes : start, end };
+      if (windows && chunk.end > chunk.start && !windows.some((span) => span.start <= chunk.start && chunk.end <= span.end))
         say('calendar', `${chunk.start}–${chunk.end} outside ${task.calendarId}`);
     }
   }
+  for (const tool of problem.tools) checkSessions(problem, tool.id, placed, violations);
   for (const arc of problem.arcs) checkArc(arc, placed, clocks, violations);
   for (const resource of problem.resources) checkLoad(resource, loads.get(resource.id) ?? [], problem, violations);
   return violations;
@@ -72,6 +77,35 @@ function checkArc(
       rule: 'arc',
       detail: `${gap.toFixed(1)} after ${arc.from}, wanted ${arc.pieces.map((piece) => `${piece.lo}–${piece.hi ?? '∞'}`).join(' or ')}`,
     });
+}
+
+/** Goes along a tool: what does not continue the session before it must bring a whole setup. */
+function checkSessions(problem: PlanProblem, toolId: string, placed: ReadonlyMap<string, Placement>, violations: Violation[]): void {
+  const families = new Map(problem.families.filter((family) => family.toolId === toolId).map((family) => [family.id, family]));
+  const extra = problem.tools.find((tool) => tool.id === toolId)?.darkToLightMinutes ?? 0;
+  const uses = problem.tasks
+    .flatMap((task) => {
+      const family = families.get(task.familyId ?? '');
+      const at = placed.get(task.id);
+      return family && at ? [{ family, at }] : [];
+    })
+    .sort((a, b) => a.at.start - b.at.start || a.at.end - b.at.end);
+  let sessionStart = 0;
+  uses.forEach(({ family, at }, order) => {
+    const before = uses[order - 1];
+    const say = (detail: string): void => void violations.push({ taskId: at.taskId, rule: 'session', detail });
+    if (before && at.start - at.setupMinutes < before.at.end) say(`the tool is still in use for ${before.at.taskId}`);
+    const mustClean =
+      before !== undefined && family.lightness !== null && before.family.lightness !== null && family.lightness > before.family.lightness;
+    if (at.setupMinutes >= family.setupMinutes + (mustClean ? extra : 0)) {
+      sessionStart = at.start;
+      return;
+    }
+    if (before?.family.id !== family.id) say(`${at.setupMinutes} min of setup after another family`);
+    else if (at.start - before.at.end > family.keepMinutes) say(`goes on after a pause of ${at.start - before.at.end} min`);
+    else if (family.mostMinutes !== null && at.end - sessionStart > family.mostMinutes)
+      say(`${at.end - sessionStart} min after the batch was mixed`);
+  });
 }
 
 function checkLoad(

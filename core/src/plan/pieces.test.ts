@@ -3,13 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { buildAirTimeline } from '../climate/airTimeline';
 import { buildClockTable } from '../cure/clockTable';
 import { createCureTables } from '../cure/cureTables';
-import { findProductClass } from '../cure/productClasses';
 import { createExplainer } from './explainPlacement';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK } from './ladderArcs';
-import { allowedStart, leastEndFor, prepareProblem } from './preparedProblem';
-import type { Placement, PlanArc, PlanProblem, PlanTask } from './problem';
+import { arcSpans, leastEndFor, prepareProblem } from './preparedProblem';
+import type { PlanArc, PlanProblem, PlanTask } from './problem';
 import type { PlanPart, PlanRung } from './shopPlanInput';
+import { at, problem, task } from './testing/problemBuilder';
+import { rung as shopRung } from './testing/shopBuilder';
 import { firstFit, firstWindowAfter } from './windowSearch';
 
 const NOW = Date.parse('2026-05-28T08:00:00Z');
@@ -24,16 +25,7 @@ const AIR = buildAirTimeline([], [], {
 const TABLES = createCureTables(AIR, NOW - 5 * 86_400_000, NOW + 5 * 86_400_000);
 
 function rung(id: string, methodId: string, classId: string | null = null, change: Partial<PlanRung> = {}): PlanRung {
-  const film =
-    classId === null
-      ? null
-      : {
-          productId: classId,
-          name: classId,
-          drying: findProductClass(classId).drying,
-          coatMicrometres: findProductClass(classId).drying.coatMicrometres,
-        };
-  return { id, name: id, methodId, minutes: 10, film, notBeforeMs: null, status: { kind: 'open' }, ...change };
+  return shopRung(id, methodId, { ...(classId === null ? {} : { classId }), ...change });
 }
 const part = (rungs: readonly PlanRung[], id = 'part'): PlanPart => ({ id, propId: 'prop', name: id, rackPlaces: 1, rungs });
 const tell = (arcs: readonly PlanArc[]): string[] =>
@@ -91,7 +83,7 @@ describe('the arcs of a ladder', () => {
       { lo: 15, hi: 60 },
       { lo: 1440, hi: null },
     ]);
-    expect(arc?.reason).toEqual({ kind: 'missedWindow', filmName: 'contactCement' });
+    expect(arc?.reason).toEqual({ kind: 'missedWindow', filmName: 'contact cement' });
   });
 });
 
@@ -146,59 +138,39 @@ describe('windows', () => {
   });
 });
 
-function task(id: string, change: Partial<PlanTask> = {}): PlanTask {
-  return {
-    id,
-    name: id,
-    minutes: 10,
-    calendarId: null,
-    demands: [{ resourceId: 'hands', amount: 1 }],
-    holds: [],
-    leastChunkMinutes: null,
-    notBeforeMinute: null,
-    dueMinute: null,
-    weight: 1,
-    isUnderWay: false,
-    fixed: null,
-    ...change,
-  };
-}
 function problemOf(tasks: readonly PlanTask[], arcs: readonly PlanArc[] = []): PlanProblem {
   const clocks = [
     { id: 'wall', table: buildClockTable(0, 1440, 10, () => 1) },
     { id: 'half', table: buildClockTable(0, 1440, 10, () => 0.5) },
   ];
-  return {
-    fromMinute: 0,
-    horizonMinute: 10_000,
-    resources: [{ id: 'hands', name: 'hands', capacity: 1 }],
-    calendars: [{ id: 'late', name: 'late', windows: [{ start: 100, end: 200 }] }],
-    clocks,
-    tasks,
-    arcs,
-  };
+  const calendars = [{ id: 'late', name: 'late', windows: [{ start: 100, end: 200 }] }];
+  return problem({ horizonMinute: 10_000, calendars, clocks, tasks, arcs });
 }
 
 describe('an arc on its clock', () => {
   const arc = (pieces: PlanArc['pieces']) => {
     const [prepared] = prepareProblem(
-      problemOf([task('a'), task('b')], [{ from: 'a', to: 'b', clockId: 'half', pieces, reason: { kind: 'order' } }]),
+      problemOf([task('a', 10), task('b', 10)], [{ from: 'a', to: 'b', clockId: 'half', pieces, reason: { kind: 'order' } }]),
     ).arcs;
     if (!prepared) throw new Error('no arc');
     return prepared;
   };
   it('opens when the clock has gained enough, in whole minutes', () =>
-    expect(allowedStart(arc([{ lo: 5.2, hi: null }]), 100, 0, true)).toEqual({ start: 111, piece: 0 }));
-  it('takes the next piece past the first, unless only the first is wanted', () => {
-    const two = arc([
-      { lo: 5, hi: 10 },
-      { lo: 50, hi: null },
-    ]);
-    expect(allowedStart(two, 100, 115, true)).toEqual({ start: 115, piece: 0 });
-    expect(allowedStart(two, 100, 130, true)).toEqual({ start: 200, piece: 1 });
-    expect(allowedStart(two, 100, 130, false)).toBeNull();
-  });
-  it('is past once its only piece has closed', () => expect(allowedStart(arc([{ lo: 0, hi: 10 }]), 100, 121, true)).toBeNull());
+    expect(arcSpans(arc([{ lo: 5.2, hi: null }]), 100)).toEqual([{ start: 111, end: Infinity }]));
+  it('has a span for each piece, soonest first', () =>
+    expect(
+      arcSpans(
+        arc([
+          { lo: 5, hi: 10 },
+          { lo: 50, hi: null },
+        ]),
+        100,
+      ),
+    ).toEqual([
+      { start: 110, end: 120 },
+      { start: 200, end: Infinity },
+    ]));
+  it('never opens before its predecessor ends', () => expect(arcSpans(arc([{ lo: 0, hi: 10 }]), 100)).toEqual([{ start: 100, end: 120 }]));
   it('knows the least end from which a start is still in time', () => {
     expect(leastEndFor(arc([{ lo: 0, hi: 10 }]), 200, 0)).toBe(180);
     expect(leastEndFor(arc([{ lo: 0, hi: null }]), 200, 0)).toBe(Number.NEGATIVE_INFINITY);
@@ -206,28 +178,27 @@ describe('an arc on its clock', () => {
   it('never opens where its clock stands still', () => {
     const still: PlanProblem = {
       ...problemOf(
-        [task('a'), task('b')],
+        [task('a', 10), task('b', 10)],
         [{ from: 'a', to: 'b', clockId: 'wall', pieces: [{ lo: 1, hi: null }], reason: { kind: 'order' } }],
       ),
       clocks: [{ id: 'wall', table: buildClockTable(0, 1440, 10, () => 0) }],
     };
     const [stopped] = prepareProblem(still).arcs;
-    expect(stopped && allowedStart(stopped, 0, 0, true)?.start).toBe(Infinity);
+    expect(stopped && arcSpans(stopped, 0)[0]?.start).toBe(Infinity);
   });
   it('refuses to be made for a task that is not there', () => {
     expect(() =>
       prepareProblem(
-        problemOf([task('a')], [{ from: 'a', to: 'ghost', clockId: 'wall', pieces: [{ lo: 0, hi: null }], reason: { kind: 'order' } }]),
+        problemOf([task('a', 10)], [{ from: 'a', to: 'ghost', clockId: 'wall', pieces: [{ lo: 0, hi: null }], reason: { kind: 'order' } }]),
       ),
     ).toThrow(RangeError);
   });
 });
 
 describe('explanations', () => {
-  const at = (taskId: string, start: number, end: number): Placement => ({ taskId, start, end, chunks: [{ start, end }] });
   it('tell the last wait first and say that it is what binds', () => {
     const given = problemOf(
-      [task('a'), task('b')],
+      [task('a', 10), task('b', 10)],
       [
         {
           from: 'a',
@@ -243,23 +214,23 @@ describe('explanations', () => {
     expect(reasons?.waits[0]).toMatchObject({ minute: 30, cause: { kind: 'arc', fromTaskId: 'a' } });
   });
   it('tell the calendar where it was closed, and the work the hands were at where they were busy', () => {
-    const given = problemOf([task('a', { calendarId: 'late' }), task('b')]);
+    const given = problemOf([task('a', 10, { calendarId: 'late' }), task('b', 10)]);
     expect(createExplainer(given, [at('a', 100, 110), at('b', 0, 10)]).explain('a')?.binding).toBe('calendar');
     expect(createExplainer(given, [at('a', 100, 110), at('b', 0, 10)]).explain('b')).toMatchObject({
       binding: 'waits',
       busyWithTaskId: null,
     });
-    const busy = problemOf([task('a'), task('b')]);
+    const busy = problemOf([task('a', 10), task('b', 10)]);
     expect(createExplainer(busy, [at('a', 0, 10), at('b', 10, 20)]).explain('b')).toMatchObject({ binding: 'busy', busyWithTaskId: 'a' });
   });
   it('tell a pin, and nothing of what has no place', () => {
-    const given = problemOf([task('a', { notBeforeMinute: 50 })]);
+    const given = problemOf([task('a', 10, { notBeforeMinute: 50 })]);
     expect(createExplainer(given, [at('a', 50, 60)]).explain('a')?.waits[0]).toEqual({ minute: 50, cause: { kind: 'pinned' } });
     expect(createExplainer(given, []).explain('a')).toBeNull();
   });
   it('name the piece that was used, not one that was not', () => {
     const given = problemOf(
-      [task('a'), task('b')],
+      [task('a', 10), task('b', 10)],
       [
         {
           from: 'a',

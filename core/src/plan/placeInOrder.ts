@@ -1,50 +1,63 @@
 import { minuteAfter } from '../cure/clockTable';
-import type { PieceChoice, PlaceAnswer } from './placeTask';
+import { Board } from './board';
+import type { PlaceAnswer, PlaceOptions } from './placeTask';
 import { findPlace } from './placeTask';
 import type { PreparedProblem } from './preparedProblem';
-import { allowedStart, leastEndFor } from './preparedProblem';
-import type { Certificate, Placement, Plan } from './problem';
-import { UsageProfile } from './usageProfile';
+import { arcSpans, leastEndFor } from './preparedProblem';
+import type { Certificate, Plan } from './problem';
 
 /** How often one task may be taken up again before its cluster is called impossible. */
 const MOST_RETRIES = 400;
 /** Steps by which a predecessor worked in stretches is moved on; its end does not follow its start evenly, a long step would overshoot. */
 const SPLIT_STEP_MINUTES = 5;
+/** Placements for each task after which sessions are no longer shared: taking up and putting down must come to an end. */
+const SHARING_ROUNDS = 40;
+
+/** What a plan is decoded from. */
+export interface PlanGenes {
+  /** task indices, any permutation: predecessors are pulled in */
+  readonly order: readonly number[];
+  /** minutes before which a task is not started though it could be, by task index */
+  readonly notBefore?: ReadonlyMap<number, number>;
+  /** arcs (by index) for which the early piece is not tried for by moving their predecessor */
+  readonly latePieces?: ReadonlySet<number>;
+}
 
 /**
  * Serial generation with gap insertion: tasks are placed in the given order, predecessors pulled in first, each as early as it fits.
  * Where a successor would miss a window that closes, its predecessor is moved later and both are placed again; constraints are monotone,
  * so this reaches the least placement of the two around what is placed. A window that opens again is tried both ways and the sooner wins.
  *
- * @param order task indices, any permutation
+ * Work of one family that follows closely shares a session, and its setup.
  */
-export function placeInOrder(prepared: PreparedProblem, order: readonly number[]): Plan {
-  return new Decoder(prepared, order).run();
+export function placeInOrder(prepared: PreparedProblem, genes: PlanGenes): Plan {
+  return new Decoder(prepared, genes).run();
 }
 
 class Decoder {
-  private readonly placements: (Placement | undefined)[];
-  private readonly holdEnds: (readonly number[] | undefined)[];
-  private readonly profiles: UsageProfile[];
+  private readonly board: Board;
+  private readonly firstBound: readonly number[];
   private readonly lowerBound: number[];
   private readonly retries: number[];
   private readonly failed: (Certificate | undefined)[];
   private readonly pieces = new Map<number, 'early' | 'late'>();
   private readonly lateStart = new Map<number, number>();
+  private placed = 0;
 
   constructor(
     private readonly prepared: PreparedProblem,
-    private readonly order: readonly number[],
+    private readonly genes: PlanGenes,
   ) {
+    const { fromMinute } = prepared.problem;
     const count = prepared.tasks.length;
-    this.placements = new Array<Placement | undefined>(count).fill(undefined);
-    this.holdEnds = new Array<readonly number[] | undefined>(count).fill(undefined);
+    this.board = new Board(prepared);
     this.failed = new Array<Certificate | undefined>(count).fill(undefined);
     this.retries = new Array<number>(count).fill(0);
-    this.lowerBound = prepared.tasks.map((task) =>
-      Math.max(prepared.problem.fromMinute, task.notBeforeMinute ?? prepared.problem.fromMinute),
+    this.firstBound = prepared.tasks.map((task, index) =>
+      Math.max(fromMinute, task.notBeforeMinute ?? fromMinute, genes.notBefore?.get(index) ?? fromMinute),
     );
-    this.profiles = prepared.problem.resources.map((resource) => new UsageProfile(resource.capacity));
+    this.lowerBound = [...this.firstBound];
+    for (const arc of genes.latePieces ?? []) this.pieces.set(arc, 'late');
   }
 
   run(): Plan {
@@ -52,30 +65,27 @@ class Decoder {
     // Placing one task can take another out again, so the list is walked until nothing is open.
     for (let isOpen = true; isOpen;) {
       isOpen = false;
-      for (const index of this.order) {
+      for (const index of this.genes.order) {
         if (this.isSettled(index)) continue;
         this.place(index);
         isOpen = true;
       }
     }
-    const placements = this.placements.filter((placement) => placement !== undefined);
+    const placements = this.board.placements.filter((placement) => placement !== undefined);
     const unplaced = this.failed.filter((certificate) => certificate !== undefined);
     return { placements, unplaced };
   }
 
   private isSettled(index: number): boolean {
-    return this.placements[index] !== undefined || this.failed[index] !== undefined;
+    return this.board.placements[index] !== undefined || this.failed[index] !== undefined;
   }
 
   private settleFacts(): void {
     this.prepared.tasks.forEach((task, index) => {
       if (!task.fixed) return;
       const { start, end } = task.fixed;
-      const holdEnds = task.holds.map((hold) => {
-        const clock = this.prepared.clocks.get(hold.clockId);
-        return clock ? Math.ceil(Math.min(minuteAfter(clock, end, hold.progress), this.prepared.problem.horizonMinute)) : end;
-      });
-      this.keep(index, { taskId: task.id, start, end, chunks: [{ start, end }] }, holdEnds);
+      const placement = { taskId: task.id, start, end, setupMinutes: 0, chunks: [{ start, end }] };
+      this.board.keep(index, placement, this.board.holdEndsOf(index, end));
     });
   }
 
@@ -99,8 +109,12 @@ class Decoder {
     }
   }
 
+  private options(): PlaceOptions {
+    return { pieces: this.pieces, mayShare: this.placed < SHARING_ROUNDS * this.prepared.tasks.length };
+  }
+
   private placeOne(index: number): void {
-    const answer = findPlace(this.prepared, index, this.lowerBound[index] ?? 0, this.placements, this.profiles, this.pieces as PieceChoice);
+    const answer = findPlace(this.board, index, this.lowerBound[index] ?? 0, this.options());
     if (answer.kind === 'impossible') {
       this.fail(index, answer.cause);
       return;
@@ -111,7 +125,8 @@ class Decoder {
     }
     if (answer.latePieceOf !== null && this.tryEarly(answer.latePieceOf, answer.placement.start, index)) return;
     if (this.lateWouldBeSooner(index, answer.placement.start)) return;
-    this.keep(index, answer.placement, answer.holdEnds);
+    this.board.keep(index, answer.placement, answer.holdEnds);
+    this.placed += 1;
   }
 
   /** A start in the late piece: before settling for it, see whether moving the predecessor reaches the early one sooner. */
@@ -138,15 +153,14 @@ class Decoder {
     const arc = this.prepared.arcs[arcIndex];
     if (!arc) return;
     this.pieces.set(arcIndex, 'late');
-    const from = this.prepared.tasks[arc.from];
-    this.lowerBound[arc.from] = Math.max(this.prepared.problem.fromMinute, from?.notBeforeMinute ?? this.prepared.problem.fromMinute);
+    this.lowerBound[arc.from] = this.firstBound[arc.from] ?? 0;
     this.retries[arc.to] = 0;
     this.takeOut(arc.from);
   }
 
   private pushPredecessor(index: number, answer: Extract<PlaceAnswer, { kind: 'pastWindow' }>): void {
     const arc = this.prepared.arcs[answer.arcIndex];
-    const from = arc && this.placements[arc.from];
+    const from = arc && this.board.placements[arc.from];
     if (!arc || !from) return;
     const tries = (this.retries[index] ?? 0) + 1;
     this.retries[index] = tries;
@@ -172,27 +186,26 @@ class Decoder {
 
   /** Whether a task stands in a closing window of a film that is already laid: it is not moved out of that for a later gain. */
   private meetsRealWindow(index: number): boolean {
-    const placement = this.placements[index];
+    const placement = this.board.placements[index];
     return (this.prepared.incoming[index] ?? []).some((arc) => {
       const laid = this.prepared.tasks[arc.from]?.fixed;
       if (!placement || !laid || (arc.pieces[0]?.hi ?? null) === null) return false;
-      return allowedStart(arc, laid.end, placement.start, false)?.start === placement.start;
+      const [window] = arcSpans(arc, laid.end);
+      return window !== undefined && window.start <= placement.start && placement.start <= window.end;
     });
   }
 
   /** The start the task could have, were its closing windows not there. */
   private reachableStart(index: number, start: number): number {
-    const task = this.prepared.tasks[index];
-    const without: PreparedProblem = { ...this.prepared, incoming: this.prepared.incoming.map((arcs, at) => (at === index ? [] : arcs)) };
-    const answer = task ? findPlace(without, index, start, this.placements, this.profiles, this.pieces as PieceChoice) : null;
-    return answer?.kind === 'placed' ? answer.placement.start : start;
+    const answer = findPlace(this.board, index, start, { ...this.options(), ignoresArcs: true });
+    return answer.kind === 'placed' ? answer.placement.start : start;
   }
 
   private failWindow(index: number, start: number, arcIndex: number): void {
     const arc = this.prepared.arcs[arcIndex];
-    const from = arc && this.placements[arc.from];
+    const from = arc && this.board.placements[arc.from];
     if (!arc || !from) return;
-    const opening = allowedStart(arc, from.end, from.end, true);
+    const opening = arcSpans(arc, from.end)[0];
     const hi = arc.pieces.at(-1)?.hi ?? 0;
     this.fail(index, {
       kind: 'windowCloses',
@@ -215,38 +228,16 @@ class Decoder {
     this.failed[index] = { taskId: this.prepared.tasks[index]?.id ?? '', cause };
   }
 
-  private keep(index: number, placement: Placement, holdEnds: readonly number[]): void {
-    this.placements[index] = placement;
-    this.holdEnds[index] = holdEnds;
-    this.use(index, placement, holdEnds, 1);
-  }
-
-  /** Takes a task and everything that follows it out again. */
+  /** Takes a task up again with everything that follows it, and what went on in its session and cannot stand alone. */
   private takeOut(index: number): void {
     const stack = [index];
     for (let at = stack.pop(); at !== undefined; at = stack.pop()) {
-      const placement = this.placements[at];
       if (this.prepared.tasks[at]?.fixed) continue;
-      if (placement) this.use(at, placement, this.holdEnds[at] ?? [], -1);
-      if (placement || this.failed[at]) for (const arc of this.prepared.outgoing[at] ?? []) stack.push(arc.to);
-      this.placements[at] = undefined;
+      const wasPlaced = this.board.placements[at] !== undefined;
+      if (wasPlaced || this.failed[at]) for (const arc of this.prepared.outgoing[at] ?? []) stack.push(arc.to);
+      const orphan = this.board.takeUp(at);
+      if (orphan !== null) stack.push(orphan);
       this.failed[at] = undefined;
     }
-  }
-
-  private use(index: number, placement: Placement, holdEnds: readonly number[], sign: 1 | -1): void {
-    const task = this.prepared.tasks[index];
-    if (!task) return;
-    for (const demand of task.demands) {
-      const profile = this.profiles[this.prepared.resourceIndex.get(demand.resourceId) ?? -1];
-      for (const chunk of placement.chunks) profile?.add(chunk.start, chunk.end, sign * demand.amount);
-    }
-    task.holds.forEach((hold, at) => {
-      this.profiles[this.prepared.resourceIndex.get(hold.resourceId) ?? -1]?.add(
-        placement.end,
-        Math.max(placement.end + 1, holdEnds[at] ?? placement.end),
-        sign * hold.amount,
-      );
-    });
   }
 }

@@ -1,13 +1,22 @@
-import { minuteAfter } from '../cure/clockTable';
 import type { Interval } from '../time/interval';
+import type { Board } from './board';
 import type { PreparedProblem } from './preparedProblem';
-import { allowedStart } from './preparedProblem';
+import { arcSpans } from './preparedProblem';
 import type { Certificate, Placement, PlanTask } from './problem';
 import type { UsageProfile } from './usageProfile';
 import { firstFit, firstWindowAfter } from './windowSearch';
 
 /** Which pieces of two-piece arcs may be used: all, or only the first. Keyed by arc index. */
 export type PieceChoice = ReadonlyMap<number, 'early' | 'late'>;
+
+/** How a place is looked for. */
+export interface PlaceOptions {
+  readonly pieces: PieceChoice;
+  /** false: every task of a session brings its whole setup */
+  readonly mayShare: boolean;
+  /** true: what the arcs into the task ask is left aside */
+  readonly ignoresArcs?: boolean;
+}
 
 /** A free place for a task, or what is in the way. */
 export type PlaceAnswer =
@@ -18,82 +27,119 @@ export type PlaceAnswer =
 /** How often the constraints of one task are gone round before giving up: each turn moves the start later, so this is never met in practice. */
 const MOST_TURNS = 5_000;
 
+interface ArcSpans {
+  readonly arcIndex: number;
+  readonly spans: readonly Interval[];
+}
+
 /**
  * The earliest start of a task, at or after `notBefore`, that all its constraints allow around what is placed. Every constraint only
  * moves the start later, so going round them until none moves it gives the least one.
  */
-export function findPlace(
-  prepared: PreparedProblem,
-  index: number,
-  notBefore: number,
-  placements: readonly (Placement | undefined)[],
-  profiles: readonly UsageProfile[],
-  pieces: PieceChoice,
-): PlaceAnswer {
+export function findPlace(board: Board, index: number, notBefore: number, options: PlaceOptions): PlaceAnswer {
+  const { prepared } = board;
   const task = prepared.tasks[index];
   if (!task) throw new RangeError(`no task ${index}`);
   const windows = prepared.windows[index] ?? null;
+  const arcs = options.ignoresArcs ? [] : gatherArcs(board, index, options.pieces);
+  if (!Array.isArray(arcs)) return arcs;
+  const tooMuch = findTooMuch(prepared, index);
+  if (tooMuch) return { kind: 'impossible', cause: tooMuch };
+  const horizon: Certificate['cause'] = { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute };
   let start = notBefore;
   for (let turn = 0; turn < MOST_TURNS; turn += 1) {
     const before = start;
     let latePieceOf: number | null = null;
-    for (const arc of prepared.incoming[index] ?? []) {
-      const from = placements[arc.from];
-      if (!from) return { kind: 'impossible', cause: { kind: 'waitsFor', taskId: prepared.tasks[arc.from]?.id ?? '' } };
-      const allowed = allowedStart(arc, from.end, start, pieces.get(arc.index) !== 'early');
-      if (!allowed) return { kind: 'pastWindow', arcIndex: arc.index, start };
-      if (!Number.isFinite(allowed.start)) return { kind: 'impossible', cause: { kind: 'neverReady', fromTaskId: from.taskId } };
-      if (allowed.piece > 0) latePieceOf = arc.index;
-      start = allowed.start;
+    for (const { arcIndex, spans } of arcs) {
+      const piece = spans.findIndex((span) => start <= span.end);
+      const span = spans[piece];
+      if (!span) return { kind: 'pastWindow', arcIndex, start };
+      if (piece > 0) latePieceOf = arcIndex;
+      if (span.start > start) start = span.start;
     }
-    const body = fitBody(prepared, task, windows, start, profiles);
+    if (!Number.isFinite(start)) return { kind: 'impossible', cause: neverReady(board, index) };
+    const body = fitBody(board, index, task, windows, start, options.mayShare);
     if (body.kind !== 'fits') return body;
     start = body.chunks[0]?.start ?? start;
     const end = body.chunks.at(-1)?.end ?? start;
-    if (end > prepared.problem.horizonMinute)
-      return { kind: 'impossible', cause: { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute } };
-    const holds = fitHolds(prepared, task, end, profiles);
+    if (end > prepared.problem.horizonMinute) return { kind: 'impossible', cause: horizon };
+    const holds = fitHolds(board, index, task, end);
     if (holds.kind === 'shift') {
-      if (!Number.isFinite(holds.minutes))
-        return { kind: 'impossible', cause: { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute } };
+      if (!Number.isFinite(holds.minutes)) return { kind: 'impossible', cause: horizon };
       start += Math.max(1, holds.minutes);
     }
     if (start === before && holds.kind === 'fits') {
-      return { kind: 'placed', placement: { taskId: task.id, start, end, chunks: body.chunks }, holdEnds: holds.ends, latePieceOf };
+      const placement = { taskId: task.id, start, end, setupMinutes: body.setup, chunks: body.chunks };
+      return { kind: 'placed', placement, holdEnds: holds.ends, latePieceOf };
     }
   }
-  return { kind: 'impossible', cause: { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute } };
+  return { kind: 'impossible', cause: horizon };
+}
+
+/** The spans each arc into a task allows, read from its clocks once; or what is still missing. */
+function gatherArcs(board: Board, index: number, pieces: PieceChoice): ArcSpans[] | Extract<PlaceAnswer, { kind: 'impossible' }> {
+  const { prepared, placements } = board;
+  const arcs: ArcSpans[] = [];
+  for (const arc of prepared.incoming[index] ?? []) {
+    const from = placements[arc.from];
+    if (!from) return { kind: 'impossible', cause: { kind: 'waitsFor', taskId: prepared.tasks[arc.from]?.id ?? '' } };
+    const spans = arcSpans(arc, from.end);
+    arcs.push({ arcIndex: arc.index, spans: pieces.get(arc.index) === 'early' ? spans.slice(0, 1) : spans });
+  }
+  return arcs;
+}
+
+function neverReady({ prepared, placements }: Board, index: number): Certificate['cause'] {
+  const arc = prepared.incoming[index]?.find(({ arc: { pieces }, from, clock }) => {
+    const end = placements[from]?.end ?? 0;
+    return !Number.isFinite(arcSpans({ clock, pieces, isWall: false }, end)[0]?.start ?? 0);
+  });
+  return { kind: 'neverReady', fromTaskId: prepared.tasks[arc?.from ?? -1]?.id ?? '' };
+}
+
+function findTooMuch(prepared: PreparedProblem, index: number): Certificate['cause'] | null {
+  for (const { resource, amount } of prepared.demands[index] ?? []) {
+    const { id, capacity } = prepared.problem.resources[resource] ?? { id: '', capacity: 0 };
+    if (amount > capacity) return { kind: 'tooMuch', resourceId: id, needed: amount, capacity };
+  }
+  return null;
 }
 
 type BodyAnswer =
-  { readonly kind: 'fits'; readonly chunks: readonly Interval[] } | { readonly kind: 'impossible'; readonly cause: Certificate['cause'] };
+  | { readonly kind: 'fits'; readonly chunks: readonly Interval[]; readonly setup: number }
+  | { readonly kind: 'impossible'; readonly cause: Certificate['cause'] };
 
 function fitBody(
-  prepared: PreparedProblem,
+  board: Board,
+  index: number,
   task: PlanTask,
   windows: readonly Interval[] | null,
   from: number,
-  profiles: readonly UsageProfile[],
+  mayShare: boolean,
 ): BodyAnswer {
-  for (const demand of task.demands) {
-    const capacity = prepared.problem.resources[prepared.resourceIndex.get(demand.resourceId) ?? -1]?.capacity ?? 0;
-    if (demand.amount > capacity)
-      return { kind: 'impossible', cause: { kind: 'tooMuch', resourceId: demand.resourceId, needed: demand.amount, capacity } };
-  }
-  if (task.minutes === 0) return { kind: 'fits', chunks: [{ start: from, end: from }] };
-  const used = task.demands.map((demand) => ({
-    profile: profiles[prepared.resourceIndex.get(demand.resourceId) ?? -1],
-    amount: demand.amount,
-  }));
+  const { prepared } = board;
+  const loaded = prepared.toolOf[index];
+  const tool = loaded ? board.tools[loaded.tool] : undefined;
+  if (task.minutes === 0 && !tool) return { kind: 'fits', chunks: [{ start: from, end: from }], setup: 0 };
+  const used = (prepared.demands[index] ?? []).map(({ resource, amount }) => ({ profile: board.profiles[resource], amount }));
   if (task.leastChunkMinutes !== null) return fitChunks(prepared, task, windows, from, used);
   let start = from;
+  let setup = 0;
   for (let before = -1; before !== start;) {
     before = start;
-    start = firstFit(windows, start, task.minutes);
-    for (const { profile, amount } of used) if (profile && Number.isFinite(start)) start = profile.firstFree(start, task.minutes, amount);
-    if (!Number.isFinite(start)) return noWindow(task, windows, prepared);
+    if (tool && loaded) {
+      const fit = tool.firstFit(start, task.minutes, loaded.family, mayShare);
+      setup = fit.setup;
+      // Getting ready takes its time too when nothing stood before.
+      start = Math.max(fit.start, prepared.problem.fromMinute + setup);
+    }
+    const whole = setup + task.minutes;
+    start = firstFit(windows, start - setup, whole) + setup;
+    for (const { profile, amount } of used)
+      if (profile && Number.isFinite(start)) start = profile.firstFree(start - setup, whole, amount) + setup;
+    if (!Number.isFinite(start)) return noWindow(task, windows, prepared, whole);
   }
-  return { kind: 'fits', chunks: [{ start, end: start + task.minutes }] };
+  return { kind: 'fits', chunks: [{ start, end: start + task.minutes }], setup };
 }
 
 function fitChunks(
@@ -108,7 +154,7 @@ function fitChunks(
   let at = from;
   for (let i = windows ? firstWindowAfter(windows, at) : 0; left > 0;) {
     const span = windows ? windows[i] : { start: at, end: Infinity };
-    if (!span || at > prepared.problem.horizonMinute) return noWindow(task, windows, prepared);
+    if (!span || at > prepared.problem.horizonMinute) return noWindow(task, windows, prepared, task.minutes);
     at = Math.max(at, span.start);
     const least = Math.min(left, task.leastChunkMinutes ?? left);
     let free = at;
@@ -133,32 +179,30 @@ function fitChunks(
     at = until;
     if (windows && until >= span.end) i += 1;
   }
-  return { kind: 'fits', chunks };
+  return { kind: 'fits', chunks, setup: 0 };
 }
 
 type HoldAnswer = { readonly kind: 'fits'; readonly ends: readonly number[] } | { readonly kind: 'shift'; readonly minutes: number };
 
-function fitHolds(prepared: PreparedProblem, task: PlanTask, end: number, profiles: readonly UsageProfile[]): HoldAnswer {
-  const ends: number[] = [];
-  for (const hold of task.holds) {
-    const clock = prepared.clocks.get(hold.clockId);
-    const profile = profiles[prepared.resourceIndex.get(hold.resourceId) ?? -1];
-    if (!clock || !profile) return { kind: 'shift', minutes: Infinity };
-    const until = Math.ceil(Math.min(minuteAfter(clock, end, hold.progress), prepared.problem.horizonMinute));
+function fitHolds(board: Board, index: number, task: PlanTask, end: number): HoldAnswer {
+  if (task.holds.length === 0) return NO_HOLDS;
+  const ends = board.holdEndsOf(index, end);
+  for (const [at, hold] of task.holds.entries()) {
+    const profile = board.profiles[board.prepared.resourceIndex.get(hold.resourceId) ?? -1];
+    const until = ends[at] ?? end;
+    if (!profile) return { kind: 'shift', minutes: Infinity };
     const free = profile.firstFree(end, Math.max(1, until - end), hold.amount);
     if (free > end) return { kind: 'shift', minutes: free - end };
-    ends.push(until);
   }
   return { kind: 'fits', ends };
 }
 
-function noWindow(task: PlanTask, windows: readonly Interval[] | null, prepared: PreparedProblem): BodyAnswer {
+const NO_HOLDS: HoldAnswer = { kind: 'fits', ends: [] };
+
+function noWindow(task: PlanTask, windows: readonly Interval[] | null, prepared: PreparedProblem, neededMinutes: number): BodyAnswer {
   const longest = windows?.reduce((most, span) => Math.max(most, span.end - span.start), 0) ?? Infinity;
-  if (task.leastChunkMinutes === null ? longest < task.minutes : longest === 0) {
-    return {
-      kind: 'impossible',
-      cause: { kind: 'noWindow', calendarId: task.calendarId, neededMinutes: task.minutes, longestMinutes: longest },
-    };
+  if (task.leastChunkMinutes === null ? longest < neededMinutes : longest === 0) {
+    return { kind: 'impossible', cause: { kind: 'noWindow', calendarId: task.calendarId, neededMinutes, longestMinutes: longest } };
   }
   return { kind: 'impossible', cause: { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute } };
 }

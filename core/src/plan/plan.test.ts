@@ -4,49 +4,14 @@ import jobshop from './testdata/jobshop.json';
 import { buildClockTable } from '../cure/clockTable';
 import { checkPlan } from './checkPlan';
 import { planGreedily } from './planGreedily';
-import type { Placement, PlanArc, PlanProblem, PlanTask } from './problem';
+import type { Placement, PlanProblem } from './problem';
 import { findProblemFaults } from './problemFaults';
+import { randomProblem } from './testing/randomProblem';
+import { arc, at, jobShop, placesOf, problem, task, wall } from './testing/problemBuilder';
 import { UsageProfile } from './usageProfile';
 
-const wall = { id: 'wall', table: buildClockTable(0, 1440, 10, () => 1) };
-
-function task(id: string, minutes: number, change: Partial<PlanTask> = {}): PlanTask {
-  return {
-    id,
-    name: id,
-    minutes,
-    calendarId: null,
-    demands: [{ resourceId: 'hands', amount: 1 }],
-    holds: [],
-    leastChunkMinutes: null,
-    notBeforeMinute: null,
-    dueMinute: null,
-    weight: 1,
-    isUnderWay: false,
-    fixed: null,
-    ...change,
-  };
-}
-function arc(from: string, to: string, pieces: PlanArc['pieces'] = [{ lo: 0, hi: null }], clockId = 'wall'): PlanArc {
-  return { from, to, clockId, pieces, reason: { kind: 'order' } };
-}
-function problem(change: Partial<PlanProblem>): PlanProblem {
-  return {
-    fromMinute: 0,
-    horizonMinute: 20_000,
-    resources: [{ id: 'hands', name: 'hands', capacity: 1 }],
-    calendars: [],
-    clocks: [wall],
-    tasks: [],
-    arcs: [],
-    ...change,
-  };
-}
-function solve(given: PlanProblem): Map<string, Placement> {
-  const { plan } = planGreedily(given);
-  expect(checkPlan(given, plan)).toEqual([]);
-  expect(plan.unplaced).toEqual([]);
-  return new Map(plan.placements.map((placement) => [placement.taskId, placement]));
+function solve(given: PlanProblem): ReadonlyMap<string, Placement> {
+  return placesOf(given, planGreedily(given).plan);
 }
 const evenings = {
   id: 'evenings',
@@ -208,100 +173,16 @@ describe('published job-shop instances (see testdata/jobshop.json for the source
   it.each(Object.entries(jobshop.instances))(
     '%s is represented: the plan keeps all rules and never beats the optimum',
     (_, { optimum, jobs }) => {
-      const machines = jobs[0]?.length ?? 0;
-      const tasks = jobs.flatMap((steps, job) =>
-        steps.map(([machine, minutes], step) =>
-          task(`${job}.${step}`, minutes as number, { demands: [{ resourceId: `m${machine}`, amount: 1 }] }),
-        ),
-      );
-      const arcs = jobs.flatMap((steps, job) => steps.slice(1).map((__, step) => arc(`${job}.${step}`, `${job}.${step + 1}`)));
-      const given = problem({
-        resources: Array.from({ length: machines }, (__, m) => ({ id: `m${m}`, name: `machine ${m}`, capacity: 1 })),
-        tasks,
-        arcs,
-      });
+      const given = jobShop(jobs);
       const { plan, readyMinute } = planGreedily(given);
       expect(checkPlan(given, plan)).toEqual([]);
-      expect(plan.placements).toHaveLength(tasks.length);
+      expect(plan.placements).toHaveLength(given.tasks.length);
       expect(readyMinute).toBeGreaterThanOrEqual(optimum);
       // A greedy placement is no search; within half again of the optimum is what such rules reach.
       expect(readyMinute).toBeLessThan(optimum * 1.5);
     },
   );
 });
-
-/** Random shop-like problems: evenings, spray spells, several clocks, windows that close and reopen, a small rack. */
-const randomProblem = fc
-  .record({
-    parts: fc.array(
-      fc.array(
-        fc.record({
-          minutes: fc.integer({ min: 0, max: 90 }),
-          kind: fc.constantFrom('hand', 'spray', 'split'),
-          wait: fc.constantFrom('none', 'long', 'window', 'reopen'),
-        }),
-        { minLength: 1, maxLength: 7 },
-      ),
-      { minLength: 1, maxLength: 5 },
-    ),
-    rack: fc.integer({ min: 1, max: 3 }),
-    hands: fc.integer({ min: 1, max: 2 }),
-    rate: fc.double({ min: 0.3, max: 1.5, noNaN: true }),
-    from: fc.integer({ min: 0, max: 3000 }),
-    bond: fc.boolean(),
-  })
-  .map(({ parts, rack, hands, rate, from, bond }): PlanProblem => {
-    const days = Array.from({ length: 40 }, (_, day) => day);
-    const cure = { id: 'cure', table: buildClockTable(0, 40 * 1440, 30, (minute) => rate * (1 + 0.5 * Math.sin(minute / 229))) };
-    const tasks: PlanTask[] = [];
-    const arcs: PlanArc[] = [];
-    parts.forEach((steps, part) => {
-      steps.forEach((step, index) => {
-        const id = `${part}.${index}`;
-        const isSpray = step.kind === 'spray';
-        tasks.push(
-          task(id, step.minutes, {
-            calendarId: isSpray ? 'spray' : 'hands',
-            leastChunkMinutes: step.kind === 'split' ? 10 : null,
-            demands: [{ resourceId: 'hands', amount: 1 }],
-            holds: isSpray ? [{ resourceId: 'rack', amount: 1, clockId: 'cure', progress: 60 }] : [],
-            dueMinute: 5000 + part * 500,
-          }),
-        );
-        if (index === 0) return;
-        const pieces = {
-          none: [{ lo: 0, hi: null }],
-          long: [{ lo: 240, hi: null }],
-          window: [{ lo: 10, hi: 600 }],
-          reopen: [
-            { lo: 10, hi: 60 },
-            { lo: 1440, hi: null },
-          ],
-        }[step.wait];
-        arcs.push(arc(`${part}.${index - 1}`, id, pieces, step.wait === 'none' ? 'wall' : 'cure'));
-      });
-    });
-    if (bond && parts.length > 1) arcs.push(arc(`1.${(parts[1]?.length ?? 1) - 1}`, '0.0', [{ lo: 20, hi: null }], 'cure'));
-    return problem({
-      fromMinute: from,
-      horizonMinute: 40 * 1440,
-      resources: [
-        { id: 'hands', name: 'hands', capacity: hands },
-        { id: 'rack', name: 'rack', capacity: rack },
-      ],
-      calendars: [
-        { id: 'hands', name: 'hands', windows: days.map((day) => ({ start: day * 1440 + 1100, end: day * 1440 + 1320 })) },
-        {
-          id: 'spray',
-          name: 'spraying',
-          windows: days.filter((day) => day % 3 !== 1).map((day) => ({ start: day * 1440 + 1100, end: day * 1440 + 1240 })),
-        },
-      ],
-      clocks: [wall, cure],
-      tasks,
-      arcs,
-    });
-  });
 
 describe('any plan (properties, independent checker)', () => {
   it('keeps every rule of the problem and accounts for every task', () => {
@@ -330,7 +211,6 @@ describe('the independent checker', () => {
     tasks: [task('a', 30, { calendarId: 'evenings' }), task('b', 30)],
     arcs: [arc('a', 'b', [{ lo: 10, hi: 60 }])],
   });
-  const at = (taskId: string, start: number, end: number): Placement => ({ taskId, start, end, chunks: [{ start, end }] });
   it.each([
     ['calendar', [at('a', 0, 30), at('b', 50, 80)]],
     ['arc', [at('a', 1110, 1140), at('b', 1141, 1171)]],

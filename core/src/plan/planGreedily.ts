@@ -40,7 +40,7 @@ export function planGreedily(problem: PlanProblem): RatedPlan {
   let best: { rated: RatedPlan; score: readonly number[] } | null = null;
   for (const [rule, key] of rules) {
     const order = Array.from({ length: count }, (_, i) => i).sort((a, b) => rank(a) - rank(b) || key(a) - key(b) || a - b);
-    const rated = ratePlan(problem, placeInOrder(prepared, order), rule);
+    const rated = ratePlan(problem, placeInOrder(prepared, { order }), rule);
     const score = [
       rated.plan.unplaced.length,
       rated.lateness,

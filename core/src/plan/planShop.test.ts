@@ -1,63 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { buildAirTimeline } from '../climate/airTimeline';
-import { USUAL_SPRAY_LIMITS } from '../climate/sprayVerdict';
-import { findProductClass } from '../cure/productClasses';
 import { buildShopProblem } from './buildShopProblem';
 import { checkPlan } from './checkPlan';
 import type { RungTime, ShopPlan } from './planShop';
 import { planShop } from './planShop';
-import type { PlanFilm, PlanPart, PlanRung, ShopPlanInput } from './shopPlanInput';
+import { plannedPlacements } from './plannedPlacements';
+import type { PlanPart, ShopPlanInput } from './shopPlanInput';
+import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
 
-const NOW = Date.parse('2026-05-28T08:00:00Z');
-const MINUTE = 60_000;
-const ALWAYS = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 0, endMinute: 1440 }));
-
-function film(classId: string): PlanFilm {
-  const { drying, name } = findProductClass(classId);
-  return { productId: classId, name, drying, coatMicrometres: drying.coatMicrometres };
-}
-function rung(id: string, methodId: string, change: Partial<PlanRung> & { classId?: string } = {}): PlanRung {
-  const { classId, ...rest } = change;
-  return {
-    id,
-    name: id,
-    methodId,
-    minutes: 10,
-    film: classId ? film(classId) : null,
-    notBeforeMs: null,
-    status: { kind: 'open' },
-    ...rest,
-  };
-}
-function part(id: string, rungs: readonly PlanRung[], rackPlaces = 1): PlanPart {
-  return { id, propId: 'prop', name: id, rackPlaces, rungs };
-}
-/** A shop in label air (23 °C, 50 %), open day and night. */
-function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> = {}): ShopPlanInput {
-  return {
-    nowMs: NOW,
-    timeZone: 'UTC',
-    hours: ALWAYS,
-    exceptions: [],
-    sprayHours: ALWAYS,
-    sprayLimits: USUAL_SPRAY_LIMITS,
-    air: buildAirTimeline([], [], {
-      meanCelsius: 23,
-      swingCelsius: 0,
-      warmestHour: 15,
-      meanHumidityPercent: 50,
-      swingHumidityPercent: 0,
-      utcOffsetMinutes: 0,
-    }),
-    handsPairs: 1,
-    boothPlaces: 1,
-    rackPlaces: 8,
-    props: [{ id: 'prop', name: 'prop', dueMs: null, weight: 1 }],
-    parts,
-    joins: [],
-    ...change,
-  };
-}
 function planned(input: ShopPlanInput): {
   plan: Extract<ShopPlan, { kind: 'planned' }>;
   at: (id: string) => number;
@@ -66,15 +16,7 @@ function planned(input: ShopPlanInput): {
   const plan = planShop(input);
   if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan));
   const { problem } = buildShopProblem(input, plan.horizonDays);
-  const facts = problem.tasks.flatMap((task) => (task.fixed ? [{ taskId: task.id, ...task.fixed, chunks: [] }] : []));
-  const toMinutes = (ms: number): number => ms / MINUTE;
-  const placements = plan.rungs.map((entry) => ({
-    taskId: entry.rungId,
-    start: toMinutes(entry.startMs),
-    end: toMinutes(entry.endMs),
-    chunks: entry.chunks.map((chunk) => ({ start: toMinutes(chunk.start), end: toMinutes(chunk.end) })),
-  }));
-  expect(checkPlan(problem, { placements: [...facts, ...placements], unplaced: [] })).toEqual([]);
+  expect(checkPlan(problem, { placements: plannedPlacements(problem, plan.rungs), unplaced: [] })).toEqual([]);
   const time = (id: string): RungTime => {
     const found = plan.rungs.find((entry) => entry.rungId === id);
     if (!found) throw new Error(`${id} has no place`);
@@ -96,7 +38,8 @@ describe('the shop’s plan in label air', () => {
       shop([part('a', [rung('1', 'prime', { classId: 'primer' }), rung('2', 'prime', { classId: 'primer' }), rung('sand', 'primeSand')])]),
     );
     expect(at('2')).toBe(20);
-    expect(at('sand')).toBe(30 + 120);
+    // The second coat goes on in the session of the first: five minutes of its ten were getting ready.
+    expect(at('sand')).toBe(25 + 120);
   });
   it('waits until hard where a film is not for sanding', () => {
     const { at } = planned(shop([part('a', [rung('metal', 'sprayCoat', { classId: 'metallicLacquer' }), rung('sand', 'primeSand')])]));
@@ -125,7 +68,8 @@ describe('the shop’s plan in label air', () => {
   it('asks for a scuff after full cure where a laid film’s only window was missed', () => {
     const laid = rung('1', 'brushFilm', { classId: 'contactCement', status: { kind: 'done', endMs: NOW - 90 * MINUTE } });
     const { at, time } = planned(shop([part('a', [laid, rung('2', 'brushFilm', { classId: 'contactCement' })])]));
-    expect(at('2')).toBe(1440 - 90);
+    // Hands begin five minutes sooner, to get ready.
+    expect(at('2')).toBe(1440 - 90 - 5);
     expect(time('2').reasons?.waits[0]?.cause).toMatchObject({ kind: 'arc', reason: { kind: 'missedWindow' } });
   });
   it('fills the waits of one part with the work of another', () => {

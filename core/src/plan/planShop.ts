@@ -12,6 +12,8 @@ import { createExplainer } from './explainPlacement';
 import { handsMinutes } from './handsMinutes';
 import type { RatedPlan } from './planGreedily';
 import { planGreedily } from './planGreedily';
+import type { RungSession } from './sessions';
+import { findSessions } from './sessions';
 import type { Certificate, PlanProblem } from './problem';
 import type { ProblemFault } from './problemFaults';
 import { findProblemFaults } from './problemFaults';
@@ -21,8 +23,14 @@ import type { PlanRung, ShopPlanInput } from './shopPlanInput';
 export interface RungTime {
   readonly rungId: string;
   readonly partId: string;
+  /** when hands begin, with getting ready */
   readonly startMs: number;
   readonly endMs: number;
+  /** getting ready within it, at its beginning; 0 where a session goes on */
+  readonly setupMinutes: number;
+  /** the session it is part of: what the tool is loaded with and for how many rungs; null where it shares none */
+  readonly session: RungSession | null;
+  /** stretches of hands, the first with getting ready */
   readonly chunks: readonly Interval[];
   readonly reasons: PlacementReasons | null;
   /** when the recoat window this rung must meet closes; null where none does */
@@ -87,16 +95,22 @@ function describePlan(input: ShopPlanInput, { horizonDays, shop, rated }: Extrac
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
   const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
   const settled = new Set(problem.tasks.filter((task) => task.fixed).map((task) => task.id));
+  const sessions = findSessions(problem, rated.plan.placements);
   const closings = findClosings(problem, new Map(rated.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
   const rungs = rated.plan.placements
     .filter((placement) => !settled.has(placement.taskId))
-    .sort((a, b) => a.start - b.start || a.end - b.end)
+    .sort((a, b) => a.start - a.setupMinutes - b.start + b.setupMinutes || a.end - b.end)
     .map((placement): RungTime => ({
       rungId: placement.taskId,
       partId: partOf.get(placement.taskId)?.id ?? '',
-      startMs: placement.start * 60_000,
+      startMs: (placement.start - placement.setupMinutes) * 60_000,
       endMs: placement.end * 60_000,
-      chunks: placement.chunks.map(({ start, end }) => ({ start: start * 60_000, end: end * 60_000 })),
+      setupMinutes: placement.setupMinutes,
+      session: sessions.get(placement.taskId) ?? null,
+      chunks: placement.chunks.map(({ start, end }, order) => ({
+        start: (order === 0 ? start - placement.setupMinutes : start) * 60_000,
+        end: end * 60_000,
+      })),
       reasons: explainer.explain(placement.taskId),
       windowClosesMs: closings.get(placement.taskId) ?? null,
       outlook: outlookOf(rungOf.get(placement.taskId), placement.end * 60_000, tables),

@@ -1,7 +1,7 @@
 import type { ClockTable } from '../cure/clockTable';
 import { minuteAtProgress, progressAt } from '../cure/clockTable';
 import type { Interval } from '../time/interval';
-import type { ArcPiece, PlanArc, PlanProblem, PlanTask } from './problem';
+import type { ArcPiece, Family, PlanArc, PlanProblem, PlanTask } from './problem';
 
 /** An arc with its ends and clock looked up. */
 export interface PreparedArc {
@@ -9,6 +9,8 @@ export interface PreparedArc {
   readonly from: number;
   readonly to: number;
   readonly clock: ClockTable;
+  /** the clock runs with the wall's: sums are enough */
+  readonly isWall: boolean;
   readonly pieces: readonly ArcPiece[];
   readonly arc: PlanArc;
 }
@@ -22,7 +24,11 @@ export interface PreparedProblem {
   readonly incoming: readonly (readonly PreparedArc[])[];
   readonly outgoing: readonly (readonly PreparedArc[])[];
   readonly clocks: ReadonlyMap<string, ClockTable>;
+  /** what each task uses while it is worked on */
+  readonly demands: readonly (readonly { readonly resource: number; readonly amount: number }[])[];
   readonly resourceIndex: ReadonlyMap<string, number>;
+  /** family and tool of each task; null where it has none */
+  readonly toolOf: readonly ({ readonly family: Family; readonly tool: number } | null)[];
   /** tasks in an order where predecessors come first */
   readonly topological: readonly number[];
 }
@@ -32,14 +38,19 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
   const taskIndex = new Map(problem.tasks.map((task, index) => [task.id, index]));
   const clocks = new Map(problem.clocks.map((clock) => [clock.id, clock.table]));
   const calendars = new Map(problem.calendars.map((calendar) => [calendar.id, calendar.windows]));
+  const families = new Map(problem.families.map((family) => [family.id, family]));
+  const toolIndex = new Map(problem.tools.map((tool, index) => [tool.id, index]));
+  const resourceIndex = new Map(problem.resources.map((resource, index) => [resource.id, index]));
   const incoming: PreparedArc[][] = problem.tasks.map(() => []);
   const outgoing: PreparedArc[][] = problem.tasks.map(() => []);
   const arcs = problem.arcs.map((arc, index): PreparedArc => {
+    const clock = lookUp(clocks, arc.clockId);
     const prepared = {
       index,
       from: lookUp(taskIndex, arc.from),
       to: lookUp(taskIndex, arc.to),
-      clock: lookUp(clocks, arc.clockId),
+      clock,
+      isWall: isEven(clock),
       pieces: arc.pieces,
       arc,
     };
@@ -55,29 +66,34 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
     incoming,
     outgoing,
     clocks,
-    resourceIndex: new Map(problem.resources.map((resource, index) => [resource.id, index])),
+    demands: problem.tasks.map((task) =>
+      task.demands.map(({ resourceId, amount }) => ({ resource: lookUp(resourceIndex, resourceId), amount })),
+    ),
+    resourceIndex,
+    toolOf: problem.tasks.map((task) => {
+      if (task.familyId === null) return null;
+      const family = lookUp(families, task.familyId);
+      return { family, tool: lookUp(toolIndex, family.toolId) };
+    }),
     topological: sortTopologically(problem.tasks.length, incoming, outgoing),
   };
 }
 
-/** Where a successor may start, minutes: the earliest allowed at or after `start`, and in which piece; null past all pieces. */
-export function allowedStart(
-  arc: PreparedArc,
-  fromEnd: number,
-  start: number,
-  useLatePiece: boolean,
-): { readonly start: number; readonly piece: number } | null {
-  const base = progressAt(arc.clock, fromEnd);
-  for (let piece = 0; piece < arc.pieces.length; piece += 1) {
-    if (piece > 0 && !useLatePiece) break;
-    const span = arc.pieces[piece];
-    if (!span) break;
-    const opens = span.lo <= 0 ? fromEnd : Math.ceil(minuteAtProgress(arc.clock, base + span.lo) - 1e-6);
-    const closes = span.hi === null ? Infinity : Math.floor(minuteAtProgress(arc.clock, base + span.hi) + 1e-6);
-    const at = Math.max(start, fromEnd, opens);
-    if (at <= closes) return { start: at, piece };
+/**
+ * The spans of starts an arc allows after its predecessor's end, whole minutes, soonest first; `end` is Infinity where a span stays open.
+ * A span whole minutes cannot meet is left out.
+ */
+export function arcSpans({ clock, pieces, isWall }: Pick<PreparedArc, 'clock' | 'pieces' | 'isWall'>, fromEnd: number): Interval[] {
+  const spans: Interval[] = [];
+  const base = isWall ? fromEnd : progressAt(clock, fromEnd);
+  for (const { lo, hi } of pieces) {
+    const opens = lo <= 0 ? fromEnd : isWall ? base + lo : minuteAtProgress(clock, base + lo);
+    const closes = hi === null ? Infinity : isWall ? base + hi : minuteAtProgress(clock, base + hi);
+    const start = Math.max(fromEnd, Math.ceil(opens - 1e-6));
+    const end = Math.floor(closes + 1e-6);
+    if (start <= end || spans.length === 0) spans.push({ start, end: Math.max(start, end) });
   }
-  return null;
+  return spans;
 }
 
 /** The earliest end of the predecessor from which a successor at `start` still falls into the arc's piece. */
@@ -85,6 +101,11 @@ export function leastEndFor(arc: PreparedArc, start: number, piece: number): num
   const hi = arc.pieces[piece]?.hi ?? null;
   if (hi === null) return Number.NEGATIVE_INFINITY;
   return Math.ceil(minuteAtProgress(arc.clock, progressAt(arc.clock, start) - hi) - 1e-6);
+}
+
+/** Whether a clock runs at the wall's rate throughout. */
+function isEven({ cumulative, stepMinutes }: ClockTable): boolean {
+  return cumulative.every((progress, step) => progress === step * stepMinutes);
 }
 
 function sortTopologically(

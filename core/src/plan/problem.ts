@@ -14,6 +14,8 @@ export interface PlanProblem {
   readonly resources: readonly Resource[];
   readonly calendars: readonly Calendar[];
   readonly clocks: readonly NamedClock[];
+  readonly tools: readonly Tool[];
+  readonly families: readonly Family[];
   readonly tasks: readonly PlanTask[];
   readonly arcs: readonly PlanArc[];
 }
@@ -32,6 +34,32 @@ export interface Calendar {
   readonly windows: readonly Interval[];
 }
 
+/** Something that is loaded with one thing at a time: an airbrush, a can, a cup of mixed epoxy. */
+export interface Tool {
+  readonly id: string;
+  readonly name: string;
+  /** minutes of cleaning more when a lighter family follows a darker one */
+  readonly darkToLightMinutes: number;
+}
+
+/**
+ * Work a tool is loaded for: one product. A task that follows another of its family on the tool closely enough continues that session
+ * and needs no setup; any other has a whole setup right before it, on the same resources and in the same window.
+ */
+export interface Family {
+  readonly id: string;
+  readonly name: string;
+  readonly toolId: string;
+  /** minutes to get ready and to clean up, once a session */
+  readonly setupMinutes: number;
+  /** longest pause within a session */
+  readonly keepMinutes: number;
+  /** longest from the start of a session's first work to the end of its last (pot life); null: no limit */
+  readonly mostMinutes: number | null;
+  /** CIE L* of the colour, for cleaning between; null where it does not matter */
+  readonly lightness: number | null;
+}
+
 /** A clock arcs are measured on; the wall clock is one whose rate is 1. */
 export interface NamedClock {
   readonly id: string;
@@ -45,6 +73,8 @@ export interface PlanTask {
   /** active minutes, whole, at least 0 */
   readonly minutes: number;
   readonly calendarId: string | null;
+  /** what a tool must be loaded with for it; such a task is done in one go */
+  readonly familyId: string | null;
   /** resources used while the work is done */
   readonly demands: readonly Demand[];
   /** places taken from the end of the work for a time on a clock */
@@ -101,7 +131,9 @@ export interface Placement {
   readonly taskId: string;
   readonly start: number;
   readonly end: number;
-  /** stretches of active work, sorted */
+  /** minutes of setup right before `start`, on the resources of the task; 0 where a session goes on or none is needed */
+  readonly setupMinutes: number;
+  /** stretches of active work, sorted; the setup is not among them */
   readonly chunks: readonly Interval[];
 }
 

@@ -3,7 +3,7 @@ import type { PlanProblem } from './problem';
 /** What is wrong with a problem before any planning. */
 export type ProblemFault =
   | { readonly kind: 'cycle'; readonly taskIds: readonly string[] }
-  | { readonly kind: 'unknown'; readonly what: 'task' | 'resource' | 'calendar' | 'clock'; readonly id: string }
+  | { readonly kind: 'unknown'; readonly what: 'task' | 'resource' | 'calendar' | 'clock' | 'tool' | 'family'; readonly id: string }
   | { readonly kind: 'badNumber'; readonly taskId: string; readonly message: string };
 
 /** Looks for references to nothing, absurd numbers and circles of "this before that". Empty when the problem is sound. */
@@ -15,12 +15,16 @@ export function findProblemFaults(problem: PlanProblem): ProblemFault[] {
     resource: ids(problem.resources),
     calendar: ids(problem.calendars),
     clock: ids(problem.clocks),
+    tool: ids(problem.tools),
+    family: ids(problem.families),
   };
   const need = (what: keyof typeof known, id: string | null): void => {
     if (id !== null && !known[what].has(id)) faults.push({ kind: 'unknown', what, id });
   };
+  for (const family of problem.families) need('tool', family.toolId);
   for (const task of problem.tasks) {
     need('calendar', task.calendarId);
+    need('family', task.familyId);
     for (const demand of task.demands) need('resource', demand.resourceId);
     for (const hold of task.holds) {
       need('resource', hold.resourceId);
@@ -29,6 +33,9 @@ export function findProblemFaults(problem: PlanProblem): ProblemFault[] {
     if (!(Number.isInteger(task.minutes) && task.minutes >= 0))
       faults.push({ kind: 'badNumber', taskId: task.id, message: `minutes must be whole and at least 0, got ${task.minutes}` });
   }
+  for (const task of problem.tasks)
+    if (task.familyId !== null && task.leastChunkMinutes !== null)
+      faults.push({ kind: 'badNumber', taskId: task.id, message: 'work of a session cannot be split' });
   for (const arc of problem.arcs) {
     need('task', arc.from);
     need('task', arc.to);

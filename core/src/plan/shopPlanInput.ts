@@ -1,6 +1,7 @@
 import type { AirTimeline } from '../climate/airTimeline';
 import type { SprayLimits } from '../climate/sprayVerdict';
 import type { DryingData } from '../cure/dryingData';
+import type { Application } from '../cure/productClasses';
 import type { DayException, WeeklySpan } from '../time/workingHours';
 
 /** All the planner needs to know of a shop, as plain data. Moments are epoch ms. */
@@ -58,6 +59,12 @@ export interface PlanFilm {
   readonly productId: string;
   readonly name: string;
   readonly drying: DryingData;
+  /** what it is laid on with: work with one of these can share a session */
+  readonly application: Application;
+  /** how long a mixed batch can be used at 23 °C; null where it has no such end */
+  readonly potLifeMinutes: number | null;
+  /** CIE L*; null where the product has no colour */
+  readonly lightness: number | null;
   /** dry film of this coat */
   readonly coatMicrometres: number;
 }

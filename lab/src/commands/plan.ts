@@ -1,5 +1,6 @@
 import { buildShopProblem } from '@zinc-ladder/core/plan/buildShopProblem';
 import { checkPlan } from '@zinc-ladder/core/plan/checkPlan';
+import { plannedPlacements } from '@zinc-ladder/core/plan/plannedPlacements';
 import { planShop } from '@zinc-ladder/core/plan/planShop';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
@@ -22,15 +23,6 @@ export const plan: LabCommand = {
     if (made.kind === 'faulty') throw new LabError(`the ladders contradict each other: ${JSON.stringify(made.faults)}`);
     const { problem } = buildShopProblem(input, made.horizonDays);
     const iso = (ms: number): string => new Date(ms).toISOString();
-    const facts = problem.tasks
-      .filter((task) => task.fixed)
-      .map((task) => ({ taskId: task.id, start: task.fixed?.start ?? 0, end: task.fixed?.end ?? 0, chunks: [] }));
-    const placements = made.rungs.map((rung) => ({
-      taskId: rung.rungId,
-      start: rung.startMs / 60_000,
-      end: rung.endMs / 60_000,
-      chunks: rung.chunks.map((chunk) => ({ start: chunk.start / 60_000, end: chunk.end / 60_000 })),
-    }));
     return {
       from: iso(nowMs),
       ready: iso(made.readyMs),
@@ -42,7 +34,7 @@ export const plan: LabCommand = {
         due: prop.dueMs === null ? null : iso(prop.dueMs),
       })),
       unplaced: made.unplaced,
-      violations: checkPlan(problem, { placements: [...facts, ...placements], unplaced: made.unplaced }),
+      violations: checkPlan(problem, { placements: plannedPlacements(problem, made.rungs), unplaced: made.unplaced }),
     };
   },
 };

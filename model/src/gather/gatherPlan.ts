@@ -1,4 +1,5 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
@@ -86,11 +87,15 @@ function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, nowMs: n
 /** The film a rung lays; null where its method leaves none or its product is not known. */
 export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>, product: Product | undefined): PlanFilm | null {
   if (!product || !findMethod(rung.methodId).laysFilm) return null;
+  const entry = findProductClass(product.classId);
   return {
     productId: product.id,
     name: product.name,
     drying: productDrying(product),
-    coatMicrometres: rung.coatMicrometres ?? findProductClass(product.classId).drying.coatMicrometres,
+    application: entry.application,
+    potLifeMinutes: entry.potLifeMinutes,
+    lightness: product.colourHex === null ? null : lightnessOf(product.colourHex),
+    coatMicrometres: rung.coatMicrometres ?? entry.drying.coatMicrometres,
   };
 }
 

@@ -1,0 +1,68 @@
+import { minuteAfter } from '../cure/clockTable';
+import type { PreparedProblem } from './preparedProblem';
+import type { Placement } from './problem';
+import { ToolLine } from './toolLine';
+import { UsageProfile } from './usageProfile';
+
+/** What is placed so far: placements, and how much of every resource and tool they use. */
+export class Board {
+  readonly placements: (Placement | undefined)[];
+  readonly profiles: readonly UsageProfile[];
+  readonly tools: readonly ToolLine[];
+  private readonly holdEnds: (readonly number[] | undefined)[];
+
+  constructor(readonly prepared: PreparedProblem) {
+    const { resources, tools, tasks } = prepared.problem;
+    this.placements = new Array<Placement | undefined>(tasks.length).fill(undefined);
+    this.holdEnds = new Array<readonly number[] | undefined>(tasks.length).fill(undefined);
+    this.profiles = resources.map((resource) => new UsageProfile(resource.capacity));
+    this.tools = tools.map((tool) => new ToolLine(tool));
+  }
+
+  /** Puts a task down. */
+  keep(index: number, placement: Placement, holdEnds: readonly number[]): void {
+    this.placements[index] = placement;
+    this.holdEnds[index] = holdEnds;
+    this.use(index, placement, holdEnds, 1);
+    const loaded = this.prepared.toolOf[index];
+    if (loaded) this.tools[loaded.tool]?.add(index, loaded.family, placement.setupMinutes, placement.start, placement.end);
+  }
+
+  /** Takes a task up again. Returns a task that went on in its session and cannot stand alone, or null. */
+  takeUp(index: number): number | null {
+    const placement = this.placements[index];
+    if (!placement) return null;
+    this.use(index, placement, this.holdEnds[index] ?? [], -1);
+    this.placements[index] = undefined;
+    this.holdEnds[index] = undefined;
+    const loaded = this.prepared.toolOf[index];
+    return loaded ? (this.tools[loaded.tool]?.remove(index) ?? null) : null;
+  }
+
+  /** When the places a task holds from `end` on are given back, minutes, one for each hold. */
+  holdEndsOf(index: number, end: number): number[] {
+    const { tasks, clocks, problem } = this.prepared;
+    return (tasks[index]?.holds ?? []).map(({ clockId, progress }) => {
+      const clock = clocks.get(clockId);
+      return clock ? Math.ceil(Math.min(minuteAfter(clock, end, progress), problem.horizonMinute)) : end;
+    });
+  }
+
+  private use(index: number, placement: Placement, holdEnds: readonly number[], sign: 1 | -1): void {
+    const task = this.prepared.tasks[index];
+    if (!task) return;
+    for (const demand of this.prepared.demands[index] ?? []) {
+      const profile = this.profiles[demand.resource];
+      const amount = sign * demand.amount;
+      if (placement.setupMinutes > 0) profile?.add(placement.start - placement.setupMinutes, placement.start, amount);
+      for (const chunk of placement.chunks) profile?.add(chunk.start, chunk.end, amount);
+    }
+    task.holds.forEach((hold, at) => {
+      this.profiles[this.prepared.resourceIndex.get(hold.resourceId) ?? -1]?.add(
+        placement.end,
+        Math.max(placement.end + 1, holdEnds[at] ?? placement.end),
+        sign * hold.amount,
+      );
+    });
+  }
+}

@@ -1,0 +1,18 @@
+import type { RungTime } from './planShop';
+import type { Placement, PlanProblem } from './problem';
+
+/** The placements behind a shop's plan, with the facts of its problem, for the independent checker. */
+export function plannedPlacements(problem: PlanProblem, rungs: readonly RungTime[]): Placement[] {
+  const facts = problem.tasks.flatMap((task) => (task.fixed ? [{ taskId: task.id, ...task.fixed, setupMinutes: 0, chunks: [] }] : []));
+  const planned = rungs.map(({ rungId, startMs, endMs, setupMinutes, chunks }): Placement => ({
+    taskId: rungId,
+    start: startMs / 60_000 + setupMinutes,
+    end: endMs / 60_000,
+    setupMinutes,
+    chunks: chunks.map((chunk, order) => ({
+      start: chunk.start / 60_000 + (order === 0 ? setupMinutes : 0),
+      end: chunk.end / 60_000,
+    })),
+  }));
+  return [...facts, ...planned];
+}

@@ -1,0 +1,61 @@
+import { buildAirTimeline } from '../../climate/airTimeline';
+import { USUAL_SPRAY_LIMITS } from '../../climate/sprayVerdict';
+import { findProductClass } from '../../cure/productClasses';
+import type { PlanFilm, PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
+
+/** When the shops of tests begin. */
+export const NOW = Date.parse('2026-05-28T08:00:00Z');
+/** Milliseconds of a minute. */
+export const MINUTE = 60_000;
+/** Hours of a shop that never closes. */
+export const ALWAYS = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 0, endMinute: 1440 }));
+
+/** A film of a class, as the class has it. */
+export function film(classId: string): PlanFilm {
+  const { drying, name, application, potLifeMinutes } = findProductClass(classId);
+  return { productId: classId, name, drying, application, potLifeMinutes, lightness: null, coatMicrometres: drying.coatMicrometres };
+}
+/** A rung of ten minutes, with what a test changes of it. */
+export function rung(id: string, methodId: string, change: Partial<PlanRung> & { classId?: string } = {}): PlanRung {
+  const { classId, ...rest } = change;
+  return {
+    id,
+    name: id,
+    methodId,
+    minutes: 10,
+    film: classId ? film(classId) : null,
+    notBeforeMs: null,
+    status: { kind: 'open' },
+    ...rest,
+  };
+}
+/** A part of one prop. */
+export function part(id: string, rungs: readonly PlanRung[], rackPlaces = 1): PlanPart {
+  return { id, propId: 'prop', name: id, rackPlaces, rungs };
+}
+/** A shop in label air (23 °C, 50 %), open day and night. */
+export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> = {}): ShopPlanInput {
+  return {
+    nowMs: NOW,
+    timeZone: 'UTC',
+    hours: ALWAYS,
+    exceptions: [],
+    sprayHours: ALWAYS,
+    sprayLimits: USUAL_SPRAY_LIMITS,
+    air: buildAirTimeline([], [], {
+      meanCelsius: 23,
+      swingCelsius: 0,
+      warmestHour: 15,
+      meanHumidityPercent: 50,
+      swingHumidityPercent: 0,
+      utcOffsetMinutes: 0,
+    }),
+    handsPairs: 1,
+    boothPlaces: 1,
+    rackPlaces: 8,
+    props: [{ id: 'prop', name: 'prop', dueMs: null, weight: 1 }],
+    parts,
+    joins: [],
+    ...change,
+  };
+}
