@@ -53,10 +53,15 @@ export function airAt(timeline: AirTimeline, atMs: number): Air & { readonly ori
   };
 }
 
-/** The wind at a moment where the neighbouring samples carry one, m/s; undefined when nothing is known. */
-export function windAt(timeline: AirTimeline, atMs: number): number | undefined {
-  const next = firstAtOrAfter(timeline.samples, atMs);
-  return timeline.samples[next]?.windMetresPerSecond ?? timeline.samples[next - 1]?.windMetresPerSecond;
+/** The wind at a moment, m/s, from the nearer of the samples around it; undefined where nothing is known, as after the last forecast. */
+export function windAt({ samples }: AirTimeline, atMs: number): number | undefined {
+  const next = firstAtOrAfter(samples, atMs);
+  const after = samples[next];
+  const before = samples[next - 1];
+  if (after && after.atMs === atMs) return after.windMetresPerSecond;
+  if (!after || !before || after.atMs - before.atMs > LONGEST_GAP_MS) return undefined;
+  const nearer = after.atMs - atMs < atMs - before.atMs ? after : before;
+  return nearer.windMetresPerSecond ?? after.windMetresPerSecond ?? before.windMetresPerSecond;
 }
 
 function originAt(timeline: AirTimeline, atMs: number): AirOrigin {

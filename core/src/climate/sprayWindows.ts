@@ -7,6 +7,7 @@ import { judgeSpraying } from './sprayVerdict';
 
 /** Windows are found on this grid; a shorter dry spell is not worth unpacking the cans for. */
 const STEP_MS = 10 * 60_000;
+const DAY_MS = 86_400_000;
 
 /**
  * When one can spray: the shop's spraying hours cut to the times the air allows.
@@ -16,14 +17,25 @@ const STEP_MS = 10 * 60_000;
  */
 export function findSprayWindows(hours: readonly Interval[], air: AirTimeline, limits: SprayLimits): Interval[] {
   const open: Interval[] = [];
+  const lastKnownMs = (air.samples.at(-1)?.atMs ?? Number.NEGATIVE_INFINITY) + STEP_MS;
+  // Where only the typical day is left, every day is alike: each time of day is judged once.
+  const typical = new Map<number, boolean>();
   for (const span of hours) {
     for (let at = Math.floor(span.start / STEP_MS) * STEP_MS; at < span.end; at += STEP_MS) {
-      const middle = at + STEP_MS / 2;
-      const here = airAt(air, middle);
-      // A part's temperature is taken as the air's: parts wait in the same room.
-      const { isOpen } = judgeSpraying(here, limits, here.temperatureCelsius, windAt(air, middle));
+      const timeOfDay = at % DAY_MS;
+      let isOpen = at > lastKnownMs ? typical.get(timeOfDay) : undefined;
+      if (isOpen === undefined) {
+        isOpen = isOpenAt(air, limits, at + STEP_MS / 2);
+        if (at > lastKnownMs) typical.set(timeOfDay, isOpen);
+      }
       if (isOpen) open.push({ start: Math.max(at, span.start), end: Math.min(at + STEP_MS, span.end) });
     }
   }
   return mergeIntervals(open);
+}
+
+function isOpenAt(air: AirTimeline, limits: SprayLimits, atMs: number): boolean {
+  const here = airAt(air, atMs);
+  // A part's temperature is taken as the air's: parts wait in the same room.
+  return judgeSpraying(here, limits, here.temperatureCelsius, windAt(air, atMs)).isOpen;
 }

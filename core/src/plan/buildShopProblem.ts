@@ -107,6 +107,7 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, t
     holds: method.laysFilm ? holdRack(rung, part, tables) : [],
     leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,
     notBeforeMinute: rung.notBeforeMs === null ? null : Math.ceil(rung.notBeforeMs / 60_000),
+    groupId: part.propId,
     dueMinute: prop?.dueMs == null ? null : Math.floor(prop.dueMs / 60_000),
     weight: prop?.weight ?? 1,
     isUnderWay: rung.status.kind === 'begun' && rung.status.isInHand,

@@ -72,11 +72,22 @@ const FAR_HORIZON_DAYS = 240;
 
 /** Plans everything the shop has in work around hands, spraying, rack and cure times. */
 export function planShop(input: ShopPlanInput): ShopPlan {
-  const near = placeWithin(input, USUAL_HORIZON_DAYS);
+  const days = usefulHorizonDays(input);
+  const near = placeWithin(input, days);
   if (near.kind === 'faulty') return near;
-  const isTooNear = near.rated.plan.unplaced.some((certificate) => certificate.cause.kind === 'beyondHorizon');
+  const isTooNear = days < FAR_HORIZON_DAYS && near.rated.plan.unplaced.some(({ cause }) => cause.kind === 'beyondHorizon');
   const placed = isTooNear ? placeWithin(input, FAR_HORIZON_DAYS) : near;
   return placed.kind === 'faulty' ? placed : describePlan(input, placed);
+}
+
+/** Days that surely hold the work that is left: twice what the hands of a week can do, and a fortnight for films to harden. */
+function usefulHorizonDays(input: ShopPlanInput): number {
+  const left = input.parts
+    .flatMap((part) => part.rungs)
+    .reduce((sum, rung) => sum + (rung.status.kind === 'open' || rung.status.kind === 'begun' ? rung.minutes : 0), 0);
+  const weekly = input.hours.reduce((sum, span) => sum + Math.max(0, span.endMinute - span.startMinute), 0) * input.handsPairs;
+  const days = weekly > 0 ? 14 + 14 * (left / weekly) : USUAL_HORIZON_DAYS;
+  return Math.min(FAR_HORIZON_DAYS, Math.max(USUAL_HORIZON_DAYS, Math.ceil(days)));
 }
 
 type PlacedShop =

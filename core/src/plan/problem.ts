@@ -82,6 +82,8 @@ export interface PlanTask {
   /** null: done in one go; else the shortest stretch worth taking up */
   readonly leastChunkMinutes: number | null;
   readonly notBeforeMinute: number | null;
+  /** what is ready together: tasks of one group are finished with the last of them; null: all that have none are one group */
+  readonly groupId: string | null;
   /** due time of what this task is part of; drives priority, never feasibility */
   readonly dueMinute: number | null;
   /** weight of being late, above 0 */

@@ -36,13 +36,14 @@ export function expandWorkingHours(
 ): Interval[] {
   const byDate = new Map(exceptions.map((exception) => [exception.date, exception.spans]));
   const found: Interval[] = [];
-  for (let at = fromMs - DAY_MS; at <= toMs + DAY_MS; at += DAY_MS) {
-    const day = localDay(at, timeZone);
+  const first = localDay(fromMs - DAY_MS, timeZone);
+  const last = localDay(toMs + DAY_MS, timeZone).date;
+  for (let day = first; day.date <= last; day = calendarDay(Date.UTC(day.year, day.month, day.day + 1))) {
     const spans = byDate.get(day.date) ?? weekly.filter((span) => span.weekday === day.weekday);
     if (spans.length === 0) continue;
-    const midnight = localMoment(day, 0, timeZone);
+    const midnight = localMidnight(day, timeZone);
     // Zone arithmetic is slow; on all but two days of a year the local clock runs evenly and plain addition will do.
-    const isEven = localMoment(day, 1440, timeZone) - midnight === DAY_MS;
+    const isEven = localMidnight(calendarDay(Date.UTC(day.year, day.month, day.day + 1)), timeZone) - midnight === DAY_MS;
     const momentOf = (minute: number): number => (isEven ? midnight + minute * 60_000 : localMoment(day, minute, timeZone));
     for (const span of spans) {
       const start = momentOf(span.startMinute);
@@ -64,15 +65,37 @@ interface LocalDay {
 /** The local calendar day of a moment: its date as `YYYY-MM-DD` and ISO weekday. */
 export function localDay(atMs: number, timeZone: string): LocalDay {
   const local = new TZDate(atMs, timeZone);
-  const year = local.getFullYear();
-  if (Number.isNaN(year)) throw new RangeError(`unknown time zone: ${timeZone}`);
-  const month = local.getMonth();
-  const day = local.getDate();
-  const date = `${year}-${String(month + 1).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
-  return { year, month, day, weekday: local.getDay() || 7, date };
+  if (Number.isNaN(local.getFullYear())) throw new RangeError(`unknown time zone: ${timeZone}`);
+  return calendarDay(Date.UTC(local.getFullYear(), local.getMonth(), local.getDate()));
 }
 
-function localMoment(day: LocalDay, minute: number, timeZone: string): number {
+/** The day of a moment by UTC's calendar. */
+function calendarDay(utcMs: number): LocalDay {
+  const date = new Date(utcMs);
+  return {
+    year: date.getUTCFullYear(),
+    month: date.getUTCMonth(),
+    day: date.getUTCDate(),
+    weekday: date.getUTCDay() || 7,
+    date: date.toISOString().slice(0, 10),
+  };
+}
+
+/** Midnights already worked out, by zone and date: zone rules do not change while a program runs. */
+const midnights = new Map<string, number>();
+const MOST_MIDNIGHTS = 4000;
+
+function localMidnight(day: Pick<LocalDay, 'year' | 'month' | 'day'>, timeZone: string): number {
+  const key = `${timeZone} ${day.year}-${day.month}-${day.day}`;
+  const known = midnights.get(key);
+  if (known !== undefined) return known;
+  if (midnights.size >= MOST_MIDNIGHTS) midnights.clear();
+  const moment = localMoment(day, 0, timeZone);
+  midnights.set(key, moment);
+  return moment;
+}
+
+function localMoment(day: Pick<LocalDay, 'year' | 'month' | 'day'>, minute: number, timeZone: string): number {
   return new TZDate(day.year, day.month, day.day, Math.floor(minute / 60), minute % 60, timeZone).getTime();
 }
 

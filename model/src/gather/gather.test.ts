@@ -105,7 +105,9 @@ describe('a coat delayed past its recoat window', () => {
     project.ladders = project.ladders.slice(0, 1);
     project.parts = project.parts.slice(0, 1);
     const [rung] = planOf(project).rungs;
-    return { waitedMinutes: ((rung?.startMs ?? 0) - laid) / 60_000, closesMs: rung?.windowClosesMs, laid };
+    // Hands begin sooner, to get ready; the film waits for the paint.
+    const laysMs = (rung?.startMs ?? 0) + (rung?.setupMinutes ?? 0) * 60_000;
+    return { waitedMinutes: (laysMs - laid) / 60_000, closesMs: rung?.windowClosesMs, laid };
   }
   it('is planned at once while the window is open, with its closing told', () => {
     const { waitedMinutes, closesMs, laid } = planAfter(30);

@@ -17,6 +17,7 @@ export function task(id: string, minutes: number, change: Partial<PlanTask> = {}
     holds: [],
     leastChunkMinutes: null,
     notBeforeMinute: null,
+    groupId: null,
     dueMinute: null,
     weight: 1,
     isUnderWay: false,

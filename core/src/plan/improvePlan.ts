@@ -1,0 +1,97 @@
+import { seededRandom } from '../random/seededRandom';
+import type { PlanGenes } from './placeInOrder';
+import { placeInOrder } from './placeInOrder';
+import type { Calm, Objective, PlanMeasure } from './planCost';
+import { PlanMeter } from './planCost';
+import type { PreparedProblem } from './preparedProblem';
+import { priorityOrders } from './priorityRules';
+import type { Plan } from './problem';
+import { MoveMaker } from './searchMoves';
+
+/** How a plan is searched for. */
+export interface SearchOptions {
+  readonly seed: number;
+  readonly objective: Objective;
+  /** the plan before, where there is one: it is begun from, and what it has tonight stays unless it must move */
+  readonly calm?: Calm | null;
+}
+
+/** The best plan so far. */
+export interface SearchState {
+  readonly plan: Plan;
+  readonly measure: PlanMeasure;
+  /** the rule or search that found it */
+  readonly foundBy: string;
+  /** plans decoded so far */
+  readonly rounds: number;
+}
+
+/** Decodes of the first annealing; each after it is half as long again, so that any stopping time is used. */
+const FIRST_CYCLE = 150;
+const CYCLE_GROWTH = 1.5;
+/** Temperatures as shares of the best plan's own cost beyond what cannot be helped; tried on the bench's instances. */
+const HOT = 0.02;
+const COLD = 0.0005;
+
+/**
+ * Searches for better plans as long as it is asked on: first the priority rules, then annealing on the order from the best so far, with
+ * restarts. Yields after every decoded plan; the caller stops when it likes. The same seed gives the same sequence of plans on any machine.
+ */
+export function* searchPlans(prepared: PreparedProblem, options: SearchOptions): Generator<SearchState, never> {
+  const random = seededRandom(options.seed);
+  const meter = new PlanMeter(prepared, options.objective, options.calm ?? null);
+  const moves = new MoveMaker(prepared, random);
+  let rounds = 0;
+  const decode = (genes: PlanGenes): Decoded => {
+    const plan = placeInOrder(prepared, genes);
+    rounds += 1;
+    return { genes, plan, measure: meter.measure(plan) };
+  };
+  let best: Decoded | null = null;
+  let foundBy = '';
+  const state = (decoded: Decoded): SearchState => ({ plan: decoded.plan, measure: decoded.measure, foundBy, rounds });
+  for (const { rule, order } of startingOrders(prepared, options.calm ?? null)) {
+    const decoded = decode({ order });
+    if (!best || decoded.measure.cost < best.measure.cost - 1e-9) {
+      best = decoded;
+      foundBy = rule;
+    }
+    yield state(best);
+  }
+  if (!best) throw new RangeError('no order to begin with');
+  for (let cycle = FIRST_CYCLE; ; cycle = Math.ceil(cycle * CYCLE_GROWTH)) {
+    let current: Decoded = best;
+    const scale = best.measure.cost % 1e7 || 1;
+    for (let turn = 0; turn < cycle; turn += 1) {
+      const heat = scale * HOT * (COLD / HOT) ** (turn / cycle);
+      const next = decode(moves.step(current));
+      const worse = next.measure.cost - current.measure.cost;
+      if (worse <= 0 || random() < Math.exp(-worse / heat)) current = next;
+      if (next.measure.cost < best.measure.cost - 1e-9) {
+        best = next;
+        foundBy = 'search';
+      }
+      yield state(best);
+    }
+  }
+}
+
+interface Decoded {
+  readonly genes: PlanGenes;
+  readonly plan: Plan;
+  readonly measure: PlanMeasure;
+}
+
+/** The plan before, in the order of its starts, then the rules. */
+function startingOrders(prepared: PreparedProblem, calm: Calm | null): { readonly rule: string; readonly order: readonly number[] }[] {
+  const rules = priorityOrders(prepared);
+  if (!calm || calm.starts.size === 0) return rules;
+  const start = (index: number): number => calm.starts.get(index) ?? Infinity;
+  const base = rules[0]?.order ?? [];
+  const rank = new Map(base.map((index, place) => [index, place]));
+  const order = [...base].sort((a, b) => {
+    const [first, second] = [start(a), start(b)];
+    return first === second ? (rank.get(a) ?? 0) - (rank.get(b) ?? 0) : first - second;
+  });
+  return [{ rule: 'as planned before', order }, ...rules];
+}

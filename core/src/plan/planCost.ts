@@ -1,0 +1,122 @@
+import type { Interval } from '../time/interval';
+import type { PreparedProblem } from './preparedProblem';
+import type { Plan, Placement } from './problem';
+import { firstWindowAfter } from './windowSearch';
+
+/** What a finisher wants of a plan, once the dates are kept. */
+export type Objective = 'readyFirst' | 'fewestEvenings' | 'fewestCleanings';
+
+/** Every objective, as it is offered. */
+export const OBJECTIVES: readonly Objective[] = ['readyFirst', 'fewestEvenings', 'fewestCleanings'];
+
+/** What is planned tonight, to be kept unless it must move: starts of the plan before, by task index. */
+export interface Calm {
+  readonly starts: ReadonlyMap<number, number>;
+  /** starts before this minute are kept */
+  readonly untilMinute: number;
+}
+
+/** A plan measured. Times in minutes. */
+export interface PlanMeasure {
+  readonly unplaced: number;
+  /** Σ weight × minutes late, over groups */
+  readonly lateness: number;
+  /** the last end; the problem's start where nothing is left to do */
+  readonly readyMinute: number;
+  /** windows of hands in which something is done */
+  readonly evenings: number;
+  /** times a tool is got ready */
+  readonly setups: number;
+  /** tasks planned tonight that moved by more than a quarter of an hour */
+  readonly moved: number;
+  /** one number to compare by, hours: smaller is better */
+  readonly cost: number;
+}
+
+/** Kept in hand before each date where it can be had; guessed. */
+const MARGIN_MINUTES = 2 * 1440;
+const MOVED_MINUTES = 15;
+
+/** Measures plans of one problem for one objective. */
+export class PlanMeter {
+  private readonly groupOf: Int32Array;
+  private readonly groupDue: number[] = [];
+  private readonly groupWeight: number[] = [];
+  private readonly indexOf: ReadonlyMap<string, number>;
+
+  constructor(
+    private readonly prepared: PreparedProblem,
+    private readonly objective: Objective,
+    private readonly calm: Calm | null = null,
+  ) {
+    const groups = new Map<string, number>();
+    this.indexOf = new Map(prepared.tasks.map((task, index) => [task.id, index]));
+    this.groupOf = Int32Array.from(prepared.tasks, (task) => {
+      // Tasks of one group with different dates are asked after apart.
+      const key = `${task.groupId ?? ''}/${task.dueMinute ?? ''}`;
+      const known = groups.get(key);
+      if (known !== undefined) return known;
+      groups.set(key, groups.size);
+      this.groupDue.push(task.dueMinute ?? Infinity);
+      this.groupWeight.push(task.weight);
+      return groups.size - 1;
+    });
+  }
+
+  /** Measures a plan. */
+  measure(plan: Plan): PlanMeasure {
+    const { prepared } = this;
+    const ready = new Array<number>(this.groupDue.length).fill(Number.NEGATIVE_INFINITY);
+    let readyMinute = prepared.problem.fromMinute;
+    let setups = 0;
+    let moved = 0;
+    const evenings = new Set<string>();
+    for (const placement of plan.placements) {
+      const index = this.indexOf.get(placement.taskId) ?? -1;
+      if (prepared.tasks[index]?.fixed) continue;
+      const group = this.groupOf[index] ?? 0;
+      if (placement.end > (ready[group] ?? 0)) ready[group] = placement.end;
+      if (placement.end > readyMinute) readyMinute = placement.end;
+      if (placement.setupMinutes > 0) setups += 1;
+      if (this.objective === 'fewestEvenings') noteWindows(prepared.windows[index] ?? null, placement, evenings);
+      if (this.isMoved(index, placement)) moved += 1;
+    }
+    let lateness = 0;
+    let marginLateness = 0;
+    let readySum = 0;
+    let groups = 0;
+    ready.forEach((end, group) => {
+      if (!Number.isFinite(end)) return;
+      const late = end - (this.groupDue[group] ?? Infinity);
+      const weight = this.groupWeight[group] ?? 1;
+      lateness += weight * Math.max(0, late);
+      marginLateness += weight * Math.max(0, late + MARGIN_MINUTES);
+      readySum += end - prepared.problem.fromMinute;
+      groups += 1;
+    });
+    const readyHours = (readyMinute - prepared.problem.fromMinute + readySum / Math.max(1, groups)) / 120;
+    const wanted =
+      this.objective === 'readyFirst'
+        ? readyHours + setups * 0.05
+        : this.objective === 'fewestEvenings'
+          ? evenings.size * 24 + readyHours * 0.1
+          : setups * 12 + readyHours * 0.1;
+    const unplaced = plan.unplaced.length;
+    const cost = unplaced * 1e7 + (lateness / 60) * 1e3 + (marginLateness / 60) * 2 + moved * 2 + wanted;
+    return { unplaced, lateness, readyMinute, evenings: evenings.size, setups, moved, cost };
+  }
+
+  private isMoved(index: number, { start }: Placement): boolean {
+    const before = this.calm?.starts.get(index);
+    return before !== undefined && before < (this.calm?.untilMinute ?? 0) && Math.abs(start - before) > MOVED_MINUTES;
+  }
+}
+
+function noteWindows(windows: readonly Interval[] | null, { chunks }: Placement, into: Set<string>): void {
+  if (!windows) return;
+  for (const chunk of chunks) {
+    const span = windows[firstWindowAfter(windows, chunk.start)];
+    // Spraying closes and opens within an evening; what matters is the day it is on.
+    if (span) into.add(String(Math.floor(span.start / 1440)));
+  }
+}

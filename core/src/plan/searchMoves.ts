@@ -1,0 +1,177 @@
+import type { RandomSource } from '../random/seededRandom';
+import { randomIndex } from '../random/seededRandom';
+import type { PlanGenes } from './placeInOrder';
+import { arcSpans } from './preparedProblem';
+import type { PreparedProblem } from './preparedProblem';
+import type { Placement, Plan } from './problem';
+
+/** A plan with what it was decoded from. */
+export interface DecodedPlan {
+  readonly genes: PlanGenes;
+  readonly plan: Plan;
+}
+
+/** What held a task where it is. */
+interface Blocker {
+  readonly task: number;
+  readonly blockedBy: number;
+  readonly isPredecessor: boolean;
+}
+
+/** Makes small changes to the genes of a plan, most of them where its end is decided. */
+export class MoveMaker {
+  private readonly indexOf: ReadonlyMap<string, number>;
+  private readonly familyTasks: readonly (readonly number[])[];
+  private readonly twoPieceArcs: readonly number[];
+  private readonly movable: readonly number[];
+
+  constructor(
+    private readonly prepared: PreparedProblem,
+    private readonly random: RandomSource,
+  ) {
+    this.indexOf = new Map(prepared.tasks.map((task, index) => [task.id, index]));
+    const byFamily = new Map<string, number[]>();
+    prepared.tasks.forEach((task, index) => {
+      if (task.familyId === null || task.fixed) return;
+      const list = byFamily.get(task.familyId);
+      if (list) list.push(index);
+      else byFamily.set(task.familyId, [index]);
+    });
+    this.familyTasks = [...byFamily.values()].filter((list) => list.length > 1);
+    this.twoPieceArcs = prepared.arcs.filter((arc) => arc.pieces.length > 1).map((arc) => arc.index);
+    this.movable = prepared.tasks.flatMap((task, index) => (task.fixed ? [] : [index]));
+  }
+
+  /** Genes a step away from those of a plan. */
+  step({ genes, plan }: DecodedPlan): PlanGenes {
+    const choice = this.random();
+    const placed = this.placedByIndex(plan);
+    if (choice < 0.45) return this.forward(genes, placed);
+    if (choice < 0.6 && this.familyTasks.length > 0) return this.joinSession(genes, placed);
+    if (choice < 0.66 && (genes.notBefore?.size ?? 0) > 0) return this.forgetWait(genes);
+    if (choice < 0.7 && this.twoPieceArcs.length > 0) return this.flipPiece(genes);
+    if (choice < 0.85) return this.swapNear(genes, placed);
+    return this.anywhere(genes);
+  }
+
+  private placedByIndex(plan: Plan): (Placement | undefined)[] {
+    const placed = new Array<Placement | undefined>(this.prepared.tasks.length).fill(undefined);
+    for (const placement of plan.placements) placed[this.indexOf.get(placement.taskId) ?? -1] = placement;
+    return placed;
+  }
+
+  /** A task of the chain that decides the end goes before what kept it waiting. */
+  private forward(genes: PlanGenes, placed: readonly (Placement | undefined)[]): PlanGenes {
+    const chain = this.criticalChain(placed).filter((link) => !link.isPredecessor);
+    const link = chain[randomIndex(this.random, chain.length)];
+    return link ? moveBefore(genes, link.task, link.blockedBy) : this.anywhere(genes);
+  }
+
+  /** Links from the last task back to the beginning: what each waited for. */
+  private criticalChain(placed: readonly (Placement | undefined)[]): Blocker[] {
+    let last = -1;
+    for (const index of this.movable) if ((placed[index]?.end ?? -1) > (placed[last]?.end ?? -1)) last = index;
+    const links: Blocker[] = [];
+    for (let at = last, turn = 0; at >= 0 && turn < this.movable.length; turn += 1) {
+      const link = this.whatHeld(at, placed);
+      if (!link) break;
+      links.push(link);
+      at = link.blockedBy;
+    }
+    return links;
+  }
+
+  private whatHeld(index: number, placed: readonly (Placement | undefined)[]): Blocker | null {
+    const here = placed[index];
+    if (!here) return null;
+    const begins = here.start - here.setupMinutes;
+    let latestReady = Number.NEGATIVE_INFINITY;
+    let predecessor = -1;
+    for (const arc of this.prepared.incoming[index] ?? []) {
+      const from = placed[arc.from];
+      if (!from) continue;
+      const span = arcSpans(arc, from.end).findLast((entry) => entry.start <= here.start);
+      if (span && span.start > latestReady) {
+        latestReady = span.start;
+        predecessor = arc.from;
+      }
+    }
+    if (latestReady >= here.start - 1 && predecessor >= 0 && this.isMovable(predecessor))
+      return { task: index, blockedBy: predecessor, isPredecessor: true };
+    // Something stood in the way between being ready and being begun: work that ended last before it, by hands or by window.
+    const rivals: number[] = [];
+    let nearest = -1;
+    for (const other of this.movable) {
+      const there = placed[other];
+      if (!there || other === index || there.end > begins || there.end <= latestReady) continue;
+      rivals.push(other);
+      if (nearest < 0 || there.end > (placed[nearest]?.end ?? 0)) nearest = other;
+    }
+    const rival = this.random() < 0.5 ? nearest : (rivals[randomIndex(this.random, rivals.length)] ?? nearest);
+    if (rival >= 0) return { task: index, blockedBy: rival, isPredecessor: false };
+    return predecessor >= 0 && this.isMovable(predecessor) ? { task: index, blockedBy: predecessor, isPredecessor: true } : null;
+  }
+
+  private isMovable(index: number): boolean {
+    return !this.prepared.tasks[index]?.fixed;
+  }
+
+  /** Work of one family is drawn together: the earlier waits for the later, so that one setup serves both. */
+  private joinSession(genes: PlanGenes, placed: readonly (Placement | undefined)[]): PlanGenes {
+    const family = this.familyTasks[randomIndex(this.random, this.familyTasks.length)] ?? [];
+    const sorted = family.filter((index) => placed[index]).sort((a, b) => (placed[a]?.start ?? 0) - (placed[b]?.start ?? 0));
+    const later = 1 + randomIndex(this.random, Math.max(1, sorted.length - 1));
+    const second = sorted[later];
+    const first = sorted[later - 1];
+    const secondPlace = placed[second ?? -1];
+    if (first === undefined || second === undefined || !secondPlace) return this.anywhere(genes);
+    const together = moveBefore(genes, second, first, true);
+    if (this.random() < 0.4) return together;
+    const notBefore = new Map(genes.notBefore);
+    notBefore.set(first, secondPlace.start - (this.prepared.tasks[first]?.minutes ?? 0));
+    return { ...together, notBefore };
+  }
+
+  private forgetWait(genes: PlanGenes): PlanGenes {
+    const keys = [...(genes.notBefore?.keys() ?? [])];
+    const notBefore = new Map(genes.notBefore);
+    notBefore.delete(keys[randomIndex(this.random, keys.length)] ?? -1);
+    return { ...genes, notBefore };
+  }
+
+  private flipPiece(genes: PlanGenes): PlanGenes {
+    const arc = this.twoPieceArcs[randomIndex(this.random, this.twoPieceArcs.length)] ?? -1;
+    const latePieces = new Set(genes.latePieces);
+    if (!latePieces.delete(arc)) latePieces.add(arc);
+    return { ...genes, latePieces };
+  }
+
+  /** Two tasks that are done soon after each other change their order. */
+  private swapNear(genes: PlanGenes, placed: readonly (Placement | undefined)[]): PlanGenes {
+    const index = this.anyMovable();
+    const here = placed[index];
+    if (!here) return this.anywhere(genes);
+    const near = this.movable.filter((other) => {
+      const there = placed[other];
+      return there !== undefined && there.start < here.start && here.start - there.start < 2880;
+    });
+    const other = near[randomIndex(this.random, near.length)];
+    return other === undefined ? this.anywhere(genes) : moveBefore(genes, index, other);
+  }
+
+  private anywhere(genes: PlanGenes): PlanGenes {
+    return moveBefore(genes, this.anyMovable(), this.anyMovable());
+  }
+
+  private anyMovable(): number {
+    return this.movable[randomIndex(this.random, this.movable.length)] ?? 0;
+  }
+}
+
+/** The same genes with one task right before (or after) another in the order. */
+function moveBefore(genes: PlanGenes, task: number, target: number, isAfter = false): PlanGenes {
+  if (task === target) return genes;
+  const order = genes.order.filter((index) => index !== task);
+  order.splice(order.indexOf(target) + (isAfter ? 1 : 0), 0, task);
+  return { ...genes, order };
+}
