@@ -1,0 +1,205 @@
+import { minuteAtProgress, progressAt } from '../cure/clockTable';
+import type { Interval } from '../time/interval';
+import { arcSpans } from './preparedProblem';
+import type { PreparedArc, PreparedProblem } from './preparedProblem';
+import { fitsPreemptively } from './preemptiveFit';
+import type { PreemptiveJob } from './preemptiveFit';
+import { firstWindowAfter } from './windowSearch';
+
+/**
+ * A minute before which no plan can have all tasks (or those of one group) done, whatever it does: proved by a relaxation. Heads run
+ * forward through waits and windows, tails backward from a trial finish; then the work must fit between them on the hands, and what is
+ * sprayed on the spray windows, if it could be broken off at will (earliest deadline first, Jackson 1955; it knows one setup a family).
+ * The least finish that passes is found by bisection.
+ *
+ * @param groupId only this group and what must come before it; left out: everything
+ * @returns minutes; the horizon where even that does not pass
+ */
+export function readyBound(prepared: PreparedProblem, groupId?: string | null): number {
+  const { fromMinute, horizonMinute } = prepared.problem;
+  const wanted = selectTasks(prepared, groupId);
+  if (wanted.size === 0) return fromMinute;
+  const heads = measureHeads(prepared, wanted);
+  let low = fromMinute;
+  for (const index of wanted) low = Math.max(low, heads[index]?.end ?? 0);
+  if (!(low < horizonMinute)) return horizonMinute;
+  let high = horizonMinute;
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    if (mayFinishBy(prepared, wanted, heads, middle)) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+interface Head {
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Open tasks of a group with all their predecessors; all open tasks where no group is named. */
+function selectTasks(prepared: PreparedProblem, groupId: string | null | undefined): ReadonlySet<number> {
+  const wanted = new Set<number>();
+  const stack = prepared.tasks.flatMap((task, index) => (groupId === undefined || task.groupId === groupId ? [index] : []));
+  for (let index = stack.pop(); index !== undefined; index = stack.pop()) {
+    if (wanted.has(index) || prepared.tasks[index]?.fixed) continue;
+    wanted.add(index);
+    for (const arc of prepared.incoming[index] ?? []) stack.push(arc.from);
+  }
+  return wanted;
+}
+
+/** The earliest start and end of each task by order, waits and windows alone. */
+function measureHeads(prepared: PreparedProblem, wanted: ReadonlySet<number>): Head[] {
+  const { fromMinute } = prepared.problem;
+  const heads: Head[] = prepared.tasks.map((task) => task.fixed ?? { start: fromMinute, end: fromMinute });
+  for (const index of prepared.topological) {
+    const task = prepared.tasks[index];
+    if (!task || task.fixed || !wanted.has(index)) continue;
+    let start = Math.max(fromMinute, task.notBeforeMinute ?? fromMinute);
+    for (const arc of prepared.incoming[index] ?? []) start = Math.max(start, arcSpans(arc, heads[arc.from]?.end ?? 0)[0]?.start ?? 0);
+    heads[index] = workForward(prepared.windows[index] ?? null, start, task.minutes, task.leastChunkMinutes !== null);
+  }
+  return heads;
+}
+
+function mayFinishBy(prepared: PreparedProblem, wanted: ReadonlySet<number>, heads: readonly Head[], finish: number): boolean {
+  const latestStart = new Array<number>(prepared.tasks.length).fill(Infinity);
+  const latestEnd = new Array<number>(prepared.tasks.length).fill(finish);
+  for (const index of [...prepared.topological].reverse()) {
+    const task = prepared.tasks[index];
+    if (!task || task.fixed || !wanted.has(index)) continue;
+    let end = finish;
+    for (const arc of prepared.outgoing[index] ?? []) {
+      if (!wanted.has(arc.to)) continue;
+      end = Math.min(end, latestEndBefore(arc, latestStart[arc.to] ?? Infinity));
+    }
+    const latest = workBackward(prepared.windows[index] ?? null, end, task.minutes, task.leastChunkMinutes !== null);
+    if (latest < (heads[index]?.start ?? 0)) return false;
+    latestStart[index] = latest;
+    latestEnd[index] = end;
+  }
+  const jobs = gatherJobs(prepared, wanted, heads, latestStart, latestEnd);
+  for (const [calendarId, own] of jobs) {
+    const windows = prepared.problem.calendars.find((calendar) => calendar.id === calendarId)?.windows ?? null;
+    for (const { resource, work } of own) {
+      const capacity = prepared.problem.resources[resource]?.capacity ?? 1;
+      if (!fitsPreemptively(work, windows, capacity)) return false;
+    }
+  }
+  return true;
+}
+
+/**
+ * The work each resource must find time for: on each calendar the tasks bound to it, and on the widest one all of them (whoever is bound to
+ * a narrower calendar within it is bound to it too).
+ */
+function gatherJobs(
+  prepared: PreparedProblem,
+  wanted: ReadonlySet<number>,
+  heads: readonly Head[],
+  latestStart: readonly number[],
+  latestEnd: readonly number[],
+): Map<string | null, { readonly resource: number; readonly work: readonly PreemptiveJob[] }[]> {
+  const found = new Map<string | null, { resource: number; work: PreemptiveJob[] }[]>();
+  const into = (calendarId: string | null, resource: number): PreemptiveJob[] => {
+    const list = found.get(calendarId) ?? [];
+    found.set(calendarId, list);
+    const known = list.find((entry) => entry.resource === resource);
+    if (known) return known.work;
+    const made = { resource, work: [] as PreemptiveJob[] };
+    list.push(made);
+    return made.work;
+  };
+  const enclosing = findEnclosing(prepared);
+  const families = new Map<string, { release: number; deadline: number; index: number }>();
+  const put = (index: number, job: PreemptiveJob): void => {
+    const calendarId = prepared.tasks[index]?.calendarId ?? null;
+    const calendars = [calendarId, ...(enclosing.get(calendarId ?? '') ?? []), ...(calendarId === null ? [] : [null])];
+    for (const { resource, amount } of prepared.demands[index] ?? [])
+      for (const id of calendars) into(id, resource).push({ ...job, minutes: job.minutes * amount });
+  };
+  for (const index of wanted) {
+    const task = prepared.tasks[index];
+    if (!task) continue;
+    const release = heads[index]?.start ?? 0;
+    put(index, { release, deadline: latestEnd[index] ?? Infinity, minutes: task.minutes });
+    if (task.familyId === null) continue;
+    const known = families.get(task.familyId) ?? { release: Infinity, deadline: Number.NEGATIVE_INFINITY, index };
+    known.release = Math.min(known.release, release);
+    known.deadline = Math.max(known.deadline, latestStart[index] ?? Infinity);
+    families.set(task.familyId, known);
+  }
+  for (const [familyId, { release, deadline, index }] of families) {
+    const minutes = prepared.problem.families.find((family) => family.id === familyId)?.setupMinutes ?? 0;
+    // Only where the whole family is bound to one calendar is its setup bound to it.
+    const isOne = [...wanted].every((other) => {
+      const task = prepared.tasks[other];
+      return task?.familyId !== familyId || task.calendarId === prepared.tasks[index]?.calendarId;
+    });
+    if (isOne) put(index, { release: Math.max(prepared.problem.fromMinute, release - minutes), deadline, minutes });
+  }
+  return found;
+}
+
+/** For each calendar those others whose windows hold all of its own. */
+function findEnclosing({ problem }: PreparedProblem): ReadonlyMap<string, readonly string[]> {
+  return new Map(
+    problem.calendars.map((inner) => [
+      inner.id,
+      problem.calendars
+        .filter((outer) => outer !== inner && inner.windows.every((span) => isWithin(span, outer.windows)))
+        .map((outer) => outer.id),
+    ]),
+  );
+}
+
+function isWithin({ start, end }: Interval, windows: readonly Interval[]): boolean {
+  const around = windows[firstWindowAfter(windows, start)];
+  return around !== undefined && around.start <= start && end <= around.end;
+}
+
+/** The latest end of a predecessor from which its successor may start at a minute: by the first piece's wait, the least there is. */
+function latestEndBefore({ clock, isWall, pieces }: PreparedArc, start: number): number {
+  const lo = pieces[0]?.lo ?? 0;
+  if (lo <= 0 || !Number.isFinite(start)) return start;
+  if (isWall) return start - lo;
+  return Math.min(start, Math.floor(minuteAtProgress(clock, progressAt(clock, start) - lo) + 1e-6));
+}
+
+/** The earliest that work fits from a minute on; split work may be broken off at every window's end. */
+function workForward(windows: readonly Interval[] | null, from: number, minutes: number, isSplit: boolean): Head {
+  if (windows === null || minutes === 0) return { start: from, end: from + minutes };
+  let left = minutes;
+  let begun = Infinity;
+  for (let i = firstWindowAfter(windows, from); ; i += 1) {
+    const span = windows[i];
+    if (!span) return { start: Infinity, end: Infinity };
+    const start = Math.max(from, span.start);
+    if (!isSplit) {
+      if (start + minutes <= span.end) return { start, end: start + minutes };
+      continue;
+    }
+    begun = Math.min(begun, start);
+    if (start + left <= span.end) return { start: begun, end: start + left };
+    left -= span.end - start;
+  }
+}
+
+/** The latest start from which work ends by a minute; -Infinity where none does. */
+function workBackward(windows: readonly Interval[] | null, end: number, minutes: number, isSplit: boolean): number {
+  if (windows === null || minutes === 0) return end - minutes;
+  let left = minutes;
+  for (let i = Math.min(windows.length - 1, firstWindowAfter(windows, end)); i >= 0; i -= 1) {
+    const span = windows[i];
+    if (!span || span.start >= end) continue;
+    const last = Math.min(end, span.end);
+    if (!isSplit) {
+      if (last - minutes >= span.start) return last - minutes;
+      continue;
+    }
+    if (last - left >= span.start) return last - left;
+    left -= last - span.start;
+  }
+  return Number.NEGATIVE_INFINITY;
+}
