@@ -62,12 +62,15 @@ class Decoder {
 
   run(): Plan {
     this.settleFacts();
+    // What is in hand goes on, and what a laid film waits for in a window that will close is not missed, whatever the order says.
+    for (const index of this.prepared.first) this.place(index);
     // Placing one task can take another out again, so the list is walked until nothing is open.
     for (let isOpen = true; isOpen;) {
       isOpen = false;
       for (const index of this.genes.order) {
         if (this.isSettled(index)) continue;
         this.place(index);
+        if (this.board.placements[index]?.setupMinutes) this.gatherSession(index);
         isOpen = true;
       }
     }
@@ -87,6 +90,26 @@ class Decoder {
       const placement = { taskId: task.id, start, end, setupMinutes: 0, chunks: [{ start, end }] };
       this.board.keep(index, placement, this.board.holdEndsOf(index, end));
     });
+  }
+
+  /** A session was opened: work of its family that is ready by then goes on in it, so that one setup serves all. */
+  private gatherSession(opener: number): void {
+    const loaded = this.prepared.toolOf[opener];
+    if (!loaded) return;
+    let last = this.board.placements[opener]?.end ?? 0;
+    for (const index of this.prepared.ofFamily.get(loaded.family.id) ?? []) {
+      if (this.isSettled(index) || !this.isReady(index)) continue;
+      const answer = findPlace(this.board, index, this.lowerBound[index] ?? 0, this.options());
+      if (answer.kind !== 'placed' || answer.latePieceOf !== null || answer.placement.setupMinutes > 0) continue;
+      if (answer.placement.start < last || answer.placement.start - last > loaded.family.keepMinutes) continue;
+      this.board.keep(index, answer.placement, answer.holdEnds);
+      this.placed += 1;
+      last = answer.placement.end;
+    }
+  }
+
+  private isReady(index: number): boolean {
+    return (this.prepared.incoming[index] ?? []).every((arc) => this.board.placements[arc.from] !== undefined);
   }
 
   /** Places a task after its predecessors; walks its own stack, ladders may be long. */

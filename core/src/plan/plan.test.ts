@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import jobshop from './testdata/jobshop.json';
 import { buildClockTable } from '../cure/clockTable';
 import { checkPlan } from './checkPlan';
-import { planGreedily } from './planGreedily';
+import { planProblem } from './improvePlan';
 import type { Placement, PlanProblem } from './problem';
 import { findProblemFaults } from './problemFaults';
 import { randomProblem } from './testing/randomProblem';
@@ -11,7 +11,7 @@ import { arc, at, jobShop, placesOf, problem, task, wall } from './testing/probl
 import { UsageProfile } from './usageProfile';
 
 function solve(given: PlanProblem): ReadonlyMap<string, Placement> {
-  return placesOf(given, planGreedily(given).plan);
+  return placesOf(given, planProblem(given).plan);
 }
 const evenings = {
   id: 'evenings',
@@ -19,7 +19,7 @@ const evenings = {
   windows: [0, 1, 2, 3, 4, 5].map((day) => ({ start: day * 1440 + 1110, end: day * 1440 + 1320 })),
 };
 
-describe('greedy placement', () => {
+describe('placement', () => {
   it('fills the wait of one ladder with the work of another', () => {
     const plan = solve(
       problem({ tasks: [task('spray', 10), task('sand', 20), task('other', 30)], arcs: [arc('spray', 'sand', [{ lo: 60, hi: null }])] }),
@@ -119,7 +119,7 @@ describe('greedy placement', () => {
   });
 
   it('says which window, which task and what is needed when nothing fits', () => {
-    const { plan } = planGreedily(
+    const { plan } = planProblem(
       problem({
         calendars: [evenings],
         tasks: [task('long', 500, { calendarId: 'evenings' }), task('after', 5)],
@@ -130,11 +130,11 @@ describe('greedy placement', () => {
       { taskId: 'long', cause: { kind: 'noWindow', calendarId: 'evenings', neededMinutes: 500, longestMinutes: 210 } },
       { taskId: 'after', cause: { kind: 'waitsFor', taskId: 'long' } },
     ]);
-    const none = planGreedily(
+    const none = planProblem(
       problem({ calendars: [{ id: 'none', name: 'no hours', windows: [] }], tasks: [task('a', 5, { calendarId: 'none' })] }),
     );
     expect(none.plan.unplaced[0]?.cause).toMatchObject({ kind: 'noWindow', longestMinutes: 0 });
-    const big = planGreedily(problem({ tasks: [task('a', 5, { demands: [{ resourceId: 'hands', amount: 3 }] })] }));
+    const big = planProblem(problem({ tasks: [task('a', 5, { demands: [{ resourceId: 'hands', amount: 3 }] })] }));
     expect(big.plan.unplaced[0]?.cause).toEqual({ kind: 'tooMuch', resourceId: 'hands', needed: 3, capacity: 1 });
   });
 
@@ -144,7 +144,7 @@ describe('greedy placement', () => {
       { start: 1440, end: 1452 },
     ];
     const tasks = [task('epoxy 1', 10, { calendarId: 'short' }), task('epoxy 2', 10, { calendarId: 'short' }), task('other', 10)];
-    const { plan } = planGreedily(
+    const { plan } = planProblem(
       problem({
         horizonMinute: 3000,
         calendars: [{ id: 'short', name: 'short', windows }],
@@ -174,12 +174,12 @@ describe('published job-shop instances (see testdata/jobshop.json for the source
     '%s is represented: the plan keeps all rules and never beats the optimum',
     (_, { optimum, jobs }) => {
       const given = jobShop(jobs);
-      const { plan, readyMinute } = planGreedily(given);
+      const { plan, measure } = planProblem(given);
       expect(checkPlan(given, plan)).toEqual([]);
       expect(plan.placements).toHaveLength(given.tasks.length);
-      expect(readyMinute).toBeGreaterThanOrEqual(optimum);
+      expect(measure.readyMinute).toBeGreaterThanOrEqual(optimum);
       // A greedy placement is no search; within half again of the optimum is what such rules reach.
-      expect(readyMinute).toBeLessThan(optimum * 1.5);
+      expect(measure.readyMinute).toBeLessThan(optimum * 1.5);
     },
   );
 });
@@ -188,7 +188,7 @@ describe('any plan (properties, independent checker)', () => {
   it('keeps every rule of the problem and accounts for every task', () => {
     fc.assert(
       fc.property(randomProblem, (given) => {
-        const { plan } = planGreedily(given);
+        const { plan } = planProblem(given);
         expect(checkPlan(given, plan)).toEqual([]);
         expect(plan.placements.length + plan.unplaced.length).toBe(given.tasks.length);
       }),
@@ -198,7 +198,7 @@ describe('any plan (properties, independent checker)', () => {
   it('is the same for the same problem', () => {
     fc.assert(
       fc.property(randomProblem, (given) => {
-        expect(planGreedily(given)).toEqual(planGreedily(given));
+        expect(planProblem(given)).toEqual(planProblem(given));
       }),
       { numRuns: 30 },
     );

@@ -1,7 +1,5 @@
-import type { Interval } from '../time/interval';
 import type { PreparedProblem } from './preparedProblem';
 import type { Plan, Placement } from './problem';
-import { firstWindowAfter } from './windowSearch';
 
 /** What a finisher wants of a plan, once the dates are kept. */
 export type Objective = 'readyFirst' | 'fewestEvenings' | 'fewestCleanings';
@@ -23,7 +21,7 @@ export interface PlanMeasure {
   readonly lateness: number;
   /** the last end; the problem's start where nothing is left to do */
   readonly readyMinute: number;
-  /** windows of hands in which something is done */
+  /** days on which hands do something */
   readonly evenings: number;
   /** times a tool is got ready */
   readonly setups: number;
@@ -36,6 +34,8 @@ export interface PlanMeasure {
 /** Kept in hand before each date where it can be had; guessed. */
 const MARGIN_MINUTES = 2 * 1440;
 const MOVED_MINUTES = 15;
+/** What a setup counts beside the ready time: about its own minutes of hands. */
+const SETUP_HOURS = 0.25;
 
 /** Measures plans of one problem for one objective. */
 export class PlanMeter {
@@ -70,7 +70,7 @@ export class PlanMeter {
     let readyMinute = prepared.problem.fromMinute;
     let setups = 0;
     let moved = 0;
-    const evenings = new Set<string>();
+    const evenings = new Set<number>();
     for (const placement of plan.placements) {
       const index = this.indexOf.get(placement.taskId) ?? -1;
       if (prepared.tasks[index]?.fixed) continue;
@@ -78,7 +78,7 @@ export class PlanMeter {
       if (placement.end > (ready[group] ?? 0)) ready[group] = placement.end;
       if (placement.end > readyMinute) readyMinute = placement.end;
       if (placement.setupMinutes > 0) setups += 1;
-      if (this.objective === 'fewestEvenings') noteWindows(prepared.windows[index] ?? null, placement, evenings);
+      noteEvenings(prepared.eveningOf, placement, evenings);
       if (this.isMoved(index, placement)) moved += 1;
     }
     let lateness = 0;
@@ -97,7 +97,7 @@ export class PlanMeter {
     const readyHours = (readyMinute - prepared.problem.fromMinute + readySum / Math.max(1, groups)) / 120;
     const wanted =
       this.objective === 'readyFirst'
-        ? readyHours + setups * 0.05
+        ? readyHours + setups * SETUP_HOURS
         : this.objective === 'fewestEvenings'
           ? evenings.size * 24 + readyHours * 0.1
           : setups * 12 + readyHours * 0.1;
@@ -112,11 +112,6 @@ export class PlanMeter {
   }
 }
 
-function noteWindows(windows: readonly Interval[] | null, { chunks }: Placement, into: Set<string>): void {
-  if (!windows) return;
-  for (const chunk of chunks) {
-    const span = windows[firstWindowAfter(windows, chunk.start)];
-    // Spraying closes and opens within an evening; what matters is the day it is on.
-    if (span) into.add(String(Math.floor(span.start / 1440)));
-  }
+function noteEvenings(eveningOf: (minute: number) => number, { chunks }: Placement, into: Set<number>): void {
+  for (const chunk of chunks) if (chunk.end > chunk.start) into.add(eveningOf(chunk.start));
 }

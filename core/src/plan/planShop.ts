@@ -10,8 +10,10 @@ import { buildShopProblem, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
 import { createExplainer } from './explainPlacement';
 import { handsMinutes } from './handsMinutes';
-import type { RatedPlan } from './planGreedily';
-import { planGreedily } from './planGreedily';
+import type { SearchOptions, SearchState } from './improvePlan';
+import { searchPlans } from './improvePlan';
+import type { Calm, Objective } from './planCost';
+import { prepareProblem } from './preparedProblem';
 import type { RungSession } from './sessions';
 import { findSessions } from './sessions';
 import type { Certificate, PlanProblem } from './problem';
@@ -50,6 +52,13 @@ export interface PropReady {
   readonly unplacedRungs: number;
 }
 
+/** A rung that was planned for tonight and now is not. */
+export interface MovedRung {
+  readonly rungId: string;
+  /** when it was to begin before, epoch ms */
+  readonly wasMs: number;
+}
+
 /** The shop's plan, or what is wrong with the ladders. */
 export type ShopPlan =
   | {
@@ -57,27 +66,127 @@ export type ShopPlan =
       readonly madeForMs: number;
       /** how far ahead windows were worked out */
       readonly horizonDays: number;
-      readonly rule: string;
+      readonly objective: Objective;
+      /** the rule or search that found it */
+      readonly foundBy: string;
+      /** plans looked at to find it */
+      readonly rounds: number;
+      /** whether the search is over, or better ones may still come */
+      readonly isFinal: boolean;
       readonly readyMs: number;
+      /** evenings (days on which hands do something) and times a tool is got ready */
+      readonly evenings: number;
+      readonly setups: number;
       readonly rungs: readonly RungTime[];
       readonly props: readonly PropReady[];
       readonly unplaced: readonly Certificate[];
+      readonly moved: readonly MovedRung[];
       readonly handsWindows: readonly Interval[];
       readonly sprayWindows: readonly Interval[];
     }
   | { readonly kind: 'faulty'; readonly faults: readonly ProblemFault[] };
 
+/** How a shop is planned. */
+export interface ShopPlanOptions {
+  readonly objective?: Objective;
+  readonly seed?: number;
+  /** starts of hands in the plan before, epoch ms by rung: what it has tonight stays unless it must move */
+  readonly before?: Readonly<Record<string, number>>;
+}
+
 /** Looked ahead this far when the usual horizon does not hold everything. */
 const FAR_HORIZON_DAYS = 240;
 
-/** Plans everything the shop has in work around hands, spraying, rack and cure times. */
-export function planShop(input: ShopPlanInput): ShopPlan {
+/** A start within this of what it was has not moved. */
+const MOVED_MS = 15 * 60_000;
+/** Orders a search begins with, by rule alone. */
+const FIRST_ORDERS = 4;
+/** What was planned to begin within this is kept, as far as it can be: tonight. */
+const CALM_MS = 16 * 3_600_000;
+/** Work units of a search, tasks × plans looked at: a second or two on a usual machine, and the same plan on every machine. */
+const SEARCH_UNITS = 130_000;
+/** Rounds of the search between two looks at whether to stop. */
+const MOST_ROUNDS = 1500;
+
+/** A search for the shop's plan that can be carried on in steps. */
+export interface ShopPlanner {
+  /** the best plan so far */
+  readonly plan: () => ShopPlan;
+  /** looks at so many more plans; says whether a better one was found and whether the search is over */
+  readonly improve: (rounds: number) => { readonly isBetter: boolean; readonly isOver: boolean };
+}
+
+/** Plans everything the shop has in work around hands, spraying, rack and cure times, all at once: the whole search. */
+export function planShop(input: ShopPlanInput, options: ShopPlanOptions = {}): ShopPlan {
+  const planner = createShopPlanner(input, options);
+  while (!planner.improve(50).isOver);
+  return planner.plan();
+}
+
+/** The first plan, by the best of the orders the search begins with. */
+export function planShopAtOnce(input: ShopPlanInput, options: ShopPlanOptions = {}): ShopPlan {
+  return createShopPlanner(input, options).plan();
+}
+
+/** Begins a search; its first plan is there at once. */
+export function createShopPlanner(input: ShopPlanInput, options: ShopPlanOptions = {}): ShopPlanner {
   const days = usefulHorizonDays(input);
-  const near = placeWithin(input, days);
-  if (near.kind === 'faulty') return near;
-  const isTooNear = days < FAR_HORIZON_DAYS && near.rated.plan.unplaced.some(({ cause }) => cause.kind === 'beyondHorizon');
-  const placed = isTooNear ? placeWithin(input, FAR_HORIZON_DAYS) : near;
-  return placed.kind === 'faulty' ? placed : describePlan(input, placed);
+  let begun = begin(input, days, options);
+  if (begun.kind === 'faulty') {
+    const faulty = begun;
+    return { plan: () => faulty, improve: () => ({ isBetter: false, isOver: true }) };
+  }
+  if (days < FAR_HORIZON_DAYS && begun.state.plan.unplaced.some(({ cause }) => cause.kind === 'beyondHorizon')) {
+    const further = begin(input, FAR_HORIZON_DAYS, options);
+    if (further.kind === 'begun') begun = further;
+  }
+  const { shop, search, horizonDays } = begun;
+  let { state } = begun;
+  const limit = Math.min(MOST_ROUNDS, Math.ceil(SEARCH_UNITS / Math.max(1, shop.problem.tasks.length)));
+  const isOver = (): boolean => state.rounds >= limit || shop.problem.tasks.every((task) => task.fixed !== null);
+  return {
+    plan: () => describePlan(input, { shop, state, horizonDays, isFinal: isOver(), options }),
+    improve: (rounds) => {
+      const before = state.measure.cost;
+      for (let round = 0; round < rounds && !isOver(); round += 1) state = search.next().value;
+      return { isBetter: state.measure.cost < before, isOver: isOver() };
+    },
+  };
+}
+
+interface BegunSearch {
+  readonly kind: 'begun';
+  readonly shop: ShopProblem;
+  readonly search: Generator<SearchState, never>;
+  readonly state: SearchState;
+  readonly horizonDays: number;
+}
+
+function begin(input: ShopPlanInput, horizonDays: number, options: ShopPlanOptions): BegunSearch | Extract<ShopPlan, { kind: 'faulty' }> {
+  const shop = buildShopProblem(input, horizonDays);
+  const faults = findProblemFaults(shop.problem);
+  if (faults.length > 0) return { kind: 'faulty', faults };
+  const searching: SearchOptions = {
+    seed: options.seed ?? 1,
+    objective: options.objective ?? 'readyFirst',
+    calm: calmOf(input, shop.problem, options.before ?? {}),
+  };
+  const search = searchPlans(prepareProblem(shop.problem), searching);
+  // The plan before and the four rules come first; any of them is a plan to show.
+  let state = search.next().value;
+  for (let rule = 1; rule < FIRST_ORDERS; rule += 1) state = search.next().value;
+  return { kind: 'begun', shop, search, state, horizonDays };
+}
+
+function calmOf(input: ShopPlanInput, { tasks, families }: PlanProblem, before: Readonly<Record<string, number>>): Calm | null {
+  const setup = new Map(families.map((family) => [family.id, family.setupMinutes]));
+  const starts = new Map<number, number>();
+  tasks.forEach((task, index) => {
+    const startMs = before[task.id];
+    // Hands begin with getting ready; where a session went on this is a little late, well within what counts as staying.
+    if (startMs !== undefined && !task.fixed) starts.set(index, Math.round(startMs / 60_000) + (setup.get(task.familyId ?? '') ?? 0));
+  });
+  return starts.size === 0 ? null : { starts, untilMinute: (input.nowMs + CALM_MS) / 60_000 };
 }
 
 /** Days that surely hold the work that is left: twice what the hands of a week can do, and a fortnight for films to harden. */
@@ -90,25 +199,23 @@ function usefulHorizonDays(input: ShopPlanInput): number {
   return Math.min(FAR_HORIZON_DAYS, Math.max(USUAL_HORIZON_DAYS, Math.ceil(days)));
 }
 
-type PlacedShop =
-  | { readonly kind: 'placed'; readonly horizonDays: number; readonly shop: ShopProblem; readonly rated: RatedPlan }
-  | Extract<ShopPlan, { kind: 'faulty' }>;
-
-function placeWithin(input: ShopPlanInput, horizonDays: number): PlacedShop {
-  const shop = buildShopProblem(input, horizonDays);
-  const faults = findProblemFaults(shop.problem);
-  return faults.length > 0 ? { kind: 'faulty', faults } : { kind: 'placed', horizonDays, shop, rated: planGreedily(shop.problem) };
+interface FoundPlan {
+  readonly shop: ShopProblem;
+  readonly state: SearchState;
+  readonly horizonDays: number;
+  readonly isFinal: boolean;
+  readonly options: ShopPlanOptions;
 }
 
-function describePlan(input: ShopPlanInput, { horizonDays, shop, rated }: Extract<PlacedShop, { kind: 'placed' }>): ShopPlan {
+function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal, options }: FoundPlan): ShopPlan {
   const { problem, tables, handsWindows, sprayWindows } = shop;
-  const explainer = createExplainer(problem, rated.plan.placements);
+  const explainer = createExplainer(problem, state.plan.placements);
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
   const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
   const settled = new Set(problem.tasks.filter((task) => task.fixed).map((task) => task.id));
-  const sessions = findSessions(problem, rated.plan.placements);
-  const closings = findClosings(problem, new Map(rated.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
-  const rungs = rated.plan.placements
+  const sessions = findSessions(problem, state.plan.placements);
+  const closings = findClosings(problem, new Map(state.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
+  const rungs = state.plan.placements
     .filter((placement) => !settled.has(placement.taskId))
     .sort((a, b) => a.start - a.setupMinutes - b.start + b.setupMinutes || a.end - b.end)
     .map((placement): RungTime => ({
@@ -130,14 +237,28 @@ function describePlan(input: ShopPlanInput, { horizonDays, shop, rated }: Extrac
     kind: 'planned',
     madeForMs: input.nowMs,
     horizonDays,
-    rule: rated.rule,
-    readyMs: rated.readyMinute * 60_000,
+    objective: options.objective ?? 'readyFirst',
+    foundBy: state.foundBy,
+    rounds: state.rounds,
+    isFinal,
+    readyMs: state.measure.readyMinute * 60_000,
+    evenings: state.measure.evenings,
+    setups: state.measure.setups,
     rungs,
-    props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, rated.plan.unplaced)),
-    unplaced: rated.plan.unplaced,
+    props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, state.plan.unplaced)),
+    unplaced: state.plan.unplaced,
+    moved: findMoved(rungs, input.nowMs, options.before ?? {}),
     handsWindows,
     sprayWindows,
   };
+}
+
+function findMoved(rungs: readonly RungTime[], nowMs: number, before: Readonly<Record<string, number>>): MovedRung[] {
+  return rungs.flatMap(({ rungId, startMs }) => {
+    const wasMs = before[rungId];
+    if (wasMs === undefined || wasMs >= nowMs + CALM_MS) return [];
+    return Math.abs(startMs - Math.max(wasMs, nowMs)) > MOVED_MS ? [{ rungId, wasMs }] : [];
+  });
 }
 
 /** The film of a planned rung by itself; coats that join it while it is wet are not reckoned in. */

@@ -1,6 +1,7 @@
 import type { ClockTable } from '../cure/clockTable';
-import { minuteAtProgress, progressAt } from '../cure/clockTable';
+import { minuteAfter, minuteAtProgress, progressAt } from '../cure/clockTable';
 import type { Interval } from '../time/interval';
+import { firstWindowAfter } from './windowSearch';
 import type { ArcPiece, Family, PlanArc, PlanProblem, PlanTask } from './problem';
 
 /** An arc with its ends and clock looked up. */
@@ -29,6 +30,12 @@ export interface PreparedProblem {
   readonly resourceIndex: ReadonlyMap<string, number>;
   /** family and tool of each task; null where it has none */
   readonly toolOf: readonly ({ readonly family: Family; readonly tool: number } | null)[];
+  /** tasks that come before all others: what is under way, then what a laid film waits for in a window that will close */
+  readonly first: readonly number[];
+  /** open tasks of each family */
+  readonly ofFamily: ReadonlyMap<string, readonly number[]>;
+  /** which stretch of hands a minute lies in, as a number: an evening, a Saturday */
+  readonly eveningOf: (minute: number) => number;
   /** tasks in an order where predecessors come first */
   readonly topological: readonly number[];
 }
@@ -41,6 +48,10 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
   const families = new Map(problem.families.map((family) => [family.id, family]));
   const toolIndex = new Map(problem.tools.map((tool, index) => [tool.id, index]));
   const resourceIndex = new Map(problem.resources.map((resource, index) => [resource.id, index]));
+  const ofFamily = new Map<string, number[]>(problem.families.map((family) => [family.id, []]));
+  problem.tasks.forEach((task, index) => {
+    if (task.familyId !== null && !task.fixed) ofFamily.get(task.familyId)?.push(index);
+  });
   const incoming: PreparedArc[][] = problem.tasks.map(() => []);
   const outgoing: PreparedArc[][] = problem.tasks.map(() => []);
   const arcs = problem.arcs.map((arc, index): PreparedArc => {
@@ -75,6 +86,9 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
       const family = lookUp(families, task.familyId);
       return { family, tool: lookUp(toolIndex, family.toolId) };
     }),
+    first: findFirst(problem, arcs),
+    ofFamily,
+    eveningOf: countEvenings(problem),
     topological: sortTopologically(problem.tasks.length, incoming, outgoing),
   };
 }
@@ -101,6 +115,23 @@ export function leastEndFor(arc: PreparedArc, start: number, piece: number): num
   const hi = arc.pieces[piece]?.hi ?? null;
   if (hi === null) return Number.NEGATIVE_INFINITY;
   return Math.ceil(minuteAtProgress(arc.clock, progressAt(arc.clock, start) - hi) - 1e-6);
+}
+
+/** Evenings are the windows of the widest calendar; days where there is none. */
+function countEvenings({ calendars }: PlanProblem): (minute: number) => number {
+  const total = (windows: readonly Interval[]): number => windows.reduce((sum, span) => sum + span.end - span.start, 0);
+  const widest = calendars.map((calendar) => calendar.windows).sort((a, b) => total(b) - total(a))[0];
+  return widest ? (minute) => firstWindowAfter(widest, minute) : (minute) => Math.floor(minute / 1440);
+}
+
+function findFirst({ tasks, fromMinute }: PlanProblem, arcs: readonly PreparedArc[]): number[] {
+  const underWay = tasks.flatMap((task, index) => (task.isUnderWay && !task.fixed ? [index] : []));
+  const urgent = arcs.flatMap((arc) => {
+    const hi = arc.pieces[0]?.hi ?? null;
+    const laid = tasks[arc.from]?.fixed;
+    return hi !== null && laid && !tasks[arc.to]?.fixed && minuteAfter(arc.clock, laid.end, hi) > fromMinute ? [arc.to] : [];
+  });
+  return [...new Set([...underWay, ...urgent])];
 }
 
 /** Whether a clock runs at the wall's rate throughout. */

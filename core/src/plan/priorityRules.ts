@@ -7,13 +7,11 @@ export interface PriorityOrder {
   readonly order: readonly number[];
 }
 
-/** Orders to begin with: least slack to the date, longest work left, soonest startable, as listed. What is under way or urgent leads each. */
+/** Orders to begin with: least slack to the date, longest work left, soonest startable, as listed. */
 export function priorityOrders(prepared: PreparedProblem): PriorityOrder[] {
   const heads = measureHeads(prepared);
   const tails = measureTails(prepared);
   const { tasks, problem } = prepared;
-  const urgent = findUrgent(prepared);
-  const rank = (index: number): number => (tasks[index]?.isUnderWay ? 0 : urgent.has(index) ? 1 : 2);
   const rules: readonly (readonly [string, (index: number) => number])[] = [
     ['least slack', (i) => (tasks[i]?.dueMinute ?? problem.horizonMinute) - (tails[i] ?? 0)],
     ['longest work left', (i) => -(tails[i] ?? 0)],
@@ -22,19 +20,8 @@ export function priorityOrders(prepared: PreparedProblem): PriorityOrder[] {
   ];
   return rules.map(([rule, key]) => {
     const keys = tasks.map((_, index) => key(index));
-    return { rule, order: tasks.map((_, index) => index).sort((a, b) => rank(a) - rank(b) || (keys[a] ?? 0) - (keys[b] ?? 0) || a - b) };
+    return { rule, order: tasks.map((_, index) => index).sort((a, b) => (keys[a] ?? 0) - (keys[b] ?? 0) || a - b) };
   });
-}
-
-/** Tasks that a film already laid waits for in a window that will close: they go first whatever the rule, what is real must not be missed. */
-export function findUrgent(prepared: PreparedProblem): ReadonlySet<number> {
-  const urgent = new Set<number>();
-  for (const arc of prepared.arcs) {
-    const hi = arc.pieces[0]?.hi ?? null;
-    const laid = prepared.tasks[arc.from]?.fixed;
-    if (hi !== null && laid && minuteAfter(arc.clock, laid.end, hi) > prepared.problem.fromMinute) urgent.add(arc.to);
-  }
-  return urgent;
 }
 
 /** Earliest starts by order and waits alone, hands and windows left aside. */
@@ -54,7 +41,7 @@ function measureHeads(prepared: PreparedProblem): number[] {
 }
 
 /** Work and waiting from the start of a task to the end of what follows it; waits are taken at the clock's label speed. */
-function measureTails(prepared: PreparedProblem): number[] {
+export function measureTails(prepared: PreparedProblem): number[] {
   const tails = prepared.tasks.map((task) => task.minutes);
   for (const index of [...prepared.topological].reverse()) {
     const own = prepared.tasks[index]?.minutes ?? 0;

@@ -46,7 +46,7 @@ export class MoveMaker {
   step({ genes, plan }: DecodedPlan): PlanGenes {
     const choice = this.random();
     const placed = this.placedByIndex(plan);
-    if (choice < 0.45) return this.forward(genes, placed);
+    if (choice < 0.3) return this.forward(genes, placed);
     if (choice < 0.6 && this.familyTasks.length > 0) return this.joinSession(genes, placed);
     if (choice < 0.66 && (genes.notBefore?.size ?? 0) > 0) return this.forgetWait(genes);
     if (choice < 0.7 && this.twoPieceArcs.length > 0) return this.flipPiece(genes);

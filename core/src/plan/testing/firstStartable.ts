@@ -1,8 +1,6 @@
-import { Board } from '../board';
+import { dispatchOrder, withoutCloses } from '../dispatchOrder';
 import { placeInOrder } from '../placeInOrder';
-import { findPlace } from '../placeTask';
 import type { PreparedProblem } from '../preparedProblem';
-import { prepareProblem } from '../preparedProblem';
 import type { Plan } from '../problem';
 
 /**
@@ -10,24 +8,6 @@ import type { Plan } from '../problem';
  * right when the choice is decoded, so that the outcome keeps every rule.
  */
 export function firstStartable(prepared: PreparedProblem): Plan {
-  const withoutCloses = prepareProblem({
-    ...prepared.problem,
-    arcs: prepared.problem.arcs.map((arc) => ({ ...arc, pieces: [{ lo: arc.pieces[0]?.lo ?? 0, hi: null }] })),
-  });
-  const board = new Board(withoutCloses);
-  const order: number[] = [];
-  const open = new Set(prepared.tasks.map((_, index) => index));
-  while (open.size > 0) {
-    let best: { index: number; answer: Extract<ReturnType<typeof findPlace>, { kind: 'placed' }> } | null = null;
-    for (const index of open) {
-      if (withoutCloses.incoming[index]?.some((arc) => open.has(arc.from))) continue;
-      const answer = findPlace(board, index, prepared.problem.fromMinute, { pieces: new Map(), mayShare: true });
-      if (answer.kind === 'placed' && (!best || answer.placement.start < best.answer.placement.start)) best = { index, answer };
-    }
-    if (!best) break;
-    board.keep(best.index, best.answer.placement, best.answer.holdEnds);
-    order.push(best.index);
-    open.delete(best.index);
-  }
-  return placeInOrder(prepared, { order: [...order, ...open] });
+  const order = dispatchOrder(withoutCloses(prepared), [], { tail: 0, setup: 0 });
+  return placeInOrder(prepared, { order });
 }

@@ -1,0 +1,92 @@
+import { Board } from './board';
+import { findPlace } from './placeTask';
+import type { PreparedProblem } from './preparedProblem';
+import { prepareProblem } from './preparedProblem';
+
+/** How work is chosen while a plan is laid out along time. */
+export interface DispatchWeights {
+  /** minutes a task may start later for each minute of work and waiting that follows it */
+  readonly tail: number;
+  /** minutes a task may start later for each minute of setup it saves */
+  readonly setup: number;
+}
+
+/** The problem with every window left open: what closes is put right when an order is decoded. */
+export function withoutCloses({ problem }: PreparedProblem): PreparedProblem {
+  return prepareProblem({
+    ...problem,
+    arcs: problem.arcs.map((arc) => ({ ...arc, pieces: [{ lo: arc.pieces[0]?.lo ?? 0, hi: null }] })),
+  });
+}
+
+/**
+ * An order made along time: of what could be begun, always the task that is cheapest by its start, less what follows it, more its setup.
+ * With no weights it is "whatever can be begun first".
+ *
+ * @param open the problem without closes (see {@link withoutCloses})
+ * @param tails work and waiting from each task to the end of what follows it
+ */
+export function dispatchOrder(open: PreparedProblem, tails: readonly number[], weights: DispatchWeights): number[] {
+  const board = new Board(open);
+  const order: number[] = [];
+  const waitsFor = open.incoming.map((arcs) => arcs.filter((arc) => !open.tasks[arc.from]?.fixed).length);
+  open.tasks.forEach((task, index) => {
+    if (!task.fixed) return;
+    const { start, end } = task.fixed;
+    board.keep(index, { taskId: task.id, start, end, setupMinutes: 0, chunks: [{ start, end }] }, board.holdEndsOf(index, end));
+    order.push(index);
+  });
+  const ready = new Map<number, number>();
+  const scoreOf = (index: number): { score: number; place: ReturnType<typeof place> } => {
+    const found = place(index);
+    const score =
+      found.kind === 'placed'
+        ? found.placement.start - weights.tail * (tails[index] ?? 0) + weights.setup * found.placement.setupMinutes
+        : Infinity;
+    return { score, place: found };
+  };
+  const place = (index: number) =>
+    findPlace(board, index, Math.max(open.problem.fromMinute, open.tasks[index]?.notBeforeMinute ?? 0), {
+      pieces: new Map(),
+      mayShare: true,
+    });
+  open.tasks.forEach((task, index) => {
+    if (!task.fixed && waitsFor[index] === 0) ready.set(index, scoreOf(index).score);
+  });
+  while (ready.size > 0) {
+    // What is placed only delays the rest, so a score that was worked out before is at most too low: the least is worked out anew.
+    let best = least(ready);
+    let current = scoreOf(best);
+    while (current.score > (ready.get(best) ?? 0) + 1e-9) {
+      ready.set(best, current.score);
+      best = least(ready);
+      current = scoreOf(best);
+    }
+    ready.delete(best);
+    order.push(best);
+    if (current.place.kind !== 'placed') continue;
+    board.keep(best, current.place.placement, current.place.holdEnds);
+    for (const arc of open.outgoing[best] ?? []) {
+      const left = (waitsFor[arc.to] ?? 1) - 1;
+      waitsFor[arc.to] = left;
+      if (left === 0) ready.set(arc.to, scoreOf(arc.to).score);
+    }
+    // A session that is open now makes its own family cheaper.
+    const family = open.tasks[best]?.familyId;
+    if (weights.setup > 0 && family != null)
+      for (const index of open.ofFamily.get(family) ?? []) if (ready.has(index)) ready.set(index, scoreOf(index).score);
+  }
+  const listed = new Set(order);
+  return [...order, ...open.tasks.flatMap((_, index) => (listed.has(index) ? [] : [index]))];
+}
+
+function least(scores: ReadonlyMap<number, number>): number {
+  let best = -1;
+  let lowest = Infinity;
+  for (const [index, score] of scores) {
+    if (best >= 0 && score >= lowest) continue;
+    best = index;
+    lowest = score;
+  }
+  return best;
+}
