@@ -1,12 +1,9 @@
 import { simulateAir, DEMO_GARAGE } from '@zinc-ladder/core/climate/simulatedClimate';
-import { planShop } from '@zinc-ladder/core/plan/planShop';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
-import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
-import type { ClimateReading } from '@zinc-ladder/model/records/climateReading';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
 import type { Rung } from '@zinc-ladder/model/records/rung';
-import { DEMO_MOMENT, DEMO_START } from './scenario';
+import played from './played.json';
+import { DEMO_MOMENT } from './scenario';
 
 /** What had been done by the demo's moment: rungs with their state, and the log of it. */
 export interface DemoHistory {
@@ -14,49 +11,43 @@ export interface DemoHistory {
   readonly entries: readonly LogEntry[];
 }
 
-/** The one coat that is moved by hand. */
-const FLOODED_TONIGHT = { rungId: 'lantern-badge-12', endMs: Date.parse('2026-05-28T18:52:00+02:00') };
+/** What is in hand at the demo's moment, and what was set down. */
+const BEGUN: Readonly<Record<string, Partial<Rung>>> = {
+  'lantern-base-11': { state: 'inHand', startedAtMs: Date.parse('2026-05-28T19:30:00+02:00') },
+  'telegraph-case-02': { state: 'setDown', workedMs: 20 * 60_000 },
+};
+const DONE_AT = new Map(played.done.map(([rungId, at]) => [rungId ?? '', Date.parse(at ?? '')]));
 
 /**
- * Plays the shop from its first evening to the demo's moment: the plan made then is what was done, so that no film was ever
- * worked before it was ready. One coat is moved by hand (see `FLOODED_TONIGHT`) and may overlap other work of that evening. Real minutes differ from planned ones by a fixed pattern.
+ * The shop's first evenings up to the demo's moment, as they were played once by a plan of their own, so that no film was worked before
+ * it was ready. One coat (the badge's, 18:52) was moved by hand and may overlap other work of that evening. Real minutes differ from planned ones by a fixed pattern.
  */
-export function playHistory(records: PlanRecords, readings: readonly ClimateReading[]): DemoHistory {
-  const plan = planShop(gatherPlan(records, gatherAir(records.shop, readings, DEMO_MOMENT), DEMO_START));
-  if (plan.kind === 'faulty') throw new Error(`the demo cannot be planned: ${JSON.stringify(plan.faults)}`);
-  if (plan.unplaced.length > 0) throw new Error(`rungs of the demo have no place: ${JSON.stringify(plan.unplaced.slice(0, 3))}`);
-  const times = new Map(plan.rungs.map((time) => [time.rungId, time]));
-  // The badge was flooded this evening while a coat flashed off: its window is the one that closes tonight.
-  const flooded = times.get(FLOODED_TONIGHT.rungId);
-  if (flooded) times.set(FLOODED_TONIGHT.rungId, { ...flooded, startMs: FLOODED_TONIGHT.endMs - 5 * 60_000, endMs: FLOODED_TONIGHT.endMs });
+export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs'>): DemoHistory {
   const propOf = new Map(records.parts.map((part) => [part.id, part.propId]));
   const entries: LogEntry[] = [];
   const rungs = records.rungs.map((rung, order): Rung => {
-    const time = times.get(rung.id);
-    if (!time || time.startMs >= DEMO_MOMENT) return rung;
-    if (time.endMs > DEMO_MOMENT) {
-      const workedMs = time.chunks.filter((chunk) => chunk.end <= DEMO_MOMENT).reduce((sum, chunk) => sum + chunk.end - chunk.start, 0);
-      const running = time.chunks.find((chunk) => chunk.start <= DEMO_MOMENT && DEMO_MOMENT < chunk.end);
-      return running ? { ...rung, state: 'inHand', startedAtMs: running.start, workedMs } : { ...rung, state: 'setDown', workedMs };
-    }
+    const begun = BEGUN[rung.id];
+    if (begun) return { ...rung, ...begun };
+    const doneAtMs = DONE_AT.get(rung.id);
+    if (doneAtMs === undefined) return rung;
     const actualMinutes = Math.max(1, Math.round(rung.minutes * realShare(rung.methodId, order)));
     entries.push({
       id: `log-${rung.id}`,
       revision: 0,
       kind: 'done',
-      atMs: time.endMs,
+      atMs: doneAtMs,
       propId: propOf.get(rung.ladderId) ?? null,
       partId: rung.ladderId,
       rungId: rung.id,
       productId: rung.productId,
       plannedMinutes: rung.minutes,
       actualMinutes,
-      air: loggedAir(time.endMs),
+      air: loggedAir(doneAtMs),
       text: '',
       pictureIds: [],
       correctsId: null,
     });
-    return { ...rung, state: 'done', doneAtMs: time.endMs, workedMs: actualMinutes * 60_000 };
+    return { ...rung, state: 'done', doneAtMs, workedMs: actualMinutes * 60_000 };
   });
   return {
     rungs,

@@ -23,8 +23,7 @@ export function makeDemo(): ProjectBundle {
   const forecast = simulateForecast(DEMO_GARAGE, DEMO_MOMENT, 72).map((sample) => toReading(sample, 'forecast'));
   const { ladders, rungs: grown, joins } = growDemoLadders();
   const parts = DEMO_PARTS.map((entry) => entry.part);
-  const records = { shop: DEMO_SHOP, props: DEMO_PROPS, parts, joins, ladders, rungs: grown, products: DEMO_PRODUCTS };
-  const { rungs, entries } = playHistory(records, measured);
+  const { rungs, entries } = playHistory({ parts, rungs: grown });
   const meshes = makeDemoMeshes();
   const attachments = new Map(meshes.bytes);
   const pictures = PICTURE_LIGHTS.map((light): PictureReference => {

@@ -1,4 +1,5 @@
 import type { RecordOf, TableName } from '@zinc-ladder/model/file/validateRecord';
+import { RUNG_ADDED_IN_2, SHOP_ADDED_IN_2 } from '@zinc-ladder/model/file/migrations';
 import type { EntityTable, Table } from 'dexie';
 import Dexie from 'dexie';
 
@@ -61,6 +62,18 @@ export class ShopDatabase extends Dexie {
       attachments: 'id',
       history: '++seq, isUndone',
       meta: 'key',
+    });
+    this.version(2).upgrade(async (transaction) => {
+      await transaction
+        .table('shop')
+        .toCollection()
+        .modify((shop: object) => Object.assign(shop, { ...SHOP_ADDED_IN_2, ...shop }));
+      await transaction
+        .table('rungs')
+        .toCollection()
+        .modify((rung: object) => Object.assign(rung, { ...RUNG_ADDED_IN_2, ...rung }));
+      // What could be undone is of the old shape.
+      await transaction.table('history').clear();
     });
   }
 

@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
 import type { Prop } from '@zinc-ladder/model/records/prop';
+import Dexie from 'dexie';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { correctEntry, correctTimer, finishRung, reopenRung, setDown, takeInHand } from './changes/benchChanges';
@@ -250,5 +251,25 @@ describe('at the bench', () => {
     await store.edit('remove', (edit) => removeRung(edit, db, 'host-2'));
     expect(await db.records('joins').count()).toBe(0);
     expect((await db.records('ladders').get('host'))?.rungIds).toEqual(['host-1']);
+  });
+});
+
+describe('a browser that holds a database of before', () => {
+  it('is brought to today’s shape when opened, with nothing lost', async () => {
+    const { makeVersion1 } = await import('@zinc-ladder/model/testing/makeVersion1');
+    const name = `old-${(names += 1)}`;
+    const old = new Dexie(name);
+    old.version(1).stores({ shop: 'id', rungs: 'id', props: 'id', history: '++seq, isUndone' });
+    const before = makeVersion1() as { shop: object; rungs: object[]; props: object[] };
+    await old.table('shop').add(before.shop);
+    await old.table('rungs').bulkAdd(before.rungs);
+    await old.table('props').bulkAdd(before.props);
+    old.close();
+    const opened = new ShopDatabase(name);
+    const sample = makeSampleProject();
+    expect(await opened.records('shop').toArray()).toEqual([sample.shop]);
+    expect((await opened.records('rungs').toArray()).map((rung) => rung.lockedAtMs)).toEqual(sample.rungs.map(() => null));
+    expect(await opened.records('props').toArray()).toEqual(sample.props);
+    await opened.delete();
   });
 });

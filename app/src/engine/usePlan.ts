@@ -1,6 +1,7 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { useNow } from '../clock/ClockContext';
 import { useShop, useTable, useTableQuery } from '../data/queries';
@@ -14,6 +15,12 @@ import { usePlanRecords } from './usePlanRecords';
 /** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
 const REPLAN_MS = 5 * 60_000;
 const NO_FILMS: readonly FilmAnswer[] = [];
+const LAST_PLAN = ['last plan'];
+
+/** When hands begin each rung, by a plan: what the next one starts from, so that tonight stays as it was. */
+function startsOf(plan: ShopPlan | undefined): Record<string, number> {
+  return plan?.kind === 'planned' ? Object.fromEntries(plan.rungs.map(({ rungId, startMs }) => [rungId, startMs])) : {};
+}
 
 /** The shop's air along time; null before there is a shop. */
 export function useAir(): AirTimeline | null {
@@ -25,16 +32,23 @@ export function useAir(): AirTimeline | null {
 
 /** The shop's plan, made in the worker once for all who ask; the old one stays while a new one is made. */
 export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning: boolean; readonly error: unknown } {
+  const client = useQueryClient();
   const { records, version } = usePlanRecords();
   const readings = useTableQuery('climateReadings');
   const minute = useNow(60_000);
   const now = Math.floor(minute / REPLAN_MS) * REPLAN_MS;
   const query = useQuery({
     queryKey: ['plan', version, readings.dataUpdatedAt, now],
-    queryFn: async (): Promise<ShopPlan | null> => {
+    queryFn: async ({ queryKey }): Promise<ShopPlan | null> => {
       if (!records) return null;
       // A change is planned from this minute on; between changes the plan is renewed on its grid.
-      return getEngine().planShop(gatherPlan(records, gatherAir(records.shop, readings.data ?? [], minute), minute));
+      const input = gatherPlan(records, gatherAir(records.shop, readings.data ?? [], minute), minute);
+      const options = { objective: records.shop.objective, before: startsOf(client.getQueryData<ShopPlan>(LAST_PLAN)) };
+      // The first plan is shown at once, better ones as they come.
+      const tell = (plan: ShopPlan): void => void client.setQueryData(queryKey, plan);
+      const plan = await getEngine().planShop(input, options, proxy(tell));
+      client.setQueryData(LAST_PLAN, plan);
+      return plan;
     },
     enabled: records !== null && readings.isSuccess,
     placeholderData: keepPreviousData,

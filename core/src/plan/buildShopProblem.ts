@@ -1,3 +1,4 @@
+import { daylight } from '../climate/daylight';
 import { findSprayWindows } from '../climate/sprayWindows';
 import { buildClockTable } from '../cure/clockTable';
 import type { CureTables } from '../cure/cureTables';
@@ -5,7 +6,7 @@ import { createCureTables } from '../cure/cureTables';
 import { milestoneDemand } from '../cure/filmDemand';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
-import { intersectIntervals } from '../time/interval';
+import { intersectIntervals, withoutIntervals } from '../time/interval';
 import { expandWorkingHours } from '../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK } from './ladderArcs';
@@ -45,9 +46,11 @@ export interface ShopProblem {
 export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZON_DAYS): ShopProblem {
   const fromMinute = Math.ceil(input.nowMs / 60_000);
   const horizonMs = input.nowMs + horizonDays * DAY_MS;
-  const handsWindows = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, horizonMs);
+  const open = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, horizonMs);
+  const handsWindows = withoutIntervals(open, input.busy);
   const sprayHours = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, horizonMs);
-  const sprayWindows = findSprayWindows(sprayHours, input.air, input.sprayLimits);
+  const lit = input.daylightAt ? intersectIntervals(sprayHours, daylight(input.daylightAt, input.nowMs, horizonMs)) : sprayHours;
+  const sprayWindows = findSprayWindows(lit, input.air, input.sprayLimits);
   const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
   const parts = new Map(input.parts.map((part) => [part.id, part]));
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
@@ -64,7 +67,7 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
         tools.set(share.tool.id, share.tool);
         families.set(share.family.id, share.family);
       }
-      tasks.push(buildTask(rung, part, props.get(part.propId), tables, share));
+      tasks.push(buildTask(rung, part, props.get(part.propId), tables, share, input.nowMs));
     }
   }
   for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
@@ -93,14 +96,23 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
   };
 }
 
-function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, tables: CureTables, share: SessionShare | null): PlanTask {
+function buildTask(
+  rung: PlanRung,
+  part: PlanPart,
+  prop: PlanProp | undefined,
+  tables: CureTables,
+  share: SessionShare | null,
+  nowMs: number,
+): PlanTask {
   const method = findMethod(rung.methodId);
   const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
   const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
+  const minutes = share?.ownMinutes ?? Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked));
+  const lockedAt = lockOf(rung, nowMs) === null ? null : Math.round((rung.lockedAtMs ?? 0) / 60_000) + (share?.family.setupMinutes ?? 0);
   return {
     id: rung.id,
     name: `${part.name}: ${rung.name}`,
-    minutes: share?.ownMinutes ?? Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked)),
+    minutes,
     familyId: share?.family.id ?? null,
     calendarId: method.isSprayed ? SPRAYING : HANDS,
     demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
@@ -111,8 +123,13 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, t
     dueMinute: prop?.dueMs == null ? null : Math.floor(prop.dueMs / 60_000),
     weight: prop?.weight ?? 1,
     isUnderWay: rung.status.kind === 'begun' && rung.status.isInHand,
-    fixed: end === null ? null : { start: end, end },
+    fixed: end !== null ? { start: end, end } : lockedAt !== null ? { start: lockedAt, end: lockedAt + minutes } : null,
   };
+}
+
+/** The time a rung is locked to; a lock that has passed holds no more. */
+export function lockOf({ status, lockedAtMs }: PlanRung, nowMs: number): number | null {
+  return status.kind === 'open' && lockedAtMs !== null && lockedAtMs >= nowMs ? lockedAtMs : null;
 }
 
 /** A wet part keeps its places on the rack until it can be handled. */

@@ -32,7 +32,7 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     }
     if (task.fixed) {
       if (at.start !== task.fixed.start || at.end !== task.fixed.end) say('fact', 'a fact was moved');
-      continue;
+      if (task.fixed.end <= problem.fromMinute) continue;
     }
     const worked = at.chunks.reduce((sum, chunk) => sum + chunk.end - chunk.start, 0);
     if (worked !== task.minutes) say('minutes', `${worked} of ${task.minutes} min`);

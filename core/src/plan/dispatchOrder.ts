@@ -33,7 +33,8 @@ export function dispatchOrder(open: PreparedProblem, tails: readonly number[], w
   open.tasks.forEach((task, index) => {
     if (!task.fixed) return;
     const { start, end } = task.fixed;
-    board.keep(index, { taskId: task.id, start, end, setupMinutes: 0, chunks: [{ start, end }] }, board.holdEndsOf(index, end));
+    const setupMinutes = end > open.problem.fromMinute ? (open.toolOf[index]?.family.setupMinutes ?? 0) : 0;
+    board.keep(index, { taskId: task.id, start, end, setupMinutes, chunks: [{ start, end }] }, board.holdEndsOf(index, end));
     order.push(index);
   });
   const ready = new Map<number, number>();

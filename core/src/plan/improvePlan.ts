@@ -1,7 +1,8 @@
 import { seededRandom } from '../random/seededRandom';
 import type { PlanGenes } from './placeInOrder';
 import { placeInOrder } from './placeInOrder';
-import type { Calm, Objective, PlanMeasure } from './planCost';
+import type { Objective } from './objective';
+import type { Calm, PlanMeasure } from './planCost';
 import { PlanMeter } from './planCost';
 import type { PreparedProblem } from './preparedProblem';
 import { prepareProblem } from './preparedProblem';

@@ -87,7 +87,9 @@ class Decoder {
     this.prepared.tasks.forEach((task, index) => {
       if (!task.fixed) return;
       const { start, end } = task.fixed;
-      const placement = { taskId: task.id, start, end, setupMinutes: 0, chunks: [{ start, end }] };
+      // What is locked ahead still has to be got ready for; what is done was.
+      const setupMinutes = end > this.prepared.problem.fromMinute ? (this.prepared.toolOf[index]?.family.setupMinutes ?? 0) : 0;
+      const placement = { taskId: task.id, start, end, setupMinutes, chunks: [{ start, end }] };
       this.board.keep(index, placement, this.board.holdEndsOf(index, end));
     });
   }

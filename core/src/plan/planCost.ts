@@ -1,11 +1,6 @@
+import type { Objective } from './objective';
 import type { PreparedProblem } from './preparedProblem';
 import type { Plan, Placement } from './problem';
-
-/** What a finisher wants of a plan, once the dates are kept. */
-export type Objective = 'readyFirst' | 'fewestEvenings' | 'fewestCleanings';
-
-/** Every objective, as it is offered. */
-export const OBJECTIVES: readonly Objective[] = ['readyFirst', 'fewestEvenings', 'fewestCleanings'];
 
 /** What is planned tonight, to be kept unless it must move: starts of the plan before, by task index. */
 export interface Calm {
@@ -73,7 +68,8 @@ export class PlanMeter {
     const evenings = new Set<number>();
     for (const placement of plan.placements) {
       const index = this.indexOf.get(placement.taskId) ?? -1;
-      if (prepared.tasks[index]?.fixed) continue;
+      const settled = prepared.tasks[index]?.fixed;
+      if (settled && settled.end <= prepared.problem.fromMinute) continue;
       const group = this.groupOf[index] ?? 0;
       if (placement.end > (ready[group] ?? 0)) ready[group] = placement.end;
       if (placement.end > readyMinute) readyMinute = placement.end;

@@ -6,13 +6,16 @@ import type { CureTables } from '../cure/cureTables';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
 import type { ShopProblem } from './buildShopProblem';
-import { buildShopProblem, USUAL_HORIZON_DAYS } from './buildShopProblem';
+import { buildShopProblem, lockOf, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
+import type { Violation } from './checkPlan';
+import { checkPlan } from './checkPlan';
 import { createExplainer } from './explainPlacement';
 import { handsMinutes } from './handsMinutes';
 import type { SearchOptions, SearchState } from './improvePlan';
 import { searchPlans } from './improvePlan';
-import type { Calm, Objective } from './planCost';
+import type { Objective } from './objective';
+import type { Calm } from './planCost';
 import { prepareProblem } from './preparedProblem';
 import type { RungSession } from './sessions';
 import { findSessions } from './sessions';
@@ -30,6 +33,8 @@ export interface RungTime {
   readonly endMs: number;
   /** getting ready within it, at its beginning; 0 where a session goes on */
   readonly setupMinutes: number;
+  /** whether the finisher locked it to this time */
+  readonly isLocked: boolean;
   /** the session it is part of: what the tool is loaded with and for how many rungs; null where it shares none */
   readonly session: RungSession | null;
   /** stretches of hands, the first with getting ready */
@@ -81,6 +86,8 @@ export type ShopPlan =
       readonly props: readonly PropReady[];
       readonly unplaced: readonly Certificate[];
       readonly moved: readonly MovedRung[];
+      /** rules that what the finisher locked breaks; empty in a plan without locks */
+      readonly broken: readonly Violation[];
       readonly handsWindows: readonly Interval[];
       readonly sprayWindows: readonly Interval[];
     }
@@ -212,7 +219,10 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
   const explainer = createExplainer(problem, state.plan.placements);
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
   const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
-  const settled = new Set(problem.tasks.filter((task) => task.fixed).map((task) => task.id));
+  const settled = new Set(problem.tasks.filter((task) => task.fixed && task.fixed.end <= problem.fromMinute).map((task) => task.id));
+  const locked = new Set(
+    input.parts.flatMap((part) => part.rungs.filter((rung) => lockOf(rung, input.nowMs) !== null).map((rung) => rung.id)),
+  );
   const sessions = findSessions(problem, state.plan.placements);
   const closings = findClosings(problem, new Map(state.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
   const rungs = state.plan.placements
@@ -224,6 +234,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
       startMs: (placement.start - placement.setupMinutes) * 60_000,
       endMs: placement.end * 60_000,
       setupMinutes: placement.setupMinutes,
+      isLocked: locked.has(placement.taskId),
       session: sessions.get(placement.taskId) ?? null,
       chunks: placement.chunks.map(({ start, end }, order) => ({
         start: (order === 0 ? start - placement.setupMinutes : start) * 60_000,
@@ -247,6 +258,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
     rungs,
     props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, state.plan.unplaced)),
     unplaced: state.plan.unplaced,
+    broken: checkPlan(problem, state.plan),
     moved: findMoved(rungs, input.nowMs, options.before ?? {}),
     handsWindows,
     sprayWindows,

@@ -3,7 +3,9 @@ import type { Placement, PlanProblem } from './problem';
 
 /** The placements behind a shop's plan, with the facts of its problem, for the independent checker. */
 export function plannedPlacements(problem: PlanProblem, rungs: readonly RungTime[]): Placement[] {
-  const facts = problem.tasks.flatMap((task) => (task.fixed ? [{ taskId: task.id, ...task.fixed, setupMinutes: 0, chunks: [] }] : []));
+  const facts = problem.tasks.flatMap((task) =>
+    task.fixed && task.fixed.end <= problem.fromMinute ? [{ taskId: task.id, ...task.fixed, setupMinutes: 0, chunks: [] }] : [],
+  );
   const planned = rungs.map(({ rungId, startMs, endMs, setupMinutes, chunks }): Placement => ({
     taskId: rungId,
     start: startMs / 60_000 + setupMinutes,

@@ -90,7 +90,7 @@ export interface PlanTask {
   readonly weight: number;
   /** being worked on right now: placed before anything else */
   readonly isUnderWay: boolean;
-  /** when a fact has settled it: it takes part in arcs and holds but is not moved */
+  /** when it is settled: by a fact, or (from the problem's start on) by the finisher's word. It takes part in arcs and holds but is not moved */
   readonly fixed: Interval | null;
 }
 

@@ -21,7 +21,8 @@ export function findSessions(problem: PlanProblem, placements: readonly Placemen
   const sessions: Placement[][] = [];
   for (const placement of placements.toSorted((a, b) => a.start - b.start || a.end - b.end)) {
     const family = families.get(tasks.get(placement.taskId)?.familyId ?? '');
-    if (!family || tasks.get(placement.taskId)?.fixed) continue;
+    const settled = tasks.get(placement.taskId)?.fixed;
+    if (!family || (settled && settled.end <= problem.fromMinute)) continue;
     const current = open.get(family.toolId);
     if (current && placement.setupMinutes < family.setupMinutes) current.push(placement);
     else {

@@ -1,7 +1,9 @@
 import type { AirTimeline } from '../climate/airTimeline';
+import type { GeoPosition } from '../climate/daylight';
 import type { SprayLimits } from '../climate/sprayVerdict';
 import type { DryingData } from '../cure/dryingData';
 import type { Application } from '../cure/productClasses';
+import type { Interval } from '../time/interval';
 import type { DayException, WeeklySpan } from '../time/workingHours';
 
 /** All the planner needs to know of a shop, as plain data. Moments are epoch ms. */
@@ -10,7 +12,11 @@ export interface ShopPlanInput {
   readonly timeZone: string;
   readonly hours: readonly WeeklySpan[];
   readonly exceptions: readonly DayException[];
-  /** when spraying is allowed at all: daylight, neighbours */
+  /** appointments: hands do nothing in them */
+  readonly busy: readonly Interval[];
+  /** where one sprays in daylight only; null: light does not matter */
+  readonly daylightAt: GeoPosition | null;
+  /** when spraying is allowed at all: neighbours, fumes */
   readonly sprayHours: readonly WeeklySpan[];
   readonly sprayLimits: SprayLimits;
   readonly air: AirTimeline;
@@ -51,6 +57,8 @@ export interface PlanRung {
   /** the film it lays; null where none, or where the product is not known yet */
   readonly film: PlanFilm | null;
   readonly notBeforeMs: number | null;
+  /** when its work begins whatever else says; null: where the plan puts it */
+  readonly lockedAtMs: number | null;
   readonly status: RungProgress;
 }
 

@@ -29,3 +29,19 @@ export function mergeIntervals(intervals: readonly Interval[]): Interval[] {
   }
   return merged;
 }
+
+/** What of sorted, disjoint intervals lies outside some others (in any order). */
+export function withoutIntervals(from: readonly Interval[], taken: readonly Interval[]): Interval[] {
+  const holes = mergeIntervals([...taken]);
+  return from.flatMap((span) => {
+    const left: Interval[] = [];
+    let { start } = span;
+    for (const hole of holes) {
+      if (hole.end <= start || hole.start >= span.end) continue;
+      if (hole.start > start) left.push({ start, end: hole.start });
+      start = Math.max(start, hole.end);
+    }
+    if (start < span.end) left.push({ start, end: span.end });
+    return left;
+  });
+}

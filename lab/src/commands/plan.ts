@@ -26,7 +26,7 @@ export const plan: LabCommand = {
     return {
       from: iso(nowMs),
       ready: iso(made.readyMs),
-      rule: made.rule,
+      rule: made.foundBy,
       rungs: made.rungs.map((rung) => ({ id: rung.rungId, part: rung.partId, start: iso(rung.startMs), end: iso(rung.endMs) })),
       props: made.props.map((prop) => ({
         id: prop.propId,

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { strToU8, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { makeProjectSchema } from '../../scripts/projectSchema';
+import { makeVersion1 } from '../testing/makeVersion1';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import type { Fault } from './faults';
 import { FileFaultsError } from './faults';
@@ -163,6 +164,14 @@ describe('a hostile zip', () => {
 });
 
 describe('migrations', () => {
+  it('bring a file of version 1 to today’s, with nothing lost and the added fields as they start', () => {
+    const read = readProject(JSON.stringify(makeVersion1()));
+    expect(read).toEqual(makeSampleProject());
+  });
+  it('leave what is no project for the checks to name', () => {
+    const faults = faultsOf(() => readProject(JSON.stringify({ ...makeVersion1(), shop: 7, rungs: 'none' })));
+    expect(paths(faults)).toEqual(expect.arrayContaining(['shop', 'rungs']));
+  });
   it('are numbered without gaps up to the version written', () => {
     expect(MIGRATIONS.map((migration) => [migration.from, migration.to])).toEqual(
       Array.from({ length: FORMAT_VERSION - 1 }, (_, i) => [i + 1, i + 2]),

@@ -9,11 +9,31 @@ export interface Migration {
   readonly migrate: (project: RawProject) => RawProject;
 }
 
-/**
- * All migrations, oldest first, numbered without gaps; each is tested with a fixture of its version.
- * Version 1 is the first published, so there is none yet.
- */
-export const MIGRATIONS: readonly Migration[] = [];
+/** What version 2 added to a shop. */
+export const SHOP_ADDED_IN_2 = { busy: [], daylightAt: null, objective: 'readyFirst' } as const;
+/** What version 2 added to a rung. */
+export const RUNG_ADDED_IN_2 = { lockedAtMs: null } as const;
+
+/** All migrations, oldest first, numbered without gaps; each is tested with a fixture of its version. */
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    from: 1,
+    to: 2,
+    why: 'appointments, daylight and what a plan is made for came to the shop, a locked time to the rung',
+    migrate: (project) => ({
+      ...project,
+      shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_2, ...project['shop'] } : project['shop'],
+      rungs: Array.isArray(project['rungs'])
+        ? project['rungs'].map((rung: unknown) => (isRecord(rung) ? { ...RUNG_ADDED_IN_2, ...rung } : rung))
+        : project['rungs'],
+    }),
+  },
+];
+
+/** Nothing is known of the file yet: what is no record is left for the checks after. */
+function isRecord(value: unknown): value is RawProject {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
 
 /**
  * Lifts a project to the wanted version step by step.

@@ -18,7 +18,7 @@ import { Shop } from '../records/shop';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 1;
+export const FORMAT_VERSION = 2;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {

@@ -49,6 +49,8 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     timeZone: shop.timeZone,
     hours: shop.hours,
     exceptions: shop.exceptions,
+    busy: shop.busy.map(({ startMs, endMs }) => ({ start: startMs, end: endMs })),
+    daylightAt: shop.daylightAt,
     sprayHours: shop.sprayHours,
     sprayLimits: shop.sprayLimits,
     air,
@@ -80,6 +82,7 @@ function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, nowMs: n
     minutes: rung.minutes,
     film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
     notBeforeMs: rung.notBeforeMs,
+    lockedAtMs: rung.lockedAtMs,
     status: progressOf(rung, nowMs),
   };
 }

@@ -24,6 +24,7 @@ export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
   why: '',
   cautionIds: [],
   notBeforeMs: null,
+  lockedAtMs: null,
   mixCardId: null,
   state: 'open',
   startedAtMs: null,

@@ -70,6 +70,11 @@ export class Rung extends Tracked {
   @IsMoment()
   notBeforeMs!: number | null;
 
+  /** when its work must begin, whatever the plan would rather; null: where the plan puts it */
+  @Nullable()
+  @IsMoment()
+  lockedAtMs!: number | null;
+
   @Nullable()
   @IsRecordId()
   mixCardId!: string | null;

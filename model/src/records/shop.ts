@@ -1,6 +1,9 @@
+import type { Objective } from '@zinc-ladder/core/plan/objective';
+import { OBJECTIVES } from '@zinc-ladder/core/plan/objective';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsObject, Matches, Max, Min, MinLength, ValidateNested } from 'class-validator';
 import { IsLine, Nullable } from './decorators';
+import { IsMoment } from './moment';
 import { Tracked } from './tracked';
 
 /** A span of local time within a day, minutes after midnight. */
@@ -98,6 +101,31 @@ export class TypicalDayValues {
   swingHumidityPercent!: number;
 }
 
+/** Time that is taken: an appointment, a holiday. Hands do nothing in it. */
+export class BusyTime {
+  @IsMoment()
+  startMs!: number;
+
+  @IsMoment()
+  endMs!: number;
+
+  @IsLine()
+  title!: string;
+}
+
+/** Where on the earth one sprays, degrees; for the hours of daylight. */
+export class GeoPlace {
+  @IsNumber()
+  @Min(-90)
+  @Max(90)
+  latitude!: number;
+
+  @IsNumber()
+  @Min(-180)
+  @Max(180)
+  longitude!: number;
+}
+
 /** The shop: hours, places, air and how things are shown. There is one. */
 export class Shop extends Tracked {
   @IsLine()
@@ -127,11 +155,25 @@ export class Shop extends Tracked {
   @Type(() => HoursException)
   exceptions!: HoursException[];
 
+  /** appointments, brought in from a calendar or typed */
+  @IsArray()
+  @ArrayMaxSize(5000)
+  @ValidateNested({ each: true })
+  @Type(() => BusyTime)
+  busy!: BusyTime[];
+
   @IsArray()
   @ArrayMaxSize(50)
   @ValidateNested({ each: true })
   @Type(() => WeekSpan)
   sprayHours!: WeekSpan[];
+
+  /** where one sprays in daylight only; null: light does not matter */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => GeoPlace)
+  daylightAt!: GeoPlace | null;
 
   @IsObject()
   @ValidateNested()
@@ -146,6 +188,10 @@ export class Shop extends Tracked {
   /** where readings come from */
   @IsIn(['sensor', 'typed', 'typical'])
   climateSource!: 'sensor' | 'typed' | 'typical';
+
+  /** what a plan is made for, once the dates are kept */
+  @IsIn(OBJECTIVES)
+  objective!: Objective;
 
   @IsInt()
   @Min(1)

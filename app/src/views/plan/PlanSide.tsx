@@ -71,7 +71,7 @@ export function PlanSide({
               name="hands left"
               reason={{
                 formula: 'sum of the planned minutes of all rungs not done',
-                source: `minutes of each rung; plan by the rule “${plan.rule}”, the best of four greedy placements`,
+                source: `minutes of each rung; the best of ${plan.rounds} plans looked at, found by ${plan.foundBy}`,
               }}
             >
               {formatSpan(hands)}

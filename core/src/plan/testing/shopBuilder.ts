@@ -25,6 +25,7 @@ export function rung(id: string, methodId: string, change: Partial<PlanRung> & {
     minutes: 10,
     film: classId ? film(classId) : null,
     notBeforeMs: null,
+    lockedAtMs: null,
     status: { kind: 'open' },
     ...rest,
   };
@@ -40,6 +41,8 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
     timeZone: 'UTC',
     hours: ALWAYS,
     exceptions: [],
+    busy: [],
+    daylightAt: null,
     sprayHours: ALWAYS,
     sprayLimits: USUAL_SPRAY_LIMITS,
     air: buildAirTimeline([], [], {

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { daylight } from './daylight';
+
+const HOUR = 3_600_000;
+const day = (date: string) => [Date.parse(`${date}T00:00:00Z`), Date.parse(`${date}T23:59:59Z`)] as const;
+const hours = (spans: readonly { start: number; end: number }[]): number =>
+  spans.reduce((sum, span) => sum + span.end - span.start, 0) / HOUR;
+
+describe('daylight', () => {
+  it('is twelve hours, and a little for the sun’s disc and the air’s bending, at the equinox everywhere', () => {
+    // Sunrise and sunset are told for a sun 0.833° below the horizon (common almanac practice): some 7 min more at the equator.
+    for (const latitude of [0, 40, -40]) {
+      const [from, to] = day('2026-03-20');
+      expect(hours(daylight({ latitude, longitude: 0 }, from, to))).toBeGreaterThan(12);
+      expect(hours(daylight({ latitude, longitude: 0 }, from, to))).toBeLessThan(12.25);
+    }
+  });
+  it('at midsummer follows the sunrise equation: cos ω = −tan φ · tan δ', () => {
+    const latitude = 55.7;
+    const [from, to] = day('2026-06-21');
+    const found = hours(daylight({ latitude, longitude: 0 }, from - 6 * HOUR, to + 6 * HOUR).slice(0, 2)) / 1;
+    // With the altitude of −0.833°, δ = 23.44°: cos ω = (sin(−0.833°) − sin φ sin δ) / (cos φ cos δ).
+    const rad = Math.PI / 180;
+    const cos =
+      (Math.sin(-0.833 * rad) - Math.sin(latitude * rad) * Math.sin(23.44 * rad)) / (Math.cos(latitude * rad) * Math.cos(23.44 * rad));
+    const expected = ((2 * Math.acos(cos)) / (2 * Math.PI)) * 24;
+    const [only] = daylight({ latitude, longitude: 0 }, from, to);
+    expect(only && (only.end - only.start) / HOUR).toBeCloseTo(expected, 1);
+    expect(found).toBeGreaterThan(expected);
+  });
+  it('shifts with the longitude by four minutes a degree', () => {
+    const [from, to] = day('2026-05-28');
+    const [here] = daylight({ latitude: 50, longitude: 0 }, from, to);
+    const [west] = daylight({ latitude: 50, longitude: -15 }, from, to);
+    expect(((west?.start ?? 0) - (here?.start ?? 0)) / 60_000).toBeCloseTo(60, -0.5);
+  });
+  it('never ends in the polar summer and never begins in the polar winter', () => {
+    const [from, to] = day('2026-06-21');
+    expect(hours(daylight({ latitude: 75, longitude: 0 }, from, to))).toBeCloseTo(24, 2);
+    const [winterFrom, winterTo] = day('2026-12-21');
+    expect(daylight({ latitude: 75, longitude: 0 }, winterFrom, winterTo)).toEqual([]);
+    expect(hours(daylight({ latitude: -75, longitude: 0 }, winterFrom, winterTo))).toBeGreaterThan(23.9);
+  });
+});

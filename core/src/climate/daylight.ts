@@ -1,0 +1,40 @@
+import SunCalc from 'suncalc';
+import type { Interval } from '../time/interval';
+import { mergeIntervals } from '../time/interval';
+
+const DAY_MS = 86_400_000;
+
+/** A place on the earth, degrees. */
+export interface GeoPosition {
+  readonly latitude: number;
+  readonly longitude: number;
+}
+
+/**
+ * When it is day at a place, sunrise to sunset, by the library suncalc. Where the sun does not rise there is none, and where it does not
+ * set all of the day is.
+ *
+ * @returns sorted, disjoint intervals in epoch ms, cut to [fromMs, toMs]
+ */
+export function daylight({ latitude, longitude }: GeoPosition, fromMs: number, toMs: number): Interval[] {
+  const found: Interval[] = [];
+  for (let at = fromMs - DAY_MS; at <= toMs + DAY_MS; at += DAY_MS) {
+    const { sunrise, sunset, solarNoon } = SunCalc.getTimes(new Date(at), latitude, longitude);
+    const noon = solarNoon.getTime();
+    const [start, end] = Number.isNaN(sunrise.getTime())
+      ? isSunUp(latitude, noon)
+        ? [noon - DAY_MS / 2, noon + DAY_MS / 2]
+        : [noon, noon]
+      : [sunrise.getTime(), sunset.getTime()];
+    const cut = { start: Math.max(start, fromMs), end: Math.min(end, toMs) };
+    if (cut.end > cut.start) found.push(cut);
+  }
+  return mergeIntervals(found);
+}
+
+/** Whether a sun that neither rises nor sets is up: by the season of the hemisphere. */
+function isSunUp(latitude: number, atMs: number): boolean {
+  const month = new Date(atMs).getUTCMonth();
+  const isNorthernSummer = month >= 3 && month <= 8;
+  return latitude > 0 === isNorthernSummer;
+}
