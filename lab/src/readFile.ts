@@ -18,6 +18,16 @@ export function readBytes(path: string | undefined): Uint8Array {
   }
 }
 
+/** A file of plain JSON. */
+export function readJson(path: string | undefined): unknown {
+  try {
+    return JSON.parse(new TextDecoder().decode(readBytes(path)));
+  } catch (error) {
+    if (error instanceof LabError) throw error;
+    throw new LabError(`${path ?? ''} is not JSON (${error instanceof Error ? error.message : String(error)})`);
+  }
+}
+
 /** A sound project. */
 export function readSoundProject(path: string | undefined): ProjectBundle {
   try {

@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util';
 import { cure } from './commands/cure';
 import { dewPoint } from './commands/dewPoint';
 import type { LabCommand } from './commands/labCommand';
+import { jobshop } from './commands/jobshop';
 import { plan } from './commands/plan';
 import { validate } from './commands/validate';
 import { LabError } from './labError';
@@ -13,7 +14,7 @@ export interface LabOutcome {
   readonly err: string;
 }
 
-const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, validate];
+const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, jobshop, validate];
 
 function answer(words: readonly string[]): object {
   const [name, ...rest] = words;

@@ -1,4 +1,5 @@
 import { seededRandom } from '../random/seededRandom';
+import { searchJobShop } from './jobShopTabu';
 import type { PlanGenes } from './placeInOrder';
 import { placeInOrder } from './placeInOrder';
 import type { Objective } from './objective';
@@ -9,7 +10,9 @@ import { prepareProblem } from './preparedProblem';
 import type { DispatchWeights } from './dispatchOrder';
 import { dispatchOrder, withoutCloses } from './dispatchOrder';
 import { measureTails, priorityOrders } from './priorityRules';
-import type { Plan, PlanProblem } from './problem';
+import type { Placement, Plan, PlanProblem } from './problem';
+import type { PureJobShop } from './pureJobShop';
+import { readJobShop } from './pureJobShop';
 import { MoveMaker } from './searchMoves';
 
 /** How a plan is searched for. */
@@ -50,6 +53,8 @@ const COLD = 0.0002;
  * restarts. Yields after every decoded plan; the caller stops when it likes. The same seed gives the same sequence of plans on any machine.
  */
 export function* searchPlans(prepared: PreparedProblem, options: SearchOptions): Generator<SearchState, never> {
+  const pure = readJobShop(prepared.problem);
+  if (pure) yield* searchPure(prepared, pure, options);
   const random = seededRandom(options.seed);
   const meter = new PlanMeter(prepared, options.objective, options.calm ?? null);
   const moves = new MoveMaker(prepared, random);
@@ -102,6 +107,27 @@ export function* searchPlans(prepared: PreparedProblem, options: SearchOptions):
       yield state(best);
     }
   }
+}
+
+/** Where a problem is a classical job-shop and nothing more, the search made for those. */
+function* searchPure(prepared: PreparedProblem, { jobs, taskIds }: PureJobShop, options: SearchOptions): Generator<SearchState, never> {
+  const meter = new PlanMeter(prepared, options.objective, null);
+  const { fromMinute } = prepared.problem;
+  const minutes = jobs.flat().map((step) => step.minutes);
+  let state: SearchState | null = null;
+  for (const { makespan, starts, iterations } of searchJobShop(jobs, options.seed)) {
+    if (!state || fromMinute + makespan < state.measure.readyMinute) {
+      const placements = taskIds.map((taskId, at): Placement => {
+        const start = fromMinute + (starts[at] ?? 0);
+        const end = start + (minutes[at] ?? 0);
+        return { taskId, start, end, setupMinutes: 0, chunks: [{ start, end }] };
+      });
+      const plan = { placements, unplaced: [] };
+      state = { plan, measure: meter.measure(plan), foundBy: 'job-shop search', rounds: iterations };
+    }
+    yield { ...state, rounds: iterations };
+  }
+  throw new RangeError('the search never ends by itself');
 }
 
 /**
