@@ -1,4 +1,5 @@
 import { parseArgs } from 'node:util';
+import { chance } from './commands/chance';
 import { cure } from './commands/cure';
 import { dewPoint } from './commands/dewPoint';
 import type { LabCommand } from './commands/labCommand';
@@ -14,7 +15,7 @@ export interface LabOutcome {
   readonly err: string;
 }
 
-const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, jobshop, validate];
+const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, validate];
 
 function answer(words: readonly string[]): object {
   const [name, ...rest] = words;

@@ -6,6 +6,8 @@ import type { Application } from '../cure/productClasses';
 import type { Interval } from '../time/interval';
 import type { DayException, WeeklySpan } from '../time/workingHours';
 
+import type { OwnRatio } from './taskSpread';
+
 /** All the planner needs to know of a shop, as plain data. Moments are epoch ms. */
 export interface ShopPlanInput {
   readonly nowMs: number;
@@ -20,6 +22,8 @@ export interface ShopPlanInput {
   readonly sprayHours: readonly WeeklySpan[];
   readonly sprayLimits: SprayLimits;
   readonly air: AirTimeline;
+  /** actual ÷ planned minutes by method, from the finisher's own log */
+  readonly ownRatios: Readonly<Record<string, OwnRatio>>;
   readonly handsPairs: number;
   readonly boothPlaces: number;
   readonly rackPlaces: number;

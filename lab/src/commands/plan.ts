@@ -1,33 +1,46 @@
 import { buildShopProblem } from '@zinc-ladder/core/plan/buildShopProblem';
 import { checkPlan } from '@zinc-ladder/core/plan/checkPlan';
 import { plannedPlacements } from '@zinc-ladder/core/plan/plannedPlacements';
-import { planShop } from '@zinc-ladder/core/plan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
+import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
+import { prepareProblem } from '@zinc-ladder/core/plan/preparedProblem';
+import { readyBound } from '@zinc-ladder/core/plan/readyBound';
+import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
-import { LabError } from '../labError';
+import { LabError, readNumber } from '../labError';
 import { readSoundProject } from '../readFile';
 import type { LabCommand } from './labCommand';
 
-/** `plan FILE [--from ISO]` → rungs with start and end, and when all is ready. From when the file was saved unless told otherwise. */
+/**
+ * `plan FILE [--seconds S] [--seed N] [--from ISO]` → rungs with start and end, when all is ready, the bound, and what the independent
+ * checker finds. From when the file was saved unless told otherwise; without `--seconds` the whole search, which is the same on any machine.
+ */
 export const plan: LabCommand = {
   name: 'plan',
-  usage: 'plan FILE [--from ISO]',
-  options: ['from'],
+  usage: 'plan FILE [--seconds S] [--seed N] [--from ISO]',
+  options: ['seconds', 'seed', 'from'],
   run: ({ files, options }) => {
-    const { project } = readSoundProject(files[0]);
-    const nowMs = options['from'] === undefined ? project.savedAtMs : Date.parse(options['from']);
-    if (Number.isNaN(nowMs))
-      throw new LabError(`--from must be a moment such as 2026-05-28T18:40:00+02:00, got "${options['from'] ?? ''}"`);
-    const input = gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs);
-    const made = planShop(input);
-    if (made.kind === 'faulty') throw new LabError(`the ladders contradict each other: ${JSON.stringify(made.faults)}`);
+    const input = readPlanInput(files[0], options['from']);
+    const made = planFor(input, options['seconds'], options['seed']);
     const { problem } = buildShopProblem(input, made.horizonDays);
     const iso = (ms: number): string => new Date(ms).toISOString();
     return {
-      from: iso(nowMs),
+      from: iso(input.nowMs),
       ready: iso(made.readyMs),
-      rule: made.foundBy,
-      rungs: made.rungs.map((rung) => ({ id: rung.rungId, part: rung.partId, start: iso(rung.startMs), end: iso(rung.endMs) })),
+      bound: iso(readyBound(prepareProblem(problem)) * 60_000),
+      setups: made.setups,
+      evenings: made.evenings,
+      foundBy: made.foundBy,
+      rounds: made.rounds,
+      rungs: made.rungs.map((rung) => ({
+        id: rung.rungId,
+        part: rung.partId,
+        start: iso(rung.startMs),
+        end: iso(rung.endMs),
+        setupMinutes: rung.setupMinutes,
+        session: rung.session?.id ?? null,
+      })),
       props: made.props.map((prop) => ({
         id: prop.propId,
         ready: prop.readyMs === null ? null : iso(prop.readyMs),
@@ -38,3 +51,26 @@ export const plan: LabCommand = {
     };
   },
 };
+
+/** The planner's input from a project file. */
+export function readPlanInput(file: string | undefined, from: string | undefined): ShopPlanInput {
+  const { project } = readSoundProject(file);
+  const nowMs = from === undefined ? project.savedAtMs : Date.parse(from);
+  if (Number.isNaN(nowMs)) throw new LabError(`--from must be a moment such as 2026-05-28T18:40:00+02:00, got "${from ?? ''}"`);
+  return gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs);
+}
+
+/** A plan, after so many seconds or the whole search. */
+export function planFor(
+  input: ShopPlanInput,
+  seconds: string | undefined,
+  seed: string | undefined,
+): Extract<ShopPlan, { kind: 'planned' }> {
+  const planner = createShopPlanner(input, { seed: readNumber('seed', seed ?? '1', 0, 4_294_967_295) });
+  const limitMs = seconds === undefined ? Infinity : readNumber('seconds', seconds, 0, 3600) * 1000;
+  const began = performance.now();
+  while (performance.now() - began < limitMs && !planner.improve(5).isOver);
+  const made = planner.plan();
+  if (made.kind === 'faulty') throw new LabError(`the ladders contradict each other: ${JSON.stringify(made.faults)}`);
+  return made;
+}

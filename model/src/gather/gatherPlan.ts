@@ -4,6 +4,8 @@ import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { productDrying } from '../products/productDrying';
+import type { LogEntry } from '../records/logEntry';
+import { gatherRatios } from './gatherRatios';
 import type { Join } from '../records/join';
 import type { Ladder } from '../records/ladder';
 import type { Part } from '../records/part';
@@ -21,6 +23,8 @@ export interface PlanRecords {
   readonly ladders: readonly Ladder[];
   readonly rungs: readonly Rung[];
   readonly products: readonly Product[];
+  /** for the finisher's own pace; left out where chance is not asked for */
+  readonly logEntries?: readonly LogEntry[];
 }
 
 /** Records as the planner's plain input. */
@@ -54,6 +58,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     sprayHours: shop.sprayHours,
     sprayLimits: shop.sprayLimits,
     air,
+    ownRatios: records.logEntries ? gatherRatios(records.logEntries, records.rungs) : {},
     handsPairs: shop.handsPairs,
     boothPlaces: shop.boothPlaces,
     rackPlaces: shop.rackPlaces,

@@ -53,6 +53,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
       swingHumidityPercent: 0,
       utcOffsetMinutes: 0,
     }),
+    ownRatios: {},
     handsPairs: 1,
     boothPlaces: 1,
     rackPlaces: 8,
