@@ -23,6 +23,8 @@ export class MoveMaker {
   private readonly indexOf: ReadonlyMap<string, number>;
   private readonly familyTasks: readonly (readonly number[])[];
   private readonly twoPieceArcs: readonly number[];
+  /** tasks after which a window closes */
+  private readonly opensWindow: readonly number[];
   private readonly movable: readonly number[];
 
   constructor(
@@ -39,6 +41,9 @@ export class MoveMaker {
     });
     this.familyTasks = [...byFamily.values()].filter((list) => list.length > 1);
     this.twoPieceArcs = prepared.arcs.filter((arc) => arc.pieces.length > 1).map((arc) => arc.index);
+    this.opensWindow = [
+      ...new Set(prepared.arcs.filter((arc) => arc.pieces[0]?.hi != null && !prepared.tasks[arc.from]?.fixed).map((arc) => arc.from)),
+    ];
     this.movable = prepared.tasks.flatMap((task, index) => (task.fixed ? [] : [index]));
   }
 
@@ -50,6 +55,7 @@ export class MoveMaker {
     if (choice < 0.6 && this.familyTasks.length > 0) return this.joinSession(genes, placed);
     if (choice < 0.66 && (genes.notBefore?.size ?? 0) > 0) return this.forgetWait(genes);
     if (choice < 0.7 && this.twoPieceArcs.length > 0) return this.flipPiece(genes);
+    if (choice < 0.74 && this.opensWindow.length > 0) return this.delay(genes, placed);
     if (choice < 0.85) return this.swapNear(genes, placed);
     return this.anywhere(genes);
   }
@@ -137,6 +143,18 @@ export class MoveMaker {
     const notBefore = new Map(genes.notBefore);
     notBefore.delete(keys[randomIndex(this.random, keys.length)] ?? -1);
     return { ...genes, notBefore };
+  }
+
+  /** What opens a window is begun later, so that what must follow in time can be somewhere else. */
+  private delay(genes: PlanGenes, placed: readonly (Placement | undefined)[]): PlanGenes {
+    const index = this.opensWindow[randomIndex(this.random, this.opensWindow.length)] ?? 0;
+    const here = placed[index];
+    if (!here) return this.anywhere(genes);
+    // To where another task ends now, or a little further on.
+    const other = placed[this.anyMovable()];
+    const later =
+      other && other.end > here.start && other.end < here.start + 2880 ? other.end : here.start + 1 + randomIndex(this.random, 120);
+    return { ...genes, notBefore: new Map(genes.notBefore).set(index, later) };
   }
 
   private flipPiece(genes: PlanGenes): PlanGenes {
