@@ -12,7 +12,7 @@ import { layOutBands, layOutRungs } from './ladders/ladderLayout';
 import { compareLogged, effectiveLog, filterLog, NO_FILTER } from './log/effectiveLog';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/planWindow';
 import { fileName } from './shop/download';
-import { readDayMinutes, writeDayMinutes } from './shop/dayMinutes';
+import { readDayMinutes, writeDayMinutes } from '../ui/dayMinutes';
 
 const HOUR = 3_600_000;
 

@@ -7,11 +7,15 @@ import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { gatherCalls } from '../../engine/calls';
 import type { FilmAnswer } from '../../engine/filmTypes';
+import { brokenWords } from '../../engine/brokenWords';
 import { certificateWords, reasonLines } from '../../engine/reasonWords';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
+import { LockControl } from './LockControl';
+import { OutlookSheet } from './OutlookSheet';
 import type { PlannedShop } from './planned';
+import { WhatHelps } from './WhatHelps';
 
 /** A window met with less than this to spare is at risk. */
 const RISK_MS = 30 * 60_000;
@@ -39,6 +43,7 @@ export function PlanSide({
   const hands = handsMinutes(plan.rungs.filter((time) => partIds.has(time.partId)));
   return (
     <div className="grid content-start gap-4">
+      {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} />}
       <Sheet className="p-4" label="Ready">
         <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}</h2>
         <p className="font-label text-4xl font-semibold">
@@ -71,7 +76,7 @@ export function PlanSide({
               name="hands left"
               reason={{
                 formula: 'sum of the planned minutes of all rungs not done',
-                source: `minutes of each rung; the best of ${plan.rounds} plans looked at, found by ${plan.foundBy}`,
+                source: `minutes of each rung; the best of ${plan.rounds} plans looked at${plan.isFinal ? '' : ' so far'}, found by: ${plan.foundBy}`,
               }}
             >
               {formatSpan(hands)}
@@ -79,8 +84,9 @@ export function PlanSide({
           </span>
         </p>
       </Sheet>
+      <OutlookSheet props={props} index={index} />
       <RiskSheet plan={plan} partIds={partIds} films={films} index={index} nowMs={now} />
-      {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} />}
+      <WhatHelps index={index} />
     </div>
   );
 }
@@ -140,7 +146,7 @@ function RiskSheet({
   return (
     <Sheet className="p-4" label="At risk">
       <h2 className="label">At risk</h2>
-      {tight.length + unplaced.length + closing.length === 0 && (
+      {tight.length + unplaced.length + closing.length + plan.broken.length === 0 && (
         <p className="text-dim">No recoat window is cut fine, and every rung has a place.</p>
       )}
       <ul>
@@ -159,6 +165,17 @@ function RiskSheet({
         {unplaced.slice(0, 6).map((entry) => (
           <li key={entry.taskId} className="border-line border-t py-1.5">
             <span className="text-oxide">{index.rungTitle(entry.taskId)}</span>: {certificateWords(entry, index.rungTitle, formats)}
+          </li>
+        ))}
+        {plan.broken.slice(0, 6).map((violation) => (
+          <li key={`${violation.taskId}${violation.rule}${violation.detail}`} className="border-line border-t py-1.5">
+            <span className="text-oxide">Broken by a lock</span> {brokenWords(violation, index.rungTitle)}
+          </li>
+        ))}
+        {plan.moved.slice(0, 4).map(({ rungId, wasMs }) => (
+          <li key={`moved ${rungId}`} className="border-line border-t py-1.5">
+            <span className="figure">{formats.moment(wasMs, nowMs)}</span> moved: {index.rungTitle(rungId)} now{' '}
+            {formats.moment(plan.rungs.find((time) => time.rungId === rungId)?.startMs ?? nowMs, nowMs)}
           </li>
         ))}
         {unplaced.length > 6 && <li className="text-dim">and {unplaced.length - 6} more without a place</li>}
@@ -190,12 +207,20 @@ function ChosenRung({
       <p className="figure">
         {formats.moment(time.startMs, nowMs)} to {formats.moment(time.endMs, nowMs)}
       </p>
+      {time.isLocked && <p className="text-limeink font-medium">locked to this time</p>}
+      {time.session && time.session.count > 1 && (
+        <p className="text-sm">
+          {time.session.toolName}: {time.session.place + 1} of {time.session.count} with one getting ready
+          {time.setupMinutes > 0 && ` of ${formatSpan(time.setupMinutes)}`}
+        </p>
+      )}
       {lines.length > 0 && <p className="label mt-2">Not before</p>}
       {lines.map((line) => (
         <p key={`${line.atMs}${line.text}`} className="text-sm">
           <span className="figure font-medium">{formats.moment(line.atMs, nowMs)}</span> {line.text}
         </p>
       ))}
+      <LockControl rung={rung} time={time} />
       <Link to={`/ladders/${part.propId}/${part.id}?rung=${rungId}`} className="mt-2 inline-block underline underline-offset-4">
         Its ladder
       </Link>

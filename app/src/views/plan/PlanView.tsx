@@ -1,7 +1,10 @@
+import type { Objective } from '@zinc-ladder/core/plan/objective';
 import { ToggleGroup } from 'radix-ui';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
+import { useShop } from '../../data/queries';
+import { useEdit } from '../../data/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
 import { faultWords } from '../../engine/reasonWords';
 import { useAir, useFilms, usePlan } from '../../engine/usePlan';
@@ -16,6 +19,12 @@ import { PlanSide } from './PlanSide';
 import type { PlanWindow } from './planWindow';
 import { panWindow, windowAtNow, zoomWindow } from './planWindow';
 
+const OBJECTIVE_NAMES: readonly (readonly [Objective, string])[] = [
+  ['readyFirst', 'ready first'],
+  ['fewestEvenings', 'fewest evenings'],
+  ['fewestCleanings', 'fewest cleanings'],
+];
+
 /** When, and will it be in time? */
 export function PlanView() {
   useTitle('Plan');
@@ -23,6 +32,8 @@ export function PlanView() {
   const { plan, error } = usePlan();
   const air = useAir();
   const films = useFilms();
+  const shop = useShop();
+  const edit = useEdit();
   const index = useShopIndex();
   const [propId, setPropId] = useState('');
   const [mode, setMode] = useState<'picture' | 'list'>('picture');
@@ -72,6 +83,19 @@ export function PlanView() {
               value={propId}
               options={[['', 'All props'], ...props.map((prop) => [prop.id, prop.name] as const)]}
               onChange={setPropId}
+            />
+          </div>
+          <div className="w-44">
+            <SelectField
+              label="Made for"
+              value={shop?.objective ?? 'readyFirst'}
+              options={OBJECTIVE_NAMES}
+              onChange={(objective) =>
+                shop &&
+                void edit('Change what the plan is made for', (change) =>
+                  change.patch('shop', shop.id, { objective: objective as Objective }, shop.revision),
+                )
+              }
             />
           </div>
           <ToggleGroup.Root

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { DaySpan, WeekSpan } from '@zinc-ladder/model/records/shop';
 import { Button } from '../../ui/Button';
-import { readDayMinutes, writeDayMinutes } from './dayMinutes';
+import { readDayMinutes, writeDayMinutes } from '../../ui/dayMinutes';
 
 /** Weekdays by ISO number, in the browser's language. */
 const WEEKDAYS: readonly (readonly [number, string])[] = [1, 2, 3, 4, 5, 6, 7].map((weekday) => [

@@ -1,0 +1,20 @@
+import type { Objective } from '@zinc-ladder/core/plan/objective';
+import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
+import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
+import { shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
+import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
+import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
+import { tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
+import { expose } from 'comlink';
+
+const outlook = {
+  outlook: (input: ShopPlanInput, plan: Extract<ShopPlan, { kind: 'planned' }>, runs: number, seed: number): ShopOutlook =>
+    shopOutlook(input, plan, runs, seed),
+  tryWhatIf: (input: ShopPlanInput, whatIf: WhatIf, objective: Objective, runs: number, seed: number) =>
+    tryWhatIf(input, whatIf, objective, runs, seed),
+};
+
+/** What the worker offers. */
+export type OutlookApi = typeof outlook;
+
+expose(outlook);

@@ -1,0 +1,9 @@
+import { shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
+import { tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
+
+/** Bound, chance and what-ifs without a worker. Stands in for `outlookClient` where there are none. */
+export const askOutlook = (ask: (api: unknown) => Promise<unknown>): Promise<unknown> =>
+  ask({
+    outlook: (...args: Parameters<typeof shopOutlook>) => Promise.resolve(shopOutlook(...args)),
+    tryWhatIf: (...args: Parameters<typeof tryWhatIf>) => Promise.resolve(tryWhatIf(...args)),
+  });

@@ -1,0 +1,38 @@
+import type { RungTime } from '@zinc-ladder/core/plan/planShop';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { useEdit } from '../../data/useEdit';
+import { Button } from '../../ui/Button';
+import { MomentField } from '../../ui/MomentField';
+
+const STEP_MS = 15 * 60_000;
+
+/** Steers a rung by hand: locked where it is, pulled earlier or later, or left to the plan again. */
+export function LockControl({ rung, time }: { readonly rung: Rung; readonly time: RungTime }) {
+  const edit = useEdit();
+  if (rung.state !== 'open') return null;
+  const lock = (label: string, lockedAtMs: number | null): void =>
+    void edit(`${label} ${rung.name}`, (change) => change.patch('rungs', rung.id, { lockedAtMs }, rung.revision));
+  return (
+    <div className="mt-3 grid gap-2">
+      <div className="flex flex-wrap gap-2" role="group" aria-label="Steer this rung">
+        {time.isLocked ? (
+          <Button onClick={() => lock('Free', null)}>Leave it to the plan</Button>
+        ) : (
+          <Button onClick={() => lock('Lock', time.startMs)}>Lock here</Button>
+        )}
+        <Button aria-label="Pull a quarter of an hour earlier" onClick={() => lock('Pull', time.startMs - STEP_MS)}>
+          ← 15 min
+        </Button>
+        <Button aria-label="Push a quarter of an hour later" onClick={() => lock('Push', time.startMs + STEP_MS)}>
+          15 min →
+        </Button>
+      </div>
+      <MomentField
+        label="Hands begin at"
+        value={time.startMs}
+        onKeep={(ms) => ms !== null && lock('Pull', ms)}
+        hint="Locks it to that time; all else is planned around it."
+      />
+    </div>
+  );
+}

@@ -1,0 +1,100 @@
+import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import { useNow } from '../../clock/ClockContext';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { CHANCE_RUNS, useOutlook } from '../../engine/useOutlook';
+import { Sheet } from '../../ui/Sheet';
+import { useFormats } from '../../ui/useFormats';
+import type { Reason } from '../../ui/Why';
+import { Why } from '../../ui/Why';
+
+const SHOWN_RISKS = 4;
+const SOON_SURE = 0.8;
+
+const BOUND_REASON: Reason = {
+  formula: 'least finish for which all work still fits between its earliest start and its latest end',
+  source:
+    'a relaxation: waits and windows kept, work broken off at will, earliest deadline first (Jackson 1955, from memory), one setup a product. No plan can beat it; a plan need not reach it.',
+};
+const CHANCE_REASON: Reason = {
+  formula: 'the plan played by what is known at each moment, with minutes, second passes and spraying weather drawn by chance',
+  inputs: [['plays', String(CHANCE_RUNS)]],
+  source:
+    'minutes by your own log where a method has five entries, else by the method, guessed; a forecast dry spell is lost more often the further ahead, guessed',
+};
+
+/** What can be counted on: before when no plan is ready, by when it is in half and in four of five plays, and what carries the risk. */
+export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]; readonly index: ShopIndex }) {
+  const { outlook, isReckoning } = useOutlook();
+  const now = useNow(60_000);
+  const formats = useFormats();
+  if (!outlook) return isReckoning ? <p className="text-dim text-sm">Playing the plan…</p> : null;
+  const shown = outlook.props.filter((entry) => props.some((prop) => prop.id === entry.propId));
+  const only = shown.length === 1 ? shown[0] : undefined;
+  const { notBeforeMs, p50Ms, p80Ms } = only ?? outlook;
+  return (
+    <Sheet className="p-4" label="What to count on">
+      <h2 className="label">What to count on</h2>
+      <dl className="grid grid-cols-[1fr_auto] gap-y-1">
+        <dt>Not before, whatever is done</dt>
+        <dd className="figure text-right">
+          <Why name="not before" reason={BOUND_REASON}>
+            {formats.moment(notBeforeMs, now)}
+          </Why>
+        </dd>
+        <dt>By then as likely as not</dt>
+        <dd className="figure text-right">
+          <Why name="even chance" reason={CHANCE_REASON}>
+            {formats.moment(p50Ms, now)}
+          </Why>
+        </dd>
+        <dt>By then in 4 of 5</dt>
+        <dd className="figure text-right font-medium">
+          <Why name="four in five" reason={CHANCE_REASON}>
+            {formats.moment(p80Ms, now)}
+          </Why>
+        </dd>
+      </dl>
+      <Dates outlook={outlook} shown={shown} index={index} />
+      <Risks outlook={outlook} index={index} />
+    </Sheet>
+  );
+}
+
+function Dates({ shown, index }: { readonly outlook: ShopOutlook; readonly shown: ShopOutlook['props']; readonly index: ShopIndex }) {
+  const dated = shown.filter((entry) => entry.chanceOfDate !== null);
+  if (dated.length === 0) return null;
+  return (
+    <ul className="border-line mt-2 border-t pt-2" aria-label="Chance of each date">
+      {dated.map(({ propId, chanceOfDate }) => {
+        const chance = chanceOfDate ?? 0;
+        return (
+          <li key={propId} className="flex justify-between gap-3">
+            <span>{index.props.get(propId)?.name} by its date</span>
+            <span className={`figure ${chance < SOON_SURE ? 'text-oxide font-medium' : ''}`}>
+              {Math.round(chance * 100)} %{chance < SOON_SURE && ' · at risk'}
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function Risks({ outlook, index }: { readonly outlook: ShopOutlook; readonly index: ShopIndex }) {
+  const risks = outlook.risks.filter((risk) => index.rungs.has(risk.rungId)).slice(0, SHOWN_RISKS);
+  if (risks.length === 0) return null;
+  return (
+    <>
+      <h3 className="label border-line mt-2 border-t pt-2">Carries the risk</h3>
+      <ul className="text-sm">
+        {risks.map(({ rungId, share }) => (
+          <li key={rungId} className="flex justify-between gap-3">
+            <span>{index.rungTitle(rungId)}</span>
+            <span className="figure">{Math.round(share * 100)} %</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,129 @@
+import type { WhatIf, WhatIfOutcome } from '@zinc-ladder/core/plan/whatIfs';
+import { suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
+import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
+import { useEffect, useRef, useState } from 'react';
+import { useClock } from '../../clock/ClockContext';
+import { applyToShop } from '../../data/changes/planChanges';
+import { useShop, useTable } from '../../data/queries';
+import { useEdit } from '../../data/useEdit';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { askOutlook } from '../../engine/outlookClient';
+import { CHANCE_RUNS, CHANCE_SEED, useOutlook } from '../../engine/useOutlook';
+import { usePlanRecords } from '../../engine/usePlanRecords';
+import { useNotices } from '../../shell/Notices';
+import { Button } from '../../ui/Button';
+import { Sheet } from '../../ui/Sheet';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+import { whatIfWords } from './whatIfWords';
+
+interface Trial {
+  readonly version: string;
+  readonly outcomes: readonly WhatIfOutcome[];
+  readonly total: number;
+}
+
+/** What would help: each idea planned anew and played against the same fortunes, the one that gains most first. */
+export function WhatHelps({ index }: { readonly index: ShopIndex }) {
+  const { records, version } = usePlanRecords();
+  const { outlook } = useOutlook();
+  const readings = useTable('climateReadings');
+  const logEntries = useTable('logEntries');
+  const clock = useClock();
+  const { tellError } = useNotices();
+  const [trial, setTrial] = useState<Trial | null>(null);
+  const stop = useRef<AbortController | null>(null);
+  useEffect(() => () => stop.current?.abort(), []);
+  const isRunning = trial !== null && trial.outcomes.length < trial.total;
+  const run = async (): Promise<void> => {
+    if (!records) return;
+    const own = new AbortController();
+    stop.current?.abort();
+    stop.current = own;
+    const nowMs = Math.round(clock.now());
+    const input = gatherPlan({ ...records, logEntries }, gatherAir(records.shop, readings, nowMs), nowMs);
+    const ideas = suggestWhatIfs(input);
+    const outcomes: WhatIfOutcome[] = [];
+    setTrial({ version, outcomes, total: ideas.length });
+    try {
+      for (const idea of ideas) {
+        outcomes.push(await askOutlook((api) => api.tryWhatIf(input, idea, records.shop.objective, CHANCE_RUNS, CHANCE_SEED), own.signal));
+        setTrial({ version, outcomes: [...outcomes], total: ideas.length });
+      }
+    } catch (error) {
+      setTrial({ version, outcomes, total: outcomes.length });
+      if (!own.signal.aborted) tellError(error);
+    }
+  };
+  return (
+    <Sheet className="p-4" label="What would help">
+      <div className="flex items-center justify-between gap-3">
+        <h2 className="label">What would help</h2>
+        {isRunning ? (
+          <span role="status" className="flex items-center gap-2">
+            {trial.outcomes.length} of {trial.total} <Button onClick={() => stop.current?.abort()}>Stop</Button>
+          </span>
+        ) : (
+          <Button disabled={!outlook} onClick={() => void run()}>
+            {trial ? 'Try again' : 'Try it out'}
+          </Button>
+        )}
+      </div>
+      {!trial && <p className="text-dim text-sm">Heat, another evening, more places, fewer or thinner coats: each planned and played.</p>}
+      {trial && trial.version !== version && <p className="text-dim text-sm">The shop has changed since; these are of before.</p>}
+      {trial && outlook && <Outcomes outcomes={trial.outcomes} p80Ms={outlook.p80Ms} index={index} canApply={trial.version === version} />}
+    </Sheet>
+  );
+}
+
+function Outcomes({
+  outcomes,
+  p80Ms,
+  index,
+  canApply,
+}: {
+  readonly outcomes: readonly WhatIfOutcome[];
+  readonly p80Ms: number;
+  readonly index: ShopIndex;
+  readonly canApply: boolean;
+}) {
+  const edit = useEdit();
+  const shop = useShop();
+  const formats = useFormats();
+  const gainOf = ({ outlook }: WhatIfOutcome): number => (outlook ? (p80Ms - outlook.p80Ms) / 60_000 : Number.NEGATIVE_INFINITY);
+  const ranked = outcomes.toSorted((a, b) => gainOf(b) - gainOf(a));
+  const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index.rungTitle, formats);
+  return (
+    <ol className="mt-1">
+      {ranked.map((outcome) => {
+        const gain = Math.round(gainOf(outcome));
+        return (
+          <li key={JSON.stringify(outcome.whatIf)} className="border-line flex items-center justify-between gap-2 border-t py-1.5">
+            <span className="min-w-0">
+              {words(outcome.whatIf)}
+              <span className={`figure block text-sm ${gain > 0 ? '' : 'text-dim'}`}>
+                {outcome.unplaced > 0
+                  ? `${outcome.unplaced} rungs without a place`
+                  : gain > 0
+                    ? `${formatSpan(gain)} sooner in 4 of 5`
+                    : gain < 0
+                      ? `${formatSpan(-gain)} later`
+                      : 'no sooner'}
+              </span>
+            </span>
+            {shop && outcome.whatIf.kind !== 'heater' && gain > 0 && (
+              <Button
+                disabled={!canApply}
+                aria-label={`Do it: ${words(outcome.whatIf)}`}
+                onClick={() => void edit(words(outcome.whatIf), (change) => applyToShop(change, shop, outcome.whatIf))}
+              >
+                Do it
+              </Button>
+            )}
+            {outcome.whatIf.kind === 'heater' && gain > 0 && <span className="text-dim text-sm">turn it on</span>}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

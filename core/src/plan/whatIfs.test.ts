@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest';
+import { airAt } from '../climate/airTimeline';
+import { dewPointCelsius } from '../climate/dewPoint';
+import type { PlanPart, ShopPlanInput } from './shopPlanInput';
+import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
+import { applyWhatIf, suggestWhatIfs, tryWhatIf } from './whatIfs';
+
+const HOUR = 60 * MINUTE;
+const coats = (count: number, classId = 'lacquerColour') =>
+  Array.from({ length: count }, (_, at) => rung(`coat-${at}`, 'sprayCoat', { classId }));
+const evenings = [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 21 * 60 }));
+const garage = (parts: readonly PlanPart[], change: Partial<ShopPlanInput> = {}): ShopPlanInput =>
+  shop(parts, { hours: evenings, props: [{ id: 'prop', name: 'prop', dueMs: NOW + 10 * 24 * HOUR, weight: 1 }], ...change });
+
+describe('what is worth trying', () => {
+  it('is heat, the next free day, more places, a coat in the middle of many, and thinner coats', () => {
+    const found = suggestWhatIfs(garage([part('a', coats(3))]));
+    // 28 May 2026 is a Thursday; the first day without hours is Saturday.
+    expect(found).toEqual([
+      { kind: 'heater', celsius: 20 },
+      { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 },
+      { kind: 'rack', places: 2 },
+      { kind: 'sprayPlace' },
+      { kind: 'leaveOut', rungId: 'coat-1' },
+      { kind: 'thinner', rungIds: ['coat-0', 'coat-1', 'coat-2'], share: 0.7 },
+    ]);
+  });
+  it('never leaves out one of two coats, nor thins what is not sprayed', () => {
+    const kinds = suggestWhatIfs(garage([part('a', [...coats(2, 'brushAcrylic')])])).map((whatIf) => whatIf.kind);
+    expect(kinds).not.toContain('leaveOut');
+    expect(kinds).not.toContain('thinner');
+  });
+  it('finds no evening where every day has hours', () => {
+    expect(suggestWhatIfs(shop([part('a', coats(1))])).some((whatIf) => whatIf.kind === 'evening')).toBe(false);
+  });
+});
+
+describe('the shop as it would be', () => {
+  const input = garage([part('a', coats(3))]);
+  it('is warmer by a heater, with the same water in its air', () => {
+    const cold = { ...input, air: { ...input.air, typicalDay: { ...input.air.typicalDay, meanCelsius: 12, meanHumidityPercent: 70 } } };
+    const warm = airAt(applyWhatIf(cold, { kind: 'heater', celsius: 20 }).air, NOW);
+    expect(warm.temperatureCelsius).toBe(20);
+    // Warming moves no water: the dew point stays where it was.
+    expect(dewPointCelsius(20, warm.relativeHumidityPercent)).toBeCloseTo(dewPointCelsius(12, 70), 6);
+    expect(airAt(applyWhatIf(input, { kind: 'heater', celsius: 20 }).air, NOW).temperatureCelsius).toBe(23);
+  });
+  it('has one evening more, beside what that date has already', () => {
+    const evening = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
+    const once = applyWhatIf(input, evening);
+    expect(once.exceptions).toEqual([{ date: '2026-05-30', spans: [{ startMinute: 540, endMinute: 1020 }] }]);
+    expect(applyWhatIf(once, { ...evening, startMinute: 1080, endMinute: 1200 }).exceptions[0]?.spans).toHaveLength(2);
+    expect(input.exceptions).toEqual([]);
+  });
+  it('has more places, one coat fewer, thinner coats; what was asked of is not written to', () => {
+    expect(applyWhatIf(input, { kind: 'rack', places: 2 }).rackPlaces).toBe(10);
+    expect(applyWhatIf(input, { kind: 'sprayPlace' }).boothPlaces).toBe(2);
+    const without = applyWhatIf(input, { kind: 'leaveOut', rungId: 'coat-1' }).parts[0]?.rungs.map((entry) => entry.status.kind);
+    expect(without).toEqual(['open', 'leftOut', 'open']);
+    const thin = applyWhatIf(input, { kind: 'thinner', rungIds: ['coat-0'], share: 0.5 }).parts[0]?.rungs;
+    expect(thin?.map((entry) => entry.film?.coatMicrometres)).toEqual([6, 12, 12]);
+    expect(input.parts[0]?.rungs[0]?.film?.coatMicrometres).toBe(12);
+  });
+});
+
+describe('what comes of trying', () => {
+  it('gains what can be seen by eye: five hours of sanding are done a day sooner with a Saturday', () => {
+    const input = garage([part('a', [rung('sand', 'sand', { minutes: 9 * 60 })])]);
+    const usual = tryWhatIf(input, { kind: 'sprayPlace' }, 'readyFirst', 20, 1);
+    const evening = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
+    const withSaturday = tryWhatIf(input, evening, 'readyFirst', 20, 1);
+    // Thursday, Friday and Monday evening, or Thursday, Friday and Saturday from nine to twelve.
+    expect(new Date(usual.readyMs ?? 0).toISOString()).toBe('2026-06-01T21:00:00.000Z');
+    expect(new Date(withSaturday.readyMs ?? 0).toISOString()).toBe('2026-05-30T12:00:00.000Z');
+    expect(withSaturday.outlook?.p80Ms ?? Infinity).toBeLessThan(usual.outlook?.p80Ms ?? 0);
+  });
+  it('meets the same fortunes as any other with its seed', () => {
+    const input = garage([part('a', [rung('sand', 'sand', { minutes: 100 })])]);
+    const ask = () => tryWhatIf(input, { kind: 'rack', places: 2 }, 'readyFirst', 50, 3).outlook;
+    expect(ask()).toEqual(ask());
+    expect(ask()?.p80Ms).toBe(tryWhatIf(input, { kind: 'sprayPlace' }, 'readyFirst', 50, 3).outlook?.p80Ms);
+  });
+  it('says how much still has no place', () => {
+    const input = garage([part('a', [rung('long', 'washResin', { minutes: 400 })])]);
+    expect(tryWhatIf(input, { kind: 'rack', places: 2 }, 'readyFirst', 1, 1)).toMatchObject({ readyMs: null, unplaced: 1 });
+    const evening = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
+    expect(tryWhatIf(input, evening, 'readyFirst', 1, 1)).toMatchObject({ unplaced: 0 });
+  });
+});
