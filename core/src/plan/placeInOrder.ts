@@ -36,7 +36,7 @@ export function placeInOrder(prepared: PreparedProblem, genes: PlanGenes): Plan 
 
 class Decoder {
   private readonly board: Board;
-  private readonly firstBound: readonly number[];
+  private readonly firstBound: number[];
   private readonly lowerBound: number[];
   private readonly retries: number[];
   private readonly failed: (Certificate | undefined)[];
@@ -56,6 +56,8 @@ class Decoder {
     this.firstBound = prepared.tasks.map((task, index) =>
       Math.max(fromMinute, task.notBeforeMinute ?? fromMinute, genes.notBefore?.get(index) ?? fromMinute),
     );
+    // What must not be missed is not made to wait for anything.
+    for (const index of prepared.first) this.firstBound[index] = Math.max(fromMinute, prepared.tasks[index]?.notBeforeMinute ?? fromMinute);
     this.lowerBound = [...this.firstBound];
     for (const arc of genes.latePieces ?? []) this.pieces.set(arc, 'late');
   }

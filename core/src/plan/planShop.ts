@@ -33,6 +33,8 @@ export interface RungTime {
   readonly endMs: number;
   /** getting ready within it, at its beginning; 0 where a session goes on */
   readonly setupMinutes: number;
+  /** may be set down and taken up again */
+  readonly isSplittable: boolean;
   /** whether the finisher locked it to this time */
   readonly isLocked: boolean;
   /** the session it is part of: what the tool is loaded with and for how many rungs; null where it shares none */
@@ -223,6 +225,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
   const locked = new Set(
     input.parts.flatMap((part) => part.rungs.filter((rung) => lockOf(rung, input.nowMs) !== null).map((rung) => rung.id)),
   );
+  const splittable = new Set(problem.tasks.filter((task) => task.leastChunkMinutes !== null).map((task) => task.id));
   const sessions = findSessions(problem, state.plan.placements);
   const closings = findClosings(problem, new Map(state.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
   const rungs = state.plan.placements
@@ -234,6 +237,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
       startMs: (placement.start - placement.setupMinutes) * 60_000,
       endMs: placement.end * 60_000,
       setupMinutes: placement.setupMinutes,
+      isSplittable: splittable.has(placement.taskId),
       isLocked: locked.has(placement.taskId),
       session: sessions.get(placement.taskId) ?? null,
       chunks: placement.chunks.map(({ start, end }, order) => ({

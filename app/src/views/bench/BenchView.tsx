@@ -13,6 +13,7 @@ import { InHand } from './InHand';
 import { NextUp } from './NextUp';
 import { Rack } from './Rack';
 import { ThenList } from './ThenList';
+import { TimeAtHand } from './TimeAtHand';
 
 /** What do I do with my hands now? */
 export function BenchView() {
@@ -46,6 +47,7 @@ export function BenchView() {
             The plan could not be made: {error instanceof Error ? error.message : String(error)}
           </p>
         )}
+        {plan?.kind === 'planned' && index.parts.size > 0 && <TimeAtHand plan={plan} index={index} />}
         {plan?.kind === 'planned' && <ThenList plan={plan} skip={skip} index={index} />}
         {plan?.kind === 'faulty' &&
           plan.faults.map((fault) => (

@@ -36,19 +36,19 @@ export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]
     <Sheet className="p-4" label="What to count on">
       <h2 className="label">What to count on</h2>
       <dl className="grid grid-cols-[1fr_auto] gap-y-1">
-        <dt>Not before, whatever is done</dt>
+        <dt>No plan before</dt>
         <dd className="figure text-right">
           <Why name="not before" reason={BOUND_REASON}>
             {formats.moment(notBeforeMs, now)}
           </Why>
         </dd>
-        <dt>By then as likely as not</dt>
+        <dt>Even odds by</dt>
         <dd className="figure text-right">
           <Why name="even chance" reason={CHANCE_REASON}>
             {formats.moment(p50Ms, now)}
           </Why>
         </dd>
-        <dt>By then in 4 of 5</dt>
+        <dt>4 of 5 by</dt>
         <dd className="figure text-right font-medium">
           <Why name="four in five" reason={CHANCE_REASON}>
             {formats.moment(p80Ms, now)}

@@ -45,7 +45,7 @@ export function PlanSide({
     <div className="grid content-start gap-4">
       {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} />}
       <Sheet className="p-4" label="Ready">
-        <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}</h2>
+        <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}, if it goes as planned</h2>
         <p className="font-label text-4xl font-semibold">
           {ready !== null ? formats.moment(ready, now) : hands > 0 ? 'no plan' : 'climbed'}
         </p>
@@ -112,7 +112,7 @@ function PropLine({
         {dueMs !== null && (
           <span className={`block text-sm ${spare?.isLate ? 'text-oxide font-medium' : 'text-dim'}`}>
             due {formats.moment(dueMs, nowMs)}
-            {spare && `, ${formatSpan(spare.minutes)} ${spare.isLate ? 'late' : 'to spare'}`}
+            {spare && <span className="block">{`${formatSpan(spare.minutes)} ${spare.isLate ? 'late' : 'to spare'}`}</span>}
           </span>
         )}
       </td>

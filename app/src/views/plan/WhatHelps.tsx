@@ -113,6 +113,7 @@ function Outcomes({
             </span>
             {shop && outcome.whatIf.kind !== 'heater' && gain > 0 && (
               <Button
+                className="shrink-0 whitespace-nowrap"
                 disabled={!canApply}
                 aria-label={`Do it: ${words(outcome.whatIf)}`}
                 onClick={() => void edit(words(outcome.whatIf), (change) => applyToShop(change, shop, outcome.whatIf))}
