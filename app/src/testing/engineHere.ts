@@ -3,8 +3,11 @@ import { planShopAtOnce } from '@zinc-ladder/core/plan/planShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { readFilms } from '../engine/readFilms';
 
-/** The engine without its worker and without its search: the first plan, answered at once. Stands in for `engineClient` where there are no workers. */
+/** The engine without its worker and without its search: the first plan is the last. Stands in for `engineClient` where there are no workers. */
 export const getEngine = () => ({
-  planShop: (input: ShopPlanInput, options: ShopPlanOptions): Promise<ShopPlan> => Promise.resolve(planShopAtOnce(input, options)),
+  planShop: (input: ShopPlanInput, options: ShopPlanOptions): Promise<ShopPlan> => {
+    const plan = planShopAtOnce(input, options);
+    return Promise.resolve(plan.kind === 'planned' ? { ...plan, isFinal: true } : plan);
+  },
   readFilms: (...args: Parameters<typeof readFilms>) => Promise.resolve(readFilms(...args)),
 });

@@ -160,3 +160,34 @@ describe('what is drying', () => {
     expect(within(drying).getByText(/can be sanded 15:26/u)).toBeTruthy();
   });
 });
+
+describe('the time at hand', () => {
+  it('is filled with what can be begun now', async () => {
+    const { user } = await openShop('/bench', openAllDay());
+    await user.click(await screen.findByRole('button', { name: 'What fits?' }));
+    const fits = await screen.findByRole('region', { name: 'What fits' });
+    await waitFor(() => expect(within(fits).getByRole('link', { name: 'guest: sand' })).toBeTruthy());
+    // The host waits for the guest to join it, however much time there is.
+    expect(within(fits).queryByRole('link', { name: /^host/u })).toBeNull();
+    const minutes = within(fits).getByRole('textbox', { name: 'I have, min' });
+    await user.clear(minutes);
+    await user.type(minutes, '5');
+    expect(within(fits).getByText('5 min of it')).toBeTruthy();
+    await user.clear(minutes);
+    await user.type(minutes, 'none');
+    expect(within(fits).getByRole('alert').textContent).toBe('This is not a number.');
+  });
+  it('is none for a while when one is away, and the plan goes round it', async () => {
+    const { user, db, store } = await openShop('/bench', openAllDay());
+    await user.click(await screen.findByRole('button', { name: 'I am away' }));
+    const until = await screen.findByLabelText('Until');
+    await user.clear(until);
+    await user.type(until, '2026-05-30T12:00');
+    await user.click(screen.getByRole('button', { name: 'Plan round it' }));
+    await waitFor(async () => expect((await db.records('shop').toArray())[0]?.busy).toHaveLength(1));
+    expect((await db.records('shop').toArray())[0]?.busy[0]).toMatchObject({ endMs: Date.parse('2026-05-30T10:00:00Z'), title: 'away' });
+    await screen.findByText(/nothing to do until Sat 12:00/u);
+    await store.undo();
+    await screen.findByRole('button', { name: /^Take in hand ·/u });
+  });
+});

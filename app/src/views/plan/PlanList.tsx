@@ -54,6 +54,14 @@ export function PlanList({
                     >
                       {index.rungTitle(time.rungId)}
                     </button>
+                    {time.isLocked && <span className="text-limeink ml-2 text-sm font-medium">locked</span>}
+                    {time.session && time.session.count > 1 && (
+                      <span className="text-dim ml-2 text-sm">
+                        {time.session.place === 0
+                          ? `${time.session.toolName}, got ready for ${time.session.count}`
+                          : `goes on with ${time.session.familyName}`}
+                      </span>
+                    )}
                   </td>
                   <td className="text-oxide text-right">
                     {time.windowClosesMs === null ? '' : `closes ${formats.moment(time.windowClosesMs, now)}`}

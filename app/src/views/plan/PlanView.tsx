@@ -13,6 +13,7 @@ import { wordError } from '../../shell/wording';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
+import { PlanFiles } from './PlanFiles';
 import { PlanList } from './PlanList';
 import { PlanPicture } from './PlanPicture';
 import { PlanSide } from './PlanSide';
@@ -115,6 +116,7 @@ export function PlanView() {
               </ToggleGroup.Item>
             ))}
           </ToggleGroup.Root>
+          {mode === 'list' && <PlanFiles plan={plan} partIds={partIds} index={index} />}
           {mode === 'picture' && (
             <div className="ml-auto flex gap-1" role="group" aria-label="Time shown">
               <Button onClick={() => setWindow(panWindow(shownWindow, -0.5))}>Earlier</Button>

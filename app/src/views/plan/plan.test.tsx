@@ -6,6 +6,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
 vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+vi.mock('../../engine/outlookClient', () => import('../../testing/outlookHere'));
 
 const DAY = 86_400_000;
 
@@ -15,9 +16,9 @@ describe('the plan', () => {
     project.props.push({ ...(project.props[0] as ProjectFile['props'][number]), id: 'other', name: 'Other', dueMs: null, position: 1 });
     await openShop('/plan', project);
     const ready = await screen.findByRole('region', { name: 'Ready' });
-    expect(within(ready).getByRole('heading').textContent).toBe('All ready');
+    expect(within(ready).getByRole('heading').textContent).toBe('All ready, if it goes as planned');
     const lamp = within(ready).getByRole('row', { name: /Lamp/u });
-    expect(lamp.textContent).toMatch(/due Fri 14:00, \d+ h( \d\d)? to spare/u);
+    expect(lamp.textContent).toMatch(/due Fri 14:00\d+ h( \d\d)? to spare/u);
     expect(within(ready).getByRole('row', { name: /Other/u }).textContent).not.toMatch(/due/u);
     expect(ready.textContent).toMatch(/Hands left \d+ min/u);
   });
@@ -115,5 +116,74 @@ describe('the plan', () => {
     const risk = await screen.findByRole('region', { name: 'At risk' });
     await waitFor(() => expect(risk.textContent).toMatch(/host: blue 1 closes before the plan comes to it/u));
     expect(DAY).toBe(24 * 3_600_000);
+  });
+  it('is made for what the finisher wants, and keeps that in the shop', async () => {
+    const { user, db } = await openShop('/plan');
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Made for' }), 'fewestCleanings');
+    await waitFor(async () => expect((await db.records('shop').toArray())[0]?.objective).toBe('fewestCleanings'));
+  });
+  it('says before when nothing can be ready, by when it is in 4 of 5, and the chance of the date', async () => {
+    const { user } = await openShop('/plan');
+    const odds = await screen.findByRole('region', { name: 'What to count on' });
+    expect(odds.textContent).toMatch(/No plan before18:\d\dEven odds by\d\d:\d\d4 of 5 by\d\d:\d\d/u);
+    expect(odds.textContent).toMatch(/Lamp by its date100 %/u);
+    await user.click(within(odds).getByRole('button', { name: 'Why four in five' }));
+    expect(await screen.findByText(/drawn by chance/u)).toBeTruthy();
+  });
+  it('locks a rung where it is, pulls it, says what that breaks, and frees it again', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) => (rung.id === 'guest-1' ? { ...rung, state: 'open', startedAtMs: null } : rung));
+    const { user, db } = await openShop('/plan', project);
+    await user.click(await screen.findByRole('radio', { name: 'List' }));
+    await user.click(await screen.findByRole('button', { name: /^host: / }));
+    await user.click(await screen.findByRole('button', { name: 'Lock here' }));
+    const locked = async () => (await db.records('rungs').get('host-2'))?.lockedAtMs ?? null;
+    await waitFor(async () => expect(await locked()).not.toBeNull());
+    const at = (await locked()) ?? 0;
+    expect(await screen.findByText('locked to this time')).toBeTruthy();
+    // Pulled before the guest is done: it stays pulled, and what it breaks is named.
+    for (let quarter = 1; quarter <= 2; quarter += 1) {
+      await user.click(screen.getByRole('button', { name: 'Pull a quarter of an hour earlier' }));
+      await waitFor(async () => expect(await locked()).toBe(at - quarter * 15 * 60_000));
+      await waitFor(() => expect((screen.getByLabelText('Hands begin at') as HTMLInputElement).value).toMatch(/T\d\d:\d\d/u));
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+    const risk = screen.getByRole('region', { name: 'At risk' });
+    await waitFor(() => expect(risk.textContent).toMatch(/Broken by a lock/u));
+    await user.click(screen.getByRole('button', { name: 'Leave it to the plan' }));
+    await waitFor(async () => expect(await locked()).toBeNull());
+    await waitFor(() => expect(risk.textContent).not.toMatch(/Broken by a lock/u));
+  });
+  it('tries what would help against the same fortunes, and does it on a press; undo takes it back', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) => (rung.id === 'host-2' ? { ...rung, minutes: 500 } : rung));
+    const { user, db, store } = await openShop('/plan', project);
+    await screen.findByRole('region', { name: 'What to count on' });
+    await user.click(screen.getByRole('button', { name: 'Try it out' }));
+    const act = await screen.findByRole('button', { name: /^Do it: Hands on Fri/u }, { timeout: 20_000 });
+    await user.click(act);
+    await waitFor(async () =>
+      expect((await db.records('shop').toArray())[0]?.exceptions).toContainEqual({
+        date: '2026-05-29',
+        spans: [{ startMinute: 1110, endMinute: 1320 }],
+        note: '',
+      }),
+    );
+    expect(await screen.findByText(/The shop has changed since/u)).toBeTruthy();
+    await store.undo();
+    expect((await db.records('shop').toArray())[0]?.exceptions).toHaveLength(1);
+  });
+  it('goes out as a calendar and on paper', async () => {
+    const saved: Blob[] = [];
+    vi.stubGlobal(
+      'URL',
+      Object.assign(URL, { createObjectURL: (blob: Blob) => (saved.push(blob), 'blob:x'), revokeObjectURL: () => undefined }),
+    );
+    const { user } = await openShop('/plan');
+    await user.click(await screen.findByRole('radio', { name: 'List' }));
+    await user.click(await screen.findByRole('button', { name: 'Save as calendar' }));
+    await waitFor(() => expect(saved).toHaveLength(1));
+    expect(await saved[0]?.text()).toMatch(/SUMMARY:guest: sand/u);
+    expect(screen.getByRole('button', { name: 'Print' })).toBeTruthy();
   });
 });

@@ -5,6 +5,8 @@ import { Button } from '../../ui/Button';
 import { Labelled } from '../../ui/fields';
 import { toLocalInput } from '../../ui/localInput';
 import { Sheet } from '../../ui/Sheet';
+import { BusySheet } from './BusySheet';
+import { DaylightFields } from './DaylightFields';
 import { SpanFields, WeekEditor } from './SpanEditor';
 import { useShopPatch } from './useShopPatch';
 
@@ -20,14 +22,18 @@ export function HoursSection({ shop }: { readonly shop: Shop }) {
       </Sheet>
       <Sheet className="p-4" label="Spraying">
         <h2 className="font-label text-xl font-semibold">Spraying</h2>
-        <p className="text-dim mb-2 text-sm">When it is allowed at all: daylight, neighbours. The air decides within that.</p>
+        <p className="text-dim mb-2 text-sm">When it is allowed at all: neighbours, fumes. Light and air decide within that.</p>
         <WeekEditor spans={shop.sprayHours} name="Spraying" onChange={(sprayHours) => patch('the spraying hours', { sprayHours })} />
+        <DaylightFields shop={shop} />
       </Sheet>
-      <Sheet className="p-4" label="Other days">
-        <h2 className="font-label text-xl font-semibold">Other days</h2>
-        <p className="text-dim mb-2 text-sm">Dates with hours of their own, or none: holidays, a long Sunday.</p>
-        <Exceptions shop={shop} onChange={(exceptions) => patch('the other days', { exceptions })} />
-      </Sheet>
+      <div className="grid gap-4">
+        <Sheet className="p-4" label="Other days">
+          <h2 className="font-label text-xl font-semibold">Other days</h2>
+          <p className="text-dim mb-2 text-sm">Dates with hours of their own, or none: holidays, a long Sunday.</p>
+          <Exceptions shop={shop} onChange={(exceptions) => patch('the other days', { exceptions })} />
+        </Sheet>
+        <BusySheet shop={shop} />
+      </div>
     </div>
   );
 }

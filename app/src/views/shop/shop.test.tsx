@@ -5,6 +5,14 @@ import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
 vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+// A worker is not here; the reader itself is.
+vi.mock('../../engine/readCalendarFile', async () => {
+  const { readBusyTimes } = await import('@zinc-ladder/model/calendar/readBusyTimes');
+  return {
+    readCalendarFile: async (file: File, zone: string, nowMs: number) =>
+      readBusyTimes(await file.text(), zone, nowMs, nowMs + 366 * 86_400_000),
+  };
+});
 
 type User = Awaited<ReturnType<typeof openShop>>['user'];
 async function retype(user: User, field: HTMLElement, text: string): Promise<void> {
@@ -47,6 +55,35 @@ describe('hours', () => {
     await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-06-05', '2026-06-07']));
     await user.click(screen.getByRole('button', { name: 'Take 2026-06-05 away' }));
     await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-06-07']));
+  });
+});
+
+describe('busy times', () => {
+  it('are brought in from a calendar, each once, listed and taken away', async () => {
+    const { user, db } = await openShop('/shop/hours');
+    const ics =
+      'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20260604T163000Z\r\nDTEND:20260604T173000Z\r\nSUMMARY:dentist\r\nRRULE:FREQ=WEEKLY;COUNT=2\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n';
+    const pick = await screen.findByLabelText('Bring in a calendar (.ics)');
+    await user.upload(pick, new File([ics], 'mine.ics', { type: 'text/calendar' }));
+    expect(await screen.findByText('2 busy times brought in')).toBeTruthy();
+    await user.upload(pick, new File([ics], 'mine.ics', { type: 'text/calendar' }));
+    expect(await screen.findByText('0 busy times brought in')).toBeTruthy();
+    expect((await shopOf(db))?.busy).toHaveLength(2);
+    await user.click((await screen.findAllByRole('button', { name: /^Take dentist, .*away/u }))[0] as HTMLElement);
+    await waitFor(async () => expect((await shopOf(db))?.busy).toHaveLength(1));
+    await user.upload(pick, new File(['no calendar'], 'other.ics', { type: 'text/calendar' }));
+    expect(await screen.findByText('The file was not taken')).toBeTruthy();
+    expect((await shopOf(db))?.busy).toHaveLength(1);
+  });
+  it('daylight is asked for by the place, and not at all when it is taken out', async () => {
+    const { user, db } = await openShop('/shop/hours');
+    await retype(user, await screen.findByRole('textbox', { name: 'Latitude, °' }), '55.7');
+    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toEqual({ latitude: 55.7, longitude: 0 }));
+    await screen.findByDisplayValue('55.7');
+    const latitude = screen.getByRole('textbox', { name: 'Latitude, °' });
+    await user.clear(latitude);
+    await user.tab();
+    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toBeNull());
   });
 });
 
