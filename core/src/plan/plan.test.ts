@@ -192,7 +192,7 @@ describe('any plan (properties, independent checker)', () => {
         expect(checkPlan(given, plan)).toEqual([]);
         expect(plan.placements.length + plan.unplaced.length).toBe(given.tasks.length);
       }),
-      { numRuns: 400 },
+      { numRuns: 1000 },
     );
   });
   it('is the same for the same problem', () => {

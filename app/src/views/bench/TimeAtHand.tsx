@@ -72,7 +72,7 @@ function Fits({ plan, index }: { readonly plan: PlannedShop; readonly index: Sho
               <Link className="underline underline-offset-4" to={part ? `/ladders/${part.propId}/${part.id}?rung=${rungId}` : '/ladders'}>
                 {index.rungTitle(rungId)}
               </Link>
-              <span className="figure">
+              <span className="figure whitespace-nowrap">
                 {formatSpan(minutes)}
                 {isPart && ' of it'}
               </span>
