@@ -19,6 +19,7 @@ import type { Calm } from './planCost';
 import { prepareProblem } from './preparedProblem';
 import type { RungSession } from './sessions';
 import { findSessions } from './sessions';
+import { findCritical, measureSlips } from './slip';
 import type { Certificate, PlanProblem } from './problem';
 import type { ProblemFault } from './problemFaults';
 import { findProblemFaults } from './problemFaults';
@@ -33,6 +34,10 @@ export interface RungTime {
   readonly endMs: number;
   /** getting ready within it, at its beginning; 0 where a session goes on */
   readonly setupMinutes: number;
+  /** minutes it may begin later with nothing else moved */
+  readonly maySlipMinutes: number;
+  /** on the chain that decides when all is ready */
+  readonly isCritical: boolean;
   /** may be set down and taken up again */
   readonly isSplittable: boolean;
   /** whether the finisher locked it to this time */
@@ -225,6 +230,8 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
   const locked = new Set(
     input.parts.flatMap((part) => part.rungs.filter((rung) => lockOf(rung, input.nowMs) !== null).map((rung) => rung.id)),
   );
+  const slips = measureSlips(prepareProblem(problem), state.plan.placements);
+  const critical = findCritical(explainer, state.plan.placements);
   const splittable = new Set(problem.tasks.filter((task) => task.leastChunkMinutes !== null).map((task) => task.id));
   const sessions = findSessions(problem, state.plan.placements);
   const closings = findClosings(problem, new Map(state.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
@@ -237,6 +244,8 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
       startMs: (placement.start - placement.setupMinutes) * 60_000,
       endMs: placement.end * 60_000,
       setupMinutes: placement.setupMinutes,
+      maySlipMinutes: slips.get(placement.taskId) ?? 0,
+      isCritical: critical.has(placement.taskId),
       isSplittable: splittable.has(placement.taskId),
       isLocked: locked.has(placement.taskId),
       session: sessions.get(placement.taskId) ?? null,

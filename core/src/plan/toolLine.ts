@@ -43,6 +43,12 @@ export class ToolLine {
     }
   }
 
+  /** When the tool is next got ready for something else, after a minute; Infinity when it never is. */
+  freeUntil(minute: number): number {
+    const next = this.uses[this.positionAfter(minute)];
+    return next ? next.start - next.setup : Infinity;
+  }
+
   /** Puts a use in; it must fit. */
   add(index: number, family: Family, setup: number, start: number, end: number): void {
     let position = this.positionAfter(start);

@@ -207,6 +207,10 @@ function ChosenRung({
       <p className="figure">
         {formats.moment(time.startMs, nowMs)} to {formats.moment(time.endMs, nowMs)}
       </p>
+      <p className="text-sm">
+        {time.isCritical && <span className="text-oxide font-medium">Decides when all is ready. </span>}
+        {time.maySlipMinutes > 0 ? `May slip ${formatSpan(time.maySlipMinutes)} with nothing else moved.` : 'May not slip.'}
+      </p>
       {time.isLocked && <p className="text-limeink font-medium">locked to this time</p>}
       {time.session && time.session.count > 1 && (
         <p className="text-sm">

@@ -1,0 +1,93 @@
+import { minuteAtProgress, progressAt } from '../cure/clockTable';
+import { Board } from './board';
+import type { PlanExplainer } from './explainPlacement';
+import type { PreparedProblem } from './preparedProblem';
+import type { Placement } from './problem';
+import { firstWindowAfter } from './windowSearch';
+
+/**
+ * How far each task may slip with nothing else moved: until what follows it would wait, until hands or places are needed elsewhere, until
+ * its window ends. Work in stretches and work others go on from does not slip here.
+ *
+ * @returns minutes by task id
+ */
+export function measureSlips(prepared: PreparedProblem, placements: readonly Placement[]): ReadonlyMap<string, number> {
+  const indexOf = new Map(prepared.tasks.map((task, index) => [task.id, index]));
+  const board = new Board(prepared);
+  const sorted = placements.toSorted((a, b) => a.start - b.start || a.end - b.end);
+  for (const placement of sorted) {
+    const index = indexOf.get(placement.taskId) ?? -1;
+    board.keep(index, placement, board.holdEndsOf(index, placement.end));
+  }
+  const slips = new Map<string, number>();
+  for (const placement of placements) {
+    const index = indexOf.get(placement.taskId) ?? -1;
+    if (prepared.tasks[index]?.fixed) continue;
+    slips.set(placement.taskId, placement.chunks.length > 1 ? 0 : slipOf(board, index, placement));
+  }
+  return slips;
+}
+
+function slipOf(board: Board, index: number, placement: Placement): number {
+  const { prepared } = board;
+  const holdEnds = board.holdEndsOf(index, placement.end);
+  const orphan = board.takeUp(index);
+  let latestEnd = prepared.problem.horizonMinute;
+  // What goes on in a session stays with it, and what others go on from stays where they can.
+  const loaded = prepared.toolOf[index];
+  const family = loaded?.family;
+  if (loaded) latestEnd = Math.min(latestEnd, board.tools[loaded.tool]?.freeUntil(placement.start) ?? latestEnd);
+  if (orphan !== null || (family && placement.setupMinutes < family.setupMinutes)) latestEnd = placement.end;
+  const windows = prepared.windows[index];
+  if (windows) {
+    const window = windows[firstWindowAfter(windows, placement.start)];
+    if (window) latestEnd = Math.min(latestEnd, window.end);
+  }
+  for (const arc of prepared.outgoing[index] ?? []) {
+    const to = board.placements[arc.to];
+    if (!to) continue;
+    const gained = progressAt(arc.clock, to.start) - progressAt(arc.clock, placement.end);
+    // The piece it is met in stays the one it is met in.
+    const lo = arc.pieces.findLast((piece) => gained >= piece.lo - 1e-3)?.lo ?? 0;
+    const end = lo <= 0 ? to.start : Math.floor(minuteAtProgress(arc.clock, progressAt(arc.clock, to.start) - lo) + 1e-6);
+    latestEnd = Math.min(latestEnd, end);
+  }
+  for (const arc of prepared.incoming[index] ?? []) {
+    const from = board.placements[arc.from];
+    const gained = from ? progressAt(arc.clock, placement.start) - progressAt(arc.clock, from.end) : 0;
+    const hi = arc.pieces.find((piece) => piece.hi !== null && gained <= piece.hi + 1)?.hi ?? null;
+    if (!from || hi === null) continue;
+    const closes = Math.floor(minuteAtProgress(arc.clock, progressAt(arc.clock, from.end) + hi) + 1e-6);
+    latestEnd = Math.min(latestEnd, closes + placement.end - placement.start);
+  }
+  for (const { resource, amount } of prepared.demands[index] ?? [])
+    latestEnd = Math.min(latestEnd, board.profiles[resource]?.freeUntil(placement.start - placement.setupMinutes, amount) ?? latestEnd);
+  let slip = Math.max(0, latestEnd - placement.end);
+  // A place that is held later must be free later too; halved until it is.
+  while (slip > 0 && !holdsFit(board, index, placement.end + slip)) slip = Math.floor(slip / 2);
+  board.keep(index, placement, holdEnds);
+  return slip;
+}
+
+function holdsFit(board: Board, index: number, end: number): boolean {
+  const ends = board.holdEndsOf(index, end);
+  return (board.prepared.tasks[index]?.holds ?? []).every((hold, at) => {
+    const profile = board.profiles[board.prepared.resourceIndex.get(hold.resourceId) ?? -1];
+    return (profile?.firstFree(end, Math.max(1, (ends[at] ?? end) - end), hold.amount) ?? end) <= end;
+  });
+}
+
+/** The tasks that decide when all is ready: from the last one back along what each waited for. */
+export function findCritical(explainer: PlanExplainer, placements: readonly Placement[]): ReadonlySet<string> {
+  const critical = new Set<string>();
+  let last: Placement | undefined;
+  for (const placement of placements) if (!last || placement.end > last.end) last = placement;
+  for (let id = last?.taskId; id !== undefined && !critical.has(id);) {
+    critical.add(id);
+    const reasons = explainer.explain(id);
+    const [first] = reasons?.waits ?? [];
+    const next = reasons?.binding === 'waits' ? (first?.cause.kind === 'arc' ? first.cause.fromTaskId : null) : reasons?.busyWithTaskId;
+    id = next ?? undefined;
+  }
+  return critical;
+}
