@@ -29,6 +29,8 @@ export async function startShop(page: Page): Promise<void> {
     const thursday = page.getByRole('textbox', { name: `${name}, Thursday 1 from` });
     await thursday.fill('00:00');
     await thursday.press('Enter');
+    // The next is typed once this one is kept, as a hand would.
+    await expect(thursday).toHaveValue('00:00');
     const to = page.getByRole('textbox', { name: `${name}, Thursday 1 to` });
     await to.fill('24:00');
     await to.press('Enter');

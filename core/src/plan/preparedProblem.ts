@@ -30,7 +30,7 @@ export interface PreparedProblem {
   readonly resourceIndex: ReadonlyMap<string, number>;
   /** family and tool of each task; null where it has none */
   readonly toolOf: readonly ({ readonly family: Family; readonly tool: number } | null)[];
-  /** tasks that come before all others: what is under way, then what a laid film waits for in a window that will close */
+  /** tasks that come before all others: what is under way, then what a laid film waits for in a window that will close, then what a locked time waits for */
   readonly first: readonly number[];
   /** open tasks of each family */
   readonly ofFamily: ReadonlyMap<string, readonly number[]>;
@@ -131,7 +131,12 @@ function findFirst({ tasks, fromMinute }: PlanProblem, arcs: readonly PreparedAr
     const laid = tasks[arc.from]?.fixed;
     return hi !== null && laid && !tasks[arc.to]?.fixed && minuteAfter(arc.clock, laid.end, hi) > fromMinute ? [arc.to] : [];
   });
-  return [...new Set([...underWay, ...urgent])];
+  const lockedStart = (arc: PreparedArc): number => tasks[arc.to]?.fixed?.start ?? -Infinity;
+  const beforeLocked = arcs
+    .filter((arc) => lockedStart(arc) >= fromMinute && !tasks[arc.from]?.fixed)
+    .sort((a, b) => lockedStart(a) - lockedStart(b))
+    .map((arc) => arc.from);
+  return [...new Set([...underWay, ...urgent, ...beforeLocked])];
 }
 
 /** Whether a clock runs at the wall's rate throughout. */

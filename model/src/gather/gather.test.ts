@@ -6,6 +6,8 @@ import type { Product } from '../records/product';
 import { makeSampleProject } from '../testing/sampleProject';
 import { gatherAir } from './gatherAir';
 import { gatherPlan, workedMs } from './gatherPlan';
+import type { LogEntry } from '../records/logEntry';
+import { gatherRatios } from './gatherRatios';
 import { chooseProduct, NEW_RUNG, routeChoiceOf, toRung } from './growRungs';
 
 const sample = makeSampleProject();
@@ -172,5 +174,36 @@ describe('values of a product', () => {
     expect(productValue(primer, 'sandMinutes')).toEqual({ field: 'sandMinutes', value: 90, origin: 'label', note: '' });
     expect(productValue(primer, 'tapeMinutes')).toMatchObject({ value: 120, origin: 'class default' });
     expect(productDrying(primer)).toMatchObject({ sandMinutes: 90, tapeMinutes: 120, kind: 'solvent' });
+  });
+});
+
+describe('the finisher’s own pace', () => {
+  const entry = (id: string, planned: number | null, actual: number | null, extra: Partial<LogEntry> = {}): LogEntry => ({
+    ...(sample.logEntries[0] as LogEntry),
+    id,
+    plannedMinutes: planned,
+    actualMinutes: actual,
+    ...extra,
+  });
+  it('is actual over planned by method, with its spread', () => {
+    const { prime } = gatherRatios([entry('1', 10, 12), entry('2', 10, 8), entry('3', 20, 20)], sample.rungs);
+    expect(prime).toMatchObject({ count: 3 });
+    expect(prime?.mean).toBeCloseTo(1, 12);
+    // The sample deviation of 1.2, 0.8 and 1.
+    expect(prime?.deviation).toBeCloseTo(0.2, 12);
+  });
+  it('takes corrections in place of what they correct, and nothing that was not timed, not done, or whose rung is gone', () => {
+    const ratios = gatherRatios(
+      [
+        entry('1', 10, 90),
+        entry('2', 10, 15, { correctsId: '1' }),
+        entry('3', null, 10),
+        entry('4', 10, null),
+        entry('5', 10, 10, { kind: 'setDown' }),
+        entry('6', 10, 10, { rungId: 'gone' }),
+      ],
+      sample.rungs,
+    );
+    expect(ratios).toEqual({ prime: { count: 1, mean: 1.5, deviation: 0 } });
   });
 });
