@@ -87,6 +87,7 @@ test('a part keeps a mesh, changes its values, is taken away and comes back whol
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tide telegraph / Pointer × 3');
   await page.getByRole('button', { name: 'Take the part away' }).click();
   await page.getByRole('button', { name: 'Take it away' }).click();
+  await expect(page).toHaveURL(/\/ladders\/telegraph$/u);
   await expect(page.getByRole('region', { name: 'Pointer × 3' })).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('region', { name: 'Pointer × 3' })).toBeVisible();

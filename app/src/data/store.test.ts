@@ -114,6 +114,14 @@ describe('undo and redo', () => {
       { numRuns: 25 },
     );
   });
+  it('takes back what was asked for just before, however quick it comes', async () => {
+    const before = await plain();
+    const edited = store.edit('quick', (edit) => edit.patch('props', 'prop', { name: 'Quick' }));
+    const undone = store.undo();
+    await edited;
+    expect(await undone).toBe('quick');
+    expect(await plain()).toBe(before);
+  });
   it('stops at the beginning, and a new edit ends what could be redone', async () => {
     expect(await codeOf(store.undo())).toBe('nothingToUndo');
     await store.edit('one', (edit) => edit.patch('props', 'prop', { name: 'One' }));

@@ -16,6 +16,9 @@ export interface HistoryState {
 
 /** The one way into the database: every edit is one transaction, validated, and can be undone. */
 export class Store {
+  /** what was asked for last: the next waits for it, so that an undo takes back what was done before it, however quick it comes */
+  private last: Promise<unknown> = Promise.resolve();
+
   constructor(
     readonly db: ShopDatabase,
     private readonly now: () => number,
@@ -27,7 +30,17 @@ export class Store {
    * @param label what it does, for undo: "Log 12 min"
    * @throws ShopError
    */
-  async edit<Result>(label: string, work: (edit: Edit) => Promise<Result>): Promise<Result> {
+  edit<Result>(label: string, work: (edit: Edit) => Promise<Result>): Promise<Result> {
+    return this.inTurn(() => this.runEdit(label, work));
+  }
+
+  private inTurn<Result>(run: () => Promise<Result>): Promise<Result> {
+    const result = this.last.then(run, run);
+    this.last = result;
+    return result;
+  }
+
+  private async runEdit<Result>(label: string, work: (edit: Edit) => Promise<Result>): Promise<Result> {
     // Loaded before the transaction opens: waiting for anything else would end it.
     const { findRecordFaults } = await import('@zinc-ladder/model/file/validateRecord');
     try {
@@ -50,12 +63,12 @@ export class Store {
 
   /** Takes back the last edit. */
   undo(): Promise<string> {
-    return this.travel('undo');
+    return this.inTurn(() => this.travel('undo'));
   }
 
   /** Does again what was undone last. */
   redo(): Promise<string> {
-    return this.travel('redo');
+    return this.inTurn(() => this.travel('redo'));
   }
 
   /** What undo and redo would do. */
