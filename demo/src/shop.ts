@@ -17,6 +17,7 @@ export const DEMO_SHOP: Shop = {
   busy: [],
   daylightAt: { latitude: 55.7, longitude: 12.6 },
   objective: 'readyFirst',
+  quietHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 20 * 60, endMinute: 24 * 60 })),
   sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 7 * 60, endMinute: 20 * 60 + 40 })),
   sprayLimits: USUAL_SPRAY_LIMITS,
   typicalDay: { meanCelsius: 14.6, swingCelsius: 3.4, warmestHour: 16, meanHumidityPercent: 66, swingHumidityPercent: 11 },

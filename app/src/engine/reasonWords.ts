@@ -17,6 +17,8 @@ const MILESTONE_WORDS: Readonly<Record<string, string>> = {
   sand: 'can be sanded',
   tape: 'is tape-safe',
   hard: 'is hard',
+  pull: 'is soft enough to pull the mask, or hard',
+  remove: 'is still young enough to come off',
 };
 
 /** Why a rung is where it is, latest first; each moment once. */

@@ -16,6 +16,8 @@ export interface ProductClass {
   readonly densityKgPerLitre: number;
   /** minutes a mixed batch can be used at 23 °C (common practice); null where it has no such end */
   readonly potLifeMinutes: number | null;
+  /** minutes after which it must be off again, lest it will not come off (common practice); null: it stays */
+  readonly removeWithinMinutes: number | null;
   /** °C in which the product is meant to be laid on; usual band 10–32 °C (common practice) */
   readonly coldestCelsius: number;
   readonly warmestCelsius: number;
@@ -36,6 +38,7 @@ interface Extras {
   readonly cautions: readonly string[];
   readonly minimumFilmCelsius?: number;
   readonly potLife?: number;
+  readonly removeWithin?: number;
   readonly note?: string;
 }
 
@@ -70,6 +73,7 @@ function productClass(id: string, name: string, application: Application, kind: 
     },
     volumeSolids: extras.solids,
     potLifeMinutes: extras.potLife ?? null,
+    removeWithinMinutes: extras.removeWithin ?? null,
     densityKgPerLitre: extras.density,
     coldestCelsius: 10,
     warmestCelsius: 32,
@@ -229,6 +233,7 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
   productClass('maskingRubber', 'liquid masking rubber', 'brush', 'water', [100, 15, 20, null, null, null, null, 20, 5 * DAY], {
     solids: 0.4,
     density: 1,
+    removeWithin: 5 * DAY,
     cautions: [],
     note: 'take it off within about 5 days',
   }),

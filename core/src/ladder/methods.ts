@@ -16,6 +16,8 @@ export interface Method {
   readonly roughens: boolean;
   /** may be set down and taken up again */
   readonly isSplittable: boolean;
+  /** done with power tools: not in quiet hours */
+  readonly isLoud: boolean;
   /** minutes to get ready and clean up, once for the set */
   readonly setupMinutes: number;
   /** minutes for handling each piece */
@@ -25,7 +27,7 @@ export interface Method {
   readonly cautions: readonly string[];
 }
 
-type Flags = 'film' | 'spray' | 'rough' | 'split';
+type Flags = 'film' | 'spray' | 'rough' | 'split' | 'loud';
 
 function method(
   id: string,
@@ -47,6 +49,7 @@ function method(
     isSprayed: has('spray'),
     roughens: has('rough'),
     isSplittable: has('split'),
+    isLoud: has('loud'),
     setupMinutes,
     pieceMinutes,
     areaMinutes,
@@ -63,7 +66,7 @@ export const METHODS: readonly Method[] = [
   method('degrease', 'Degrease', 'cutBond', 'handle', [], [3, 1, 0.5]),
   method('dryFit', 'Dry fit', 'cutBond', 'handle', ['split'], [2, 3, 0]),
   method('bond', 'Bond', 'cutBond', 'handle', ['film'], [4, 4, 0], ['cyanoacrylate']),
-  method('firstCut', 'First cut', 'fillSand', 'sand', ['rough', 'split'], [2, 1, 5], ['dust']),
+  method('firstCut', 'First cut', 'fillSand', 'sand', ['rough', 'split', 'loud'], [2, 1, 5], ['dust']),
   method('fill', 'Fill', 'fillSand', 'recoat', ['film'], [4, 1, 2.5]),
   method('brushFilm', 'Brush on a levelling coat', 'fillSand', 'recoat', ['film'], [5, 1, 1.5]),
   method('solventSmooth', 'Smooth with solvent', 'fillSand', 'handle', ['film'], [10, 2, 1], ['solventSmoothing']),

@@ -20,6 +20,7 @@ export const HANDS = 'hands';
 export const BOOTH = 'booth';
 export const RACK = 'rack';
 export const SPRAYING = 'spraying';
+export const LOUD = 'loud';
 
 const DAY_MS = 86_400_000;
 /** How far ahead is planned unless told otherwise: enough for what most shops have in work. */
@@ -51,6 +52,7 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
   const sprayHours = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, horizonMs);
   const lit = input.daylightAt ? intersectIntervals(sprayHours, daylight(input.daylightAt, input.nowMs, horizonMs)) : sprayHours;
   const sprayWindows = findSprayWindows(lit, input.air, input.sprayLimits);
+  const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, horizonMs);
   const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
   const parts = new Map(input.parts.map((part) => [part.id, part]));
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
@@ -82,6 +84,7 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
       ],
       calendars: [
         { id: HANDS, name: 'hands', windows: toMinutes(handsWindows) },
+        { id: LOUD, name: 'hands outside quiet hours', windows: toMinutes(withoutIntervals(handsWindows, quiet)) },
         { id: SPRAYING, name: 'hands and spraying', windows: toMinutes(intersectIntervals(handsWindows, sprayWindows)) },
       ],
       clocks: gatherClocks(input, tables, fromMinute),
@@ -114,7 +117,7 @@ function buildTask(
     name: `${part.name}: ${rung.name}`,
     minutes,
     familyId: share?.family.id ?? null,
-    calendarId: method.isSprayed ? SPRAYING : HANDS,
+    calendarId: method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS,
     demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
     holds: method.laysFilm ? holdRack(rung, part, tables) : [],
     leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,

@@ -5,7 +5,7 @@ import { milestoneDemand, recoatPieces } from '../cure/filmDemand';
 import type { Method } from '../ladder/methods';
 import { findMethod } from '../ladder/methods';
 import type { ArcPiece, PlanArc } from './problem';
-import type { PlanFilm, PlanPart, PlanRung } from './shopPlanInput';
+import type { PlanFilm, PlanPart, PlanRung, RungSide } from './shopPlanInput';
 
 /** The clock on which order alone is measured. */
 export const WALL_CLOCK = 'wall';
@@ -13,6 +13,7 @@ export const WALL_CLOCK = 'wall';
 /** A film on the part, as what comes next must respect it. */
 interface FilmUnder {
   readonly rungId: string;
+  readonly side: RungSide;
   readonly film: PlanFilm;
   /** this coat and those under it that are taken as wet together */
   readonly filmMicrometres: number;
@@ -48,16 +49,62 @@ export function orderArc(from: string, to: string, reason: PlanArc['reason']): P
 }
 
 function filmArcs(films: readonly FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): PlanArc[] {
-  const top = films.at(-1);
+  const tops = topsUnder(films, rung.side);
   const arcs: PlanArc[] = [];
   for (const under of films) {
-    const isTop = under === top;
+    if (!meets(under.side, rung.side)) {
+      // On its other face: it is waited for until the part can be turned.
+      arcs.push(milestoneArc(under, rung.id, 'handle', tables));
+      continue;
+    }
+    const isTop = tops.has(under);
+    if (method.id === 'unmask') {
+      arcs.push(pullArc(under, rung.id, isTop, tables));
+      continue;
+    }
     if (method.needs === 'recoat') {
       if (isTop && !under.wasRoughened) arcs.push(recoatArc(under, rung.id, tables));
       else if (isTop) arcs.push(milestoneArc(under, rung.id, 'recoat', tables));
     } else arcs.push(milestoneArc(under, rung.id, method.needs, tables));
   }
   return arcs;
+}
+
+/** The last film on each of the faces a rung is done on. */
+function topsUnder(films: readonly FilmUnder[], side: RungSide): Set<FilmUnder> {
+  const faces: readonly RungSide[] = side === 'all' ? ['under', 'top'] : [side];
+  return new Set(faces.flatMap((face) => films.findLast((under) => meets(under.side, face)) ?? []));
+}
+
+function meets(a: RungSide, b: RungSide): boolean {
+  return a === b || a === 'all' || b === 'all';
+}
+
+/**
+ * A mask is pulled while the paint over it is still soft, or once it is hard: in between the edge tears (common practice). Masking rubber
+ * must be off within its time.
+ */
+function pullArc(under: FilmUnder, to: string, isTop: boolean, tables: CureTables): PlanArc {
+  const { drying, coatMicrometres, name, removeWithinMinutes } = under.film;
+  if (removeWithinMinutes !== null)
+    return {
+      from: under.rungId,
+      to,
+      clockId: WALL_CLOCK,
+      // Where it is on too long already, it has to come off all the same.
+      pieces: [{ lo: 0, hi: under.doneAtMs === null ? removeWithinMinutes : null }],
+      reason: { kind: 'film', milestone: 'remove', filmName: name },
+    };
+  const demand = (milestone: Milestone): number => milestoneDemand(drying, milestone, under.filmMicrometres, coatMicrometres) ?? 0;
+  if (!isTop) return milestoneArc(under, to, 'touch', tables);
+  const soft = { lo: demand('touch'), hi: Math.max(demand('touch'), demand('handle')) };
+  return {
+    from: under.rungId,
+    to,
+    clockId: tables.keyFor(drying),
+    pieces: [soft, { lo: Math.max(soft.hi, demand('hard')), hi: null }],
+    reason: { kind: 'film', milestone: 'pull', filmName: name },
+  };
 }
 
 function milestoneArc(under: FilmUnder, to: string, milestone: Milestone, tables: CureTables): PlanArc {
@@ -97,17 +144,26 @@ function recoatArc(under: FilmUnder, to: string, tables: CureTables): PlanArc {
 }
 
 function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): void {
-  const top = films.at(-1);
-  if (method.roughens && top) top.wasRoughened = true;
+  const tops = topsUnder(films, rung.side);
+  if (method.roughens) for (const top of tops) top.wasRoughened = true;
+  if (method.id === 'unmask') {
+    const rubber = films.findIndex((under) => under.film.removeWithinMinutes !== null);
+    if (rubber >= 0) films.splice(rubber, 1);
+  }
+  const top = films.findLast((under) => meets(under.side, rung.side));
   if (!rung.film || !method.laysFilm) return;
   const { film } = rung;
   const isSameWetFilm = top !== undefined && top.film.productId === film.productId && !top.wasRoughened && !isSettled(top, rung, tables);
   const filmMicrometres = film.coatMicrometres + (isSameWetFilm ? top.filmMicrometres : 0);
   const doneAtMs = rung.status.kind === 'done' ? rung.status.endMs : null;
   // A later coat of the same product is softer than the earlier one, which need not be waited for any more.
-  const earlier = films.findIndex((under) => under.film.productId === film.productId);
+  const earlier = films.findIndex((under) => under.film.productId === film.productId && covers(rung.side, under.side));
   if (earlier >= 0) films.splice(earlier, 1);
-  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false });
+  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false, side: rung.side });
+}
+
+function covers(side: RungSide, other: RungSide): boolean {
+  return side === 'all' || side === other;
 }
 
 /** Whether a laid coat could already be handled when the next went on; only known between facts. */

@@ -20,6 +20,8 @@ export interface ShopPlanInput {
   readonly daylightAt: GeoPosition | null;
   /** when spraying is allowed at all: neighbours, fumes */
   readonly sprayHours: readonly WeeklySpan[];
+  /** when nothing loud is done: power tools rest */
+  readonly quietHours: readonly WeeklySpan[];
   readonly sprayLimits: SprayLimits;
   readonly air: AirTimeline;
   /** actual ÷ planned minutes by method, from the finisher's own log */
@@ -58,6 +60,7 @@ export interface PlanRung {
   readonly methodId: string;
   /** hands minutes, whole */
   readonly minutes: number;
+  readonly side: RungSide;
   /** the film it lays; null where none, or where the product is not known yet */
   readonly film: PlanFilm | null;
   readonly notBeforeMs: number | null;
@@ -77,9 +80,14 @@ export interface PlanFilm {
   readonly potLifeMinutes: number | null;
   /** CIE L*; null where the product has no colour */
   readonly lightness: number | null;
+  /** minutes after which it must be off again; null: it stays */
+  readonly removeWithinMinutes: number | null;
   /** dry film of this coat */
   readonly coatMicrometres: number;
 }
+
+/** Which faces a rung is done on: a part sprayed lying down is done from below, turned when it can be handled, and done from above. */
+export type RungSide = 'all' | 'under' | 'top';
 
 /** How far a rung is. */
 export type RungProgress =

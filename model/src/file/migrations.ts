@@ -10,16 +10,16 @@ export interface Migration {
 }
 
 /** What version 2 added to a shop. */
-export const SHOP_ADDED_IN_2 = { busy: [], daylightAt: null, objective: 'readyFirst' } as const;
+export const SHOP_ADDED_IN_2 = { busy: [], daylightAt: null, quietHours: [], objective: 'readyFirst' } as const;
 /** What version 2 added to a rung. */
-export const RUNG_ADDED_IN_2 = { lockedAtMs: null } as const;
+export const RUNG_ADDED_IN_2 = { lockedAtMs: null, side: 'all' } as const;
 
 /** All migrations, oldest first, numbered without gaps; each is tested with a fixture of its version. */
 export const MIGRATIONS: readonly Migration[] = [
   {
     from: 1,
     to: 2,
-    why: 'appointments, daylight and what a plan is made for came to the shop, a locked time to the rung',
+    why: 'appointments, daylight, quiet hours and what a plan is made for came to the shop, a locked time and its side to the rung',
     migrate: (project) => ({
       ...project,
       shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_2, ...project['shop'] } : project['shop'],

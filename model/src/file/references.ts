@@ -74,6 +74,7 @@ function checkLadders(
 function checkShop(project: ProjectFile, faults: Fault[]): void {
   const spans = [
     ...project.shop.hours.map((span, i) => [span, `shop.hours[${i}]`] as const),
+    ...project.shop.quietHours.map((span, i) => [span, `shop.quietHours[${i}]`] as const),
     ...project.shop.sprayHours.map((span, i) => [span, `shop.sprayHours[${i}]`] as const),
   ];
   for (const [span, path] of spans)

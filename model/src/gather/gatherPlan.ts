@@ -56,6 +56,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     busy: shop.busy.map(({ startMs, endMs }) => ({ start: startMs, end: endMs })),
     daylightAt: shop.daylightAt,
     sprayHours: shop.sprayHours,
+    quietHours: shop.quietHours,
     sprayLimits: shop.sprayLimits,
     air,
     ownRatios: records.logEntries ? gatherRatios(records.logEntries, records.rungs) : {},
@@ -85,6 +86,7 @@ function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, nowMs: n
     name: rung.name,
     methodId: rung.methodId,
     minutes: rung.minutes,
+    side: rung.side,
     film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
     notBeforeMs: rung.notBeforeMs,
     lockedAtMs: rung.lockedAtMs,
@@ -102,6 +104,7 @@ export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>
     drying: productDrying(product),
     application: entry.application,
     potLifeMinutes: entry.potLifeMinutes,
+    removeWithinMinutes: entry.removeWithinMinutes,
     lightness: product.colourHex === null ? null : lightnessOf(product.colourHex),
     coatMicrometres: rung.coatMicrometres ?? entry.drying.coatMicrometres,
   };

@@ -25,6 +25,7 @@ export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
   cautionIds: [],
   notBeforeMs: null,
   lockedAtMs: null,
+  side: 'all',
   mixCardId: null,
   state: 'open',
   startedAtMs: null,

@@ -3,9 +3,12 @@ import { BANDS } from '@zinc-ladder/core/ladder/bands';
 import { METHODS } from '@zinc-ladder/core/ladder/methods';
 import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import type { RungSide } from '@zinc-ladder/core/plan/shopPlanInput';
 import { IsLine, IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
 import { Tracked } from './tracked';
+
+const RUNG_SIDES: readonly RungSide[] = ['all', 'under', 'top'];
 
 /** How far a rung is. */
 export type RungState = 'open' | 'inHand' | 'setDown' | 'done' | 'leftOut';
@@ -43,6 +46,10 @@ export class Rung extends Tracked {
   @Min(0)
   @Max(20_000)
   coatMicrometres!: number | null;
+
+  /** the faces it is done on: all round, or from one side at a time with a turn in between */
+  @IsIn(RUNG_SIDES)
+  side!: RungSide;
 
   /** hands minutes planned */
   @IsInt()

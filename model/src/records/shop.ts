@@ -168,6 +168,13 @@ export class Shop extends Tracked {
   @Type(() => WeekSpan)
   sprayHours!: WeekSpan[];
 
+  /** when power tools rest */
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => WeekSpan)
+  quietHours!: WeekSpan[];
+
   /** where one sprays in daylight only; null: light does not matter */
   @Nullable()
   @IsObject()

@@ -20,6 +20,7 @@ export function makeSampleProject(): ProjectFile {
       hours: [{ weekday: 4, startMinute: 1110, endMinute: 1320 }],
       exceptions: [{ date: '2026-06-05', spans: [], note: '' }],
       busy: [],
+      quietHours: [],
       sprayHours: [{ weekday: 4, startMinute: 420, endMinute: 1240 }],
       daylightAt: null,
       sprayLimits: { leastDewGapKelvin: 3, mostHumidityPercent: 85, coldestCelsius: 10, warmestCelsius: 32, mostWindMetresPerSecond: null },

@@ -20,6 +20,7 @@ export function newShop(id: string, timeZone: string): Shop {
     busy: [],
     daylightAt: null,
     objective: 'readyFirst',
+    quietHours: [],
     sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 8 * 60, endMinute: 20 * 60 })),
     sprayLimits: USUAL_SPRAY_LIMITS,
     typicalDay: { meanCelsius: 18, swingCelsius: 3, warmestHour: 15, meanHumidityPercent: 55, swingHumidityPercent: 8 },

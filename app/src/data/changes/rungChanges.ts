@@ -25,6 +25,34 @@ export async function duplicateRung(edit: Edit, rungId: string, copyId: string):
   await addRung(edit, rung.ladderId, copy, ladder.rungIds.indexOf(rungId) + 1);
 }
 
+/**
+ * A coat all round becomes two, from below and from above with a turn in between; each has half the minutes. Together they lay what
+ * the one did.
+ */
+export async function coatInTwoTurns(edit: Edit, rungId: string, topId: string): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  const half = Math.ceil(rung.minutes / 2);
+  const fields = { minutes: half, minutesFormula: `half of ${rung.minutes} min, one side at a time` };
+  await duplicateRung(edit, rungId, topId);
+  await edit.patch('rungs', rungId, { ...fields, side: 'under', name: `${rung.name}, underside` });
+  await edit.patch('rungs', topId, { ...fields, side: 'top', name: `${rung.name}, top side`, lockedAtMs: null, notBeforeMs: null });
+}
+
+/**
+ * A rung that may be set down becomes two, one after the other, that can be steered each by itself.
+ *
+ * @param firstMinutes what the first keeps, at least 1 and less than all
+ */
+export async function splitRung(edit: Edit, rungId: string, restId: string, firstMinutes: number): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  const first = Math.max(1, Math.min(rung.minutes - 1, Math.round(firstMinutes)));
+  await duplicateRung(edit, rungId, restId);
+  const formula = (part: number): string => `${part} of ${rung.minutes} min, split by hand`;
+  await edit.patch('rungs', rungId, { minutes: first, minutesFormula: formula(first) });
+  const rest = rung.minutes - first;
+  await edit.patch('rungs', restId, { minutes: rest, minutesFormula: formula(rest), name: `${rung.name}, rest`, lockedAtMs: null });
+}
+
 /** Takes a rung off its ladder, and joins that hung on it. */
 export async function removeRung(edit: Edit, db: ShopDatabase, rungId: string): Promise<void> {
   const rung = await edit.need('rungs', rungId);

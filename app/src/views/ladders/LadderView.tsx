@@ -56,7 +56,10 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
   const rungs = index.rungsOf(part.id);
   const nextId = rungs.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand')?.id ?? null;
   const open = rungs.find((rung) => rung.id === search.get('rung')) ?? rungs.find((rung) => rung.id === nextId) ?? rungs.at(-1);
-  const layers = stackFilms(rungs.filter((rung) => rung.state !== 'leftOut').map((rung) => toFilmRung(rung, index)));
+  // One side is seen in a section: what lies on the underside is left out.
+  const layers = stackFilms(
+    rungs.filter((rung) => rung.state !== 'leftOut' && rung.side !== 'under').map((rung) => toFilmRung(rung, index)),
+  );
   const total = stackHeight(layers);
   const base = `/ladders/${part.propId}/${part.id}`;
   const openId = open?.id;

@@ -10,6 +10,12 @@ import { useEdit } from '../../data/useEdit';
 import { InlineField, InlineNumber, InlineText, SelectField } from '../../ui/fields';
 import { MomentField } from '../../ui/MomentField';
 
+const SIDES = [
+  ['all', 'all round'],
+  ['under', 'underside'],
+  ['top', 'top side'],
+] as const;
+
 /** Every value of a rung, changed where it stands. */
 export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part: Part }) {
   const edit = useEdit();
@@ -79,7 +85,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           />
         </div>
       )}
-      <div className="grid grid-cols-3 gap-3">
+      <div className="grid grid-cols-4 gap-3">
         <InlineNumber
           label="Hands"
           unit="min"
@@ -94,6 +100,12 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           value={rung.grit ?? ''}
           maxLength={20}
           onKeep={(grit) => patch('the grit', { grit: grit.trim() || null })}
+        />
+        <SelectField
+          label="Faces"
+          value={rung.side}
+          options={SIDES}
+          onChange={(side) => patch('the faces', { side: side as Rung['side'] })}
         />
         <SelectField
           label="Band"

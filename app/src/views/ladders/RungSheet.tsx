@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { finishRung, reopenRung, takeInHand } from '../../data/changes/benchChanges';
-import { addRung, duplicateRung, moveRung, removeRung } from '../../data/changes/rungChanges';
+import { addRung, coatInTwoTurns, duplicateRung, moveRung, removeRung } from '../../data/changes/rungChanges';
 import { newId } from '../../data/newId';
 import { useShop, useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
@@ -207,6 +207,11 @@ function RungActions({
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => void addAbove()}>Add above</Button>
         <Button onClick={() => void copy()}>Duplicate</Button>
+        {rung.state === 'open' && rung.side === 'all' && findMethod(rung.methodId).isSprayed && (
+          <Button onClick={() => void edit(`Coat ${rung.name} in two turns`, (change) => coatInTwoTurns(change, rung.id, newId()))}>
+            In two turns
+          </Button>
+        )}
         <Button disabled={place >= count - 1} onClick={() => move(1)}>
           Move up
         </Button>

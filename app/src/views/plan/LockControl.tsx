@@ -1,10 +1,14 @@
 import type { RungTime } from '@zinc-ladder/core/plan/planShop';
 import type { Rung } from '@zinc-ladder/model/records/rung';
+import { newId } from '../../data/newId';
+import { splitRung } from '../../data/changes/rungChanges';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { MomentField } from '../../ui/MomentField';
 
 const STEP_MS = 15 * 60_000;
+/** Shorter work is not worth taking apart. */
+const LEAST_TO_SPLIT = 10;
 
 /** Steers a rung by hand: locked where it is, pulled earlier or later, or left to the plan again. */
 export function LockControl({ rung, time }: { readonly rung: Rung; readonly time: RungTime }) {
@@ -26,6 +30,15 @@ export function LockControl({ rung, time }: { readonly rung: Rung; readonly time
         <Button aria-label="Push a quarter of an hour later" onClick={() => lock('Push', time.startMs + STEP_MS)}>
           15 min →
         </Button>
+        {time.isSplittable && rung.minutes >= LEAST_TO_SPLIT && (
+          <Button
+            onClick={() =>
+              void edit(`Split ${rung.name}`, (change) => splitRung(change, rung.id, newId(), firstStretchMinutes(rung, time)))
+            }
+          >
+            Split in two
+          </Button>
+        )}
       </div>
       <MomentField
         label="Hands begin at"
@@ -35,4 +48,10 @@ export function LockControl({ rung, time }: { readonly rung: Rung; readonly time
       />
     </div>
   );
+}
+
+/** Where the plan sets it down anyway; else the half. */
+function firstStretchMinutes({ minutes }: Rung, { chunks }: RungTime): number {
+  const first = chunks[0];
+  return first && chunks.length > 1 ? (first.end - first.start) / 60_000 : minutes / 2;
 }

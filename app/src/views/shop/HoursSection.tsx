@@ -32,6 +32,11 @@ export function HoursSection({ shop }: { readonly shop: Shop }) {
           <p className="text-dim mb-2 text-sm">Dates with hours of their own, or none: holidays, a long Sunday.</p>
           <Exceptions shop={shop} onChange={(exceptions) => patch('the other days', { exceptions })} />
         </Sheet>
+        <Sheet className="p-4" label="Quiet hours">
+          <h2 className="font-label text-xl font-semibold">Quiet hours</h2>
+          <p className="text-dim mb-2 text-sm">When power tools rest. First cuts are planned outside them; all handwork goes on.</p>
+          <WeekEditor spans={shop.quietHours} name="Quiet" onChange={(quietHours) => patch('the quiet hours', { quietHours })} />
+        </Sheet>
         <BusySheet shop={shop} />
       </div>
     </div>

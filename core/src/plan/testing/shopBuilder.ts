@@ -12,8 +12,17 @@ export const ALWAYS = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMi
 
 /** A film of a class, as the class has it. */
 export function film(classId: string): PlanFilm {
-  const { drying, name, application, potLifeMinutes } = findProductClass(classId);
-  return { productId: classId, name, drying, application, potLifeMinutes, lightness: null, coatMicrometres: drying.coatMicrometres };
+  const { drying, name, application, potLifeMinutes, removeWithinMinutes } = findProductClass(classId);
+  return {
+    productId: classId,
+    name,
+    drying,
+    application,
+    potLifeMinutes,
+    removeWithinMinutes,
+    lightness: null,
+    coatMicrometres: drying.coatMicrometres,
+  };
 }
 /** A rung of ten minutes, with what a test changes of it. */
 export function rung(id: string, methodId: string, change: Partial<PlanRung> & { classId?: string } = {}): PlanRung {
@@ -23,6 +32,7 @@ export function rung(id: string, methodId: string, change: Partial<PlanRung> & {
     name: id,
     methodId,
     minutes: 10,
+    side: 'all',
     film: classId ? film(classId) : null,
     notBeforeMs: null,
     lockedAtMs: null,
@@ -44,6 +54,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
     busy: [],
     daylightAt: null,
     sprayHours: ALWAYS,
+    quietHours: [],
     sprayLimits: USUAL_SPRAY_LIMITS,
     air: buildAirTimeline([], [], {
       meanCelsius: 23,
