@@ -1,5 +1,5 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
-import type { CoatLaid, CureOutlook } from '@zinc-ladder/core/cure/cureClock';
+import type { CoatLaid, CureOutlook, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
 import type { DryingData, Milestone } from '@zinc-ladder/core/cure/dryingData';
 
 /** A film on a part, as the cure clock is asked about it. */
@@ -11,13 +11,15 @@ export interface FilmQuestion {
   readonly colourHex: string | null;
   readonly drying: DryingData;
   readonly coats: readonly CoatLaid[];
+  /** warm air it had */
+  readonly forced: readonly ForcedDrying[];
   /** what the part's next open rung waits for */
   readonly nextRungId: string | null;
   readonly nextNeeds: Milestone | null;
 }
 
 /** The cure clock's answer for one film. */
-export interface FilmAnswer extends Omit<FilmQuestion, 'drying' | 'coats'> {
+export interface FilmAnswer extends Omit<FilmQuestion, 'drying' | 'coats' | 'forced'> {
   readonly outlook: CureOutlook;
 }
 

@@ -1,4 +1,5 @@
-import type { CoatLaid } from '@zinc-ladder/core/cure/cureClock';
+import { DRYER_FACTOR, gainsByDryer } from '@zinc-ladder/core/cure/forcedDrying';
+import type { CoatLaid, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/rung';
@@ -19,10 +20,13 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       .filter((rung) => rung.state === 'done' && rung.doneAtMs !== null)
       .sort((a, b) => (a.doneAtMs ?? 0) - (b.doneAtMs ?? 0));
     const coats: CoatLaid[] = [];
+    const forced: ForcedDrying[] = [];
     let top: Rung | null = null;
     for (const rung of done) {
       const film = filmOf(rung, products.get(rung.productId ?? ''));
       if (findMethod(rung.methodId).roughens) coats.length = 0;
+      const toMs = rung.doneAtMs ?? 0;
+      if (rung.methodId === 'warmDry') forced.push({ fromMs: toMs - (rung.workedMs || rung.minutes * 60_000), toMs, factor: DRYER_FACTOR });
       if (!film) continue;
       if (top?.productId !== rung.productId) coats.length = 0;
       coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
@@ -32,6 +36,10 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     const next = own.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand');
     // Sanding clears the coats: what is left in the lines is dry already.
     if (!top || !product || coats.length === 0 || (top.doneAtMs ?? 0) < nowMs - FORGOTTEN_AFTER_MS) return [];
+    const isThin = gainsByDryer(
+      productDrying(product),
+      coats.reduce((sum, coat) => sum + coat.thicknessMicrometres, 0),
+    );
     return [
       {
         partId: ladder.partId,
@@ -41,6 +49,7 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
         colourHex: product.colourHex,
         drying: productDrying(product),
         coats: [...coats],
+        forced: isThin ? forced : [],
         nextRungId: next?.id ?? null,
         nextNeeds: next ? findMethod(next.methodId).needs : null,
       },

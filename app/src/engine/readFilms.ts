@@ -9,5 +9,8 @@ const DAY_MS = 86_400_000;
 export function readFilms({ air, nowMs, films }: FilmsRequest): FilmAnswer[] {
   const earliest = Math.min(nowMs, ...films.flatMap((film) => film.coats.map((coat) => coat.atMs)));
   const tables = createCureTables(air, Math.max(earliest, nowMs - 30 * DAY_MS) - DAY_MS, nowMs + 14 * DAY_MS);
-  return films.map(({ drying, coats, ...film }) => ({ ...film, outlook: roundOutlook(readCureClock(drying, coats, tables)) }));
+  return films.map(({ drying, coats, forced, ...film }) => ({
+    ...film,
+    outlook: roundOutlook(readCureClock(drying, coats, tables, forced)),
+  }));
 }

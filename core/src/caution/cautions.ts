@@ -52,6 +52,11 @@ export const CAUTIONS: readonly Caution[] = [
     title: 'Uncured resin',
     text: 'Nitrile gloves, eye protection and air until it is washed and UV cured. Alcohol is flammable; do not look into the lamp.',
   },
+  {
+    id: 'warmAir',
+    title: 'Warm air',
+    text: 'Low heat, kept moving, a hand’s length away: filament parts bend from about 55 °C and thick films trap solvent under a skin. Never over solvent that is still wet.',
+  },
   { id: 'sharp', title: 'Sharp tools', text: 'Cut away from the hand that holds the part; cap the blade when it is set down.' },
   {
     id: 'oilRags',

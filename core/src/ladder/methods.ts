@@ -85,6 +85,7 @@ export const METHODS: readonly Method[] = [
   method('edgeSeal', 'Seal the edge', 'maskDetail', 'recoat', ['film', 'spray'], [4, 0.5, 0.2]),
   method('maskedCoat', 'Coat inside the mask', 'maskDetail', 'recoat', ['film', 'spray'], [4, 0.5, 0.4]),
   method('unmask', 'Pull the mask', 'maskDetail', 'touch', [], [1, 2, 0.5]),
+  method('warmDry', 'Warm with a dryer', 'colour', 'touch', [], [0, 5, 0], ['warmAir']),
   method('detail', 'Paint detail by hand', 'maskDetail', 'handle', ['film', 'split'], [4, 6, 0.5]),
   method('clear', 'Clear coat', 'weather', 'recoat', ['film', 'spray'], [4, 0.5, 0.6]),
   method('brushClear', 'Brush and wipe clear', 'weather', 'recoat', ['film'], [2, 1, 1.5]),

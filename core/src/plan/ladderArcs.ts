@@ -1,4 +1,5 @@
 import { progressAt } from '../cure/clockTable';
+import { gainsByDryer, leastDryerGain } from '../cure/forcedDrying';
 import type { CureTables } from '../cure/cureTables';
 import type { Milestone } from '../cure/dryingData';
 import { milestoneDemand, recoatPieces } from '../cure/filmDemand';
@@ -19,6 +20,8 @@ interface FilmUnder {
   readonly filmMicrometres: number;
   readonly doneAtMs: number | null;
   wasRoughened: boolean;
+  /** progress warm air adds between the coat and what follows, label minutes */
+  warmed: number;
 }
 
 /**
@@ -117,7 +120,7 @@ function milestoneArc(under: FilmUnder, to: string, milestone: Milestone, tables
     from: under.rungId,
     to,
     clockId: tables.keyFor(drying),
-    pieces: [{ lo, hi: null }],
+    pieces: [{ lo: Math.max(0, lo - under.warmed), hi: null }],
     reason: { kind: 'film', milestone: asked, filmName: under.film.name },
   };
 }
@@ -125,8 +128,8 @@ function milestoneArc(under: FilmUnder, to: string, milestone: Milestone, tables
 function recoatArc(under: FilmUnder, to: string, tables: CureTables): PlanArc {
   const { drying, coatMicrometres, name } = under.film;
   const pieces: ArcPiece[] = recoatPieces(drying, under.filmMicrometres, coatMicrometres).map(({ from, until }) => ({
-    lo: from,
-    hi: until,
+    lo: Math.max(0, from - under.warmed),
+    hi: until === null ? null : Math.max(0, until - under.warmed),
   }));
   const last = pieces.at(-1);
   if (under.doneAtMs !== null && last && last.hi !== null) {
@@ -146,6 +149,9 @@ function recoatArc(under: FilmUnder, to: string, tables: CureTables): PlanArc {
 function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): void {
   const tops = topsUnder(films, rung.side);
   if (method.roughens) for (const top of tops) top.wasRoughened = true;
+  if (method.id === 'warmDry')
+    for (const top of tops)
+      if (gainsByDryer(top.film.drying, top.filmMicrometres)) top.warmed += leastDryerGain(tables.tableFor(top.film.drying), rung.minutes);
   if (method.id === 'unmask') {
     const rubber = films.findIndex((under) => under.film.removeWithinMinutes !== null);
     if (rubber >= 0) films.splice(rubber, 1);
@@ -159,7 +165,7 @@ function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: Cur
   // A later coat of the same product is softer than the earlier one, which need not be waited for any more.
   const earlier = films.findIndex((under) => under.film.productId === film.productId && covers(rung.side, under.side));
   if (earlier >= 0) films.splice(earlier, 1);
-  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false, side: rung.side });
+  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false, warmed: 0, side: rung.side });
 }
 
 function covers(side: RungSide, other: RungSide): boolean {

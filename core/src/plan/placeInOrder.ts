@@ -2,9 +2,9 @@ import { minuteAfter } from '../cure/clockTable';
 import { Board } from './board';
 import type { PlaceAnswer, PlaceOptions } from './placeTask';
 import { findPlace } from './placeTask';
-import type { PreparedProblem } from './preparedProblem';
+import type { PreparedArc, PreparedProblem } from './preparedProblem';
 import { arcSpans, leastEndFor } from './preparedProblem';
-import type { Certificate, Plan } from './problem';
+import type { Certificate, Placement, Plan } from './problem';
 
 /** How often one task may be taken up again before its cluster is called impossible. */
 const MOST_RETRIES = 400;
@@ -42,6 +42,8 @@ class Decoder {
   private readonly failed: (Certificate | undefined)[];
   private readonly pieces = new Map<number, 'early' | 'late'>();
   private readonly lateStart = new Map<number, number>();
+  /** tasks that had a predecessor moved on for them, with the arc and what stood in the way at first */
+  private readonly pushes = new Map<number, { readonly arc: PreparedArc; readonly cause: Certificate['cause'] }>();
   private placed = 0;
 
   constructor(
@@ -191,11 +193,12 @@ class Decoder {
     if (!arc || !from) return;
     const tries = (this.retries[index] ?? 0) + 1;
     this.retries[index] = tries;
+    if (tries === 1) this.pushes.set(index, { arc, cause: this.windowCause(index, answer.start, arc, from) });
     const isEarlyTry = this.pieces.get(arc.index) === 'early' && arc.pieces.length > 1;
     const isFact = this.prepared.tasks[arc.from]?.fixed !== null;
     if (tries > MOST_RETRIES || isFact || (isEarlyTry && this.meetsRealWindow(arc.from))) {
       if (isEarlyTry && !isFact) this.settleForLate(arc.index);
-      else this.failWindow(index, answer.start, arc.index);
+      else this.fail(index, this.pushes.get(index)?.cause ?? this.windowCause(index, answer.start, arc, from));
       return;
     }
     const lastPiece = isEarlyTry ? 0 : arc.pieces.length - 1;
@@ -228,19 +231,16 @@ class Decoder {
     return answer.kind === 'placed' ? answer.placement.start : start;
   }
 
-  private failWindow(index: number, start: number, arcIndex: number): void {
-    const arc = this.prepared.arcs[arcIndex];
-    const from = arc && this.board.placements[arc.from];
-    if (!arc || !from) return;
+  private windowCause(index: number, start: number, arc: PreparedArc, from: Placement): Certificate['cause'] {
     const opening = arcSpans(arc, from.end)[0];
     const hi = arc.pieces.at(-1)?.hi ?? 0;
-    this.fail(index, {
+    return {
       kind: 'windowCloses',
       fromTaskId: from.taskId,
       earliest: this.reachableStart(index, Math.max(start, opening?.start ?? start)),
       latest: Math.floor(minuteAfter(arc.clock, from.end, hi)),
       calendarId: this.prepared.tasks[index]?.calendarId ?? null,
-    });
+    };
   }
 
   private fail(index: number, cause: Certificate['cause']): void {
@@ -252,7 +252,28 @@ class Decoder {
       this.settleForLate(early.index);
       return;
     }
+    if (cause.kind === 'beyondHorizon' && this.blamePush(index)) return;
     this.failed[index] = { taskId: this.prepared.tasks[index]?.id ?? '', cause };
+  }
+
+  /** What was moved past the end of time for another's window does not fail itself: the other does, and it goes back to where it was. */
+  private blamePush(index: number): boolean {
+    const above = this.ancestors(index);
+    for (const [pusher, { arc, cause }] of this.pushes) {
+      if (!above.has(arc.from) || pusher === index || (this.lowerBound[arc.from] ?? 0) <= (this.firstBound[arc.from] ?? 0)) continue;
+      this.lowerBound[arc.from] = this.firstBound[arc.from] ?? 0;
+      this.takeOut(arc.from);
+      this.retries[pusher] = MOST_RETRIES;
+      this.failed[pusher] = { taskId: this.prepared.tasks[pusher]?.id ?? '', cause };
+      return true;
+    }
+    return false;
+  }
+
+  private ancestors(index: number): Set<number> {
+    const above = new Set([index]);
+    for (const at of above) for (const arc of this.prepared.incoming[at] ?? []) above.add(arc.from);
+    return above;
   }
 
   /** Takes a task up again with everything that follows it, and what went on in its session and cannot stand alone. */

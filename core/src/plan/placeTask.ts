@@ -43,7 +43,7 @@ export function findPlace(board: Board, index: number, notBefore: number, option
   const windows = prepared.windows[index] ?? null;
   const arcs = options.ignoresArcs ? [] : gatherArcs(board, index, options.pieces);
   if (!Array.isArray(arcs)) return arcs;
-  const tooMuch = findTooMuch(prepared, index);
+  const tooMuch = prepared.tooMuch[index];
   if (tooMuch) return { kind: 'impossible', cause: tooMuch };
   const horizon: Certificate['cause'] = { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute };
   let start = notBefore;
@@ -95,14 +95,6 @@ function neverReady({ prepared, placements }: Board, index: number): Certificate
     return !Number.isFinite(arcSpans({ clock, pieces, isWall: false }, end)[0]?.start ?? 0);
   });
   return { kind: 'neverReady', fromTaskId: prepared.tasks[arc?.from ?? -1]?.id ?? '' };
-}
-
-function findTooMuch(prepared: PreparedProblem, index: number): Certificate['cause'] | null {
-  for (const { resource, amount } of prepared.demands[index] ?? []) {
-    const { id, capacity } = prepared.problem.resources[resource] ?? { id: '', capacity: 0 };
-    if (amount > capacity) return { kind: 'tooMuch', resourceId: id, needed: amount, capacity };
-  }
-  return null;
 }
 
 type BodyAnswer =

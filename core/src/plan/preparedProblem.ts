@@ -2,7 +2,7 @@ import type { ClockTable } from '../cure/clockTable';
 import { minuteAfter, minuteAtProgress, progressAt } from '../cure/clockTable';
 import type { Interval } from '../time/interval';
 import { firstWindowAfter } from './windowSearch';
-import type { ArcPiece, Family, PlanArc, PlanProblem, PlanTask } from './problem';
+import type { ArcPiece, Certificate, Family, PlanArc, PlanProblem, PlanTask } from './problem';
 
 /** An arc with its ends and clock looked up. */
 export interface PreparedArc {
@@ -28,6 +28,8 @@ export interface PreparedProblem {
   /** what each task uses while it is worked on */
   readonly demands: readonly (readonly { readonly resource: number; readonly amount: number }[])[];
   readonly resourceIndex: ReadonlyMap<string, number>;
+  /** what a task uses or holds of a resource beyond all there is of it; null where there is enough */
+  readonly tooMuch: readonly (Certificate['cause'] | null)[];
   /** family and tool of each task; null where it has none */
   readonly toolOf: readonly ({ readonly family: Family; readonly tool: number } | null)[];
   /** tasks that come before all others: what is under way, then what a laid film waits for in a window that will close, then what a locked time waits for */
@@ -81,6 +83,7 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
       task.demands.map(({ resourceId, amount }) => ({ resource: lookUp(resourceIndex, resourceId), amount })),
     ),
     resourceIndex,
+    tooMuch: problem.tasks.map((task) => findTooMuch(problem, task)),
     toolOf: problem.tasks.map((task) => {
       if (task.familyId === null) return null;
       const family = lookUp(families, task.familyId);
@@ -137,6 +140,14 @@ function findFirst({ tasks, fromMinute }: PlanProblem, arcs: readonly PreparedAr
     .sort((a, b) => lockedStart(a) - lockedStart(b))
     .map((arc) => arc.from);
   return [...new Set([...underWay, ...urgent, ...beforeLocked])];
+}
+
+function findTooMuch({ resources }: PlanProblem, { demands, holds }: PlanTask): Certificate['cause'] | null {
+  for (const { resourceId, amount } of [...demands, ...holds]) {
+    const capacity = resources.find((resource) => resource.id === resourceId)?.capacity ?? 0;
+    if (amount > capacity) return { kind: 'tooMuch', resourceId, needed: amount, capacity };
+  }
+  return null;
 }
 
 /** Whether a clock runs at the wall's rate throughout. */

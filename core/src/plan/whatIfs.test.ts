@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { airAt } from '../climate/airTimeline';
 import { dewPointCelsius } from '../climate/dewPoint';
 import type { PlanPart, ShopPlanInput } from './shopPlanInput';
-import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
-import { applyWhatIf, suggestWhatIfs, tryWhatIf } from './whatIfs';
+import { film, MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
+import { planShopAtOnce } from './planShop';
+import type { WhatIf } from './whatIfs';
+import { applyWhatIf, suggestRemedies, suggestWhatIfs, tryWhatIf } from './whatIfs';
 
 const HOUR = 60 * MINUTE;
 const coats = (count: number, classId = 'lacquerColour') =>
@@ -29,6 +31,23 @@ describe('what is worth trying', () => {
     const kinds = suggestWhatIfs(garage([part('a', [...coats(2, 'brushAcrylic')])])).map((whatIf) => whatIf.kind);
     expect(kinds).not.toContain('leaveOut');
     expect(kinds).not.toContain('thinner');
+  });
+  it('is a turn of the loop fewer where it comes more than once', () => {
+    const turn = (id: string) => [rung(`prime ${id}`, 'prime', { classId: 'fillerPrimer' }), rung(`sand ${id}`, 'primeSand')];
+    const found = (turns: number) =>
+      suggestWhatIfs(garage([part('a', Array.from({ length: turns }, (_, at) => turn(String(at))).flat())])).find(
+        (whatIf) => whatIf.kind === 'leaveOutLoop',
+      );
+    expect(found(3)).toEqual({ kind: 'leaveOutLoop', rungIds: ['prime 2', 'sand 2'] });
+    expect(found(1)).toBeUndefined();
+  });
+  it('is a dryer on thin films that something waits for, and never on thick ones', () => {
+    const ladder = (classId: string) => [rung('coat', 'airbrushCoat', { classId }), rung('detail', 'detail')];
+    const dryers = (classId: string) => suggestWhatIfs(garage([part('a', ladder(classId))])).filter((whatIf) => whatIf.kind === 'dryer');
+    expect(dryers('airbrushAcrylic')).toEqual([{ kind: 'dryer', rungIds: ['coat'], minutes: 5 }]);
+    // Filler primer is 40 µm, enamel cures by oxygen: warm air only skins them over.
+    expect(dryers('fillerPrimer')).toEqual([]);
+    expect(dryers('enamelColour')).toEqual([]);
   });
   it('finds no evening where every day has hours', () => {
     expect(suggestWhatIfs(shop([part('a', coats(1))])).some((whatIf) => whatIf.kind === 'evening')).toBe(false);
@@ -85,5 +104,58 @@ describe('what comes of trying', () => {
     expect(tryWhatIf(input, { kind: 'rack', places: 2 }, 'readyFirst', 1, 1)).toMatchObject({ readyMs: null, unplaced: 1 });
     const evening = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
     expect(tryWhatIf(input, evening, 'readyFirst', 1, 1)).toMatchObject({ unplaced: 0 });
+  });
+});
+
+/** What has no place in the first plan, and what came of each remedy for it. */
+function mend(input: ShopPlanInput) {
+  const plan = planShopAtOnce(input);
+  if (plan.kind !== 'planned') throw new Error('faulty');
+  const remedies = suggestRemedies(plan.unplaced);
+  return { unplaced: plan.unplaced, outcomes: remedies.map((whatIf) => tryWhatIf(input, whatIf, 'readyFirst', 1, 1)) };
+}
+const mended = (outcomes: readonly { whatIf: WhatIf; unplaced: number }[]) =>
+  outcomes.filter((outcome) => outcome.unplaced === 0).map((outcome) => outcome.whatIf.kind);
+
+describe('what would mend a plan that cannot be', () => {
+  it('is longer hours for work that is too long for them, by as much as it lacks', () => {
+    const { unplaced, outcomes } = mend(garage([part('a', [rung('long', 'washResin', { minutes: 200 })])]));
+    expect(unplaced.map((entry) => entry.cause.kind)).toEqual(['noWindow']);
+    // The evening is 180 minutes; twenty are lacking, hours go by quarters.
+    expect(outcomes.map((outcome) => outcome.whatIf)).toEqual([{ kind: 'longer', minutes: 30 }]);
+    expect(mended(outcomes)).toEqual(['longer']);
+  });
+  it('is as many rack places as a set lacks', () => {
+    const set = part('a', [rung('coat', 'sprayCoat', { classId: 'lacquerColour' })], 11);
+    const { outcomes } = mend(garage([set]));
+    expect(outcomes.map((outcome) => outcome.whatIf)).toEqual([{ kind: 'rack', places: 3 }]);
+    expect(mended(outcomes)).toEqual(['rack']);
+  });
+  it('is a scuff where a window closes before hands are there', () => {
+    // A paint whose window closes after an hour for good, and work between its coats that takes longer.
+    const { drying, ...rest } = film('lacquerColour');
+    const closing = { ...rest, drying: { ...drying, recoatUntilMinutes: 60, recoatAgainMinutes: null } };
+    const coat = (id: string) => rung(id, 'sprayCoat', { film: closing });
+    const { unplaced, outcomes } = mend(
+      garage([part('a', [coat('first'), rung('between', 'washResin', { minutes: 120 }), coat('second')])]),
+    );
+    expect(unplaced).toMatchObject([{ taskId: 'second', cause: { kind: 'windowCloses', fromTaskId: 'first' } }]);
+    expect(mended(outcomes)).toEqual(['scuff']);
+  });
+});
+
+describe('warm air', () => {
+  const ladder = (isWarmed: boolean) => [
+    rung('coat', 'airbrushCoat', { classId: 'airbrushAcrylic' }),
+    ...(isWarmed ? [rung('warm', 'warmDry', { minutes: 5 })] : []),
+    rung('detail', 'detail'),
+  ];
+  const startOf = (isWarmed: boolean): number => {
+    const plan = planShopAtOnce(shop([part('a', ladder(isWarmed))]));
+    return plan.kind === 'planned' ? ((plan.rungs.find((time) => time.rungId === 'detail')?.startMs ?? 0) - NOW) / MINUTE : Number.NaN;
+  };
+  it('brings forward what waits for the film: five minutes count for thirty at label air', () => {
+    // Handle at 30 min (class table); touch at 5, then five minutes of warm air do the rest.
+    expect(startOf(false) - startOf(true)).toBe(20);
   });
 });

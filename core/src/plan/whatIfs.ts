@@ -1,10 +1,13 @@
 import type { AirTimeline } from '../climate/airTimeline';
 import { saturationPressureHpa } from '../climate/saturationPressure';
+import { gainsByDryer } from '../cure/forcedDrying';
+import { findMethod } from '../ladder/methods';
 import { localDay } from '../time/workingHours';
 import type { Objective } from './objective';
 import { planShop } from './planShop';
 import type { ShopOutlook } from './shopOutlook';
 import { shopOutlook } from './shopOutlook';
+import type { Certificate } from './problem';
 import type { PlanRung, ShopPlanInput } from './shopPlanInput';
 import { lastReady, timeToSpare } from './timeToSpare';
 
@@ -15,6 +18,16 @@ export type WhatIf =
   | { readonly kind: 'rack'; readonly places: number }
   | { readonly kind: 'sprayPlace' }
   | { readonly kind: 'leaveOut'; readonly rungId: string }
+  /** a turn of filling and sanding fewer */
+  | { readonly kind: 'leaveOutLoop'; readonly rungIds: readonly string[] }
+  /** warm air after these coats, one rung of it each */
+  | { readonly kind: 'dryer'; readonly rungIds: readonly string[]; readonly minutes: number }
+  /** a scuff before a coat whose window cannot be met */
+  | { readonly kind: 'scuff'; readonly beforeRungId: string; readonly minutes: number }
+  /** hands and spraying stay so much longer, every day that has any */
+  | { readonly kind: 'longer'; readonly minutes: number }
+  /** a part's open ladder grown anew by another smoothing school */
+  | { readonly kind: 'school'; readonly partId: string; readonly smoothing: string; readonly rungs: readonly PlanRung[] }
   | { readonly kind: 'thinner'; readonly rungIds: readonly string[]; readonly share: number };
 
 /** What came of trying. */
@@ -32,6 +45,11 @@ export interface WhatIfOutcome {
 const HEATER_CELSIUS = 20;
 /** Share of its thickness a thinner coat keeps; guessed. */
 const THINNER = 0.7;
+/** Minutes of warm air after a thin coat; common practice. */
+const DRYER_MINUTES = 5;
+const SCUFF_MINUTES = 5;
+/** More are not read. */
+const MOST_IDEAS = 12;
 const DAY_MS = 86_400_000;
 
 /** What is worth trying in a shop: heat, one more evening, more places, a coat left out, thinner coats. */
@@ -45,9 +63,61 @@ export function suggestWhatIfs(input: ShopPlanInput): WhatIf[] {
     const again = rungs.find((rung, place) => isSameCoat(rung, rungs[place - 1]) && isSameCoat(rung, rungs[place + 1]));
     if (again) found.push({ kind: 'leaveOut', rungId: again.id });
   }
+  for (const rungs of open) {
+    const loop = findLoop(rungs);
+    if (loop) found.push({ kind: 'leaveOutLoop', rungIds: loop });
+  }
+  const thin = input.parts.flatMap((part) => thinCoats(part.rungs));
+  if (thin.length > 0) found.push({ kind: 'dryer', rungIds: thin, minutes: DRYER_MINUTES });
   const coats = open.flat().filter((rung) => rung.film && rung.film.application === 'aerosol');
   if (coats.length > 0) found.push({ kind: 'thinner', rungIds: coats.map((rung) => rung.id), share: THINNER });
-  return found.slice(0, 10);
+  return found.slice(0, MOST_IDEAS);
+}
+
+/** What is worth trying where something has no place: what its certificate asks for. */
+export function suggestRemedies(unplaced: readonly Certificate[]): WhatIf[] {
+  const found = new Map<string, WhatIf>();
+  const add = (whatIf: WhatIf): unknown => found.set(JSON.stringify(whatIf), whatIf);
+  for (const { taskId, cause } of unplaced) {
+    if (cause.kind === 'noWindow') add({ kind: 'longer', minutes: roundUp(cause.neededMinutes - cause.longestMinutes) });
+    if (cause.kind === 'tooMuch' && cause.resourceId === 'rack') add({ kind: 'rack', places: cause.needed - cause.capacity });
+    if (cause.kind === 'tooMuch' && cause.resourceId === 'booth') add({ kind: 'sprayPlace' });
+    if (cause.kind === 'windowCloses') {
+      add({ kind: 'scuff', beforeRungId: taskId, minutes: SCUFF_MINUTES });
+      add({ kind: 'longer', minutes: 60 });
+    }
+    if (cause.kind === 'neverReady') add({ kind: 'heater', celsius: HEATER_CELSIUS });
+    if (cause.kind === 'beyondHorizon') add({ kind: 'longer', minutes: 60 });
+  }
+  return [...found.values()].slice(0, MOST_IDEAS);
+}
+
+/** To whole quarters of an hour, as hours are kept. */
+function roundUp(minutes: number): number {
+  return Math.max(15, Math.ceil(minutes / 15) * 15);
+}
+
+/** The last turn of a loop that comes at least twice on open rungs: a film and the sanding of it. */
+function findLoop(rungs: readonly PlanRung[]): string[] | null {
+  const turns: string[][] = [];
+  rungs.forEach((rung, at) => {
+    const next = rungs[at + 1];
+    if (!rung.film || !next || !findMethod(next.methodId).roughens) return;
+    const { methodId, film } = rung;
+    const isAgain = rungs.slice(0, at).some((other) => other.methodId === methodId && other.film?.productId === film.productId);
+    if (isAgain) turns.push([rung.id, next.id]);
+  });
+  return turns.at(-1) ?? null;
+}
+
+/** Open coats that warm air helps, where something of the part still waits for them. */
+function thinCoats(rungs: readonly PlanRung[]): string[] {
+  return rungs.flatMap((rung, at) => {
+    const next = rungs[at + 1];
+    const isWarmed = next?.methodId === 'warmDry';
+    if (!rung.film || rung.status.kind !== 'open' || !next || isWarmed) return [];
+    return findMethod(next.methodId).needs !== 'recoat' && gainsByDryer(rung.film.drying, rung.film.coatMicrometres) ? [rung.id] : [];
+  });
 }
 
 /** The shop as it would be. */
@@ -66,6 +136,30 @@ export function applyWhatIf(input: ShopPlanInput, whatIf: WhatIf): ShopPlanInput
       return { ...input, boothPlaces: input.boothPlaces + 1 };
     case 'leaveOut':
       return changeRungs(input, (rung) => (rung.id === whatIf.rungId ? { ...rung, status: { kind: 'leftOut' } } : rung));
+    case 'leaveOutLoop': {
+      const out = new Set(whatIf.rungIds);
+      return changeRungs(input, (rung) => (out.has(rung.id) ? { ...rung, status: { kind: 'leftOut' } } : rung));
+    }
+    case 'dryer': {
+      const chosen = new Set(whatIf.rungIds);
+      return addRungs(input, (rung) => (chosen.has(rung.id) ? [rung, extraRung(`${rung.id} dryer`, 'warmDry', whatIf.minutes)] : [rung]));
+    }
+    case 'scuff':
+      return addRungs(input, (rung) =>
+        rung.id === whatIf.beforeRungId ? [extraRung(`${rung.id} scuff`, 'scuff', whatIf.minutes), rung] : [rung],
+      );
+    case 'longer': {
+      const longer = <Span extends { endMinute: number }>(span: Span): Span => ({
+        ...span,
+        endMinute: Math.min(1440, span.endMinute + whatIf.minutes),
+      });
+      return { ...input, hours: input.hours.map(longer), sprayHours: input.sprayHours.map(longer) };
+    }
+    case 'school':
+      return {
+        ...input,
+        parts: input.parts.map((part) => (part.id === whatIf.partId ? { ...part, rungs: whatIf.rungs } : part)),
+      };
     case 'thinner': {
       const chosen = new Set(whatIf.rungIds);
       return changeRungs(input, (rung) =>
@@ -134,6 +228,25 @@ function heated(air: AirTimeline, celsius: number): AirTimeline {
             swingHumidityPercent: 0,
           },
   };
+}
+
+/** A rung that is only tried; made real it is kept with an id of its own. */
+function extraRung(id: string, methodId: string, minutes: number): PlanRung {
+  return {
+    id,
+    name: findMethod(methodId).name,
+    methodId,
+    minutes,
+    side: 'all',
+    film: null,
+    notBeforeMs: null,
+    lockedAtMs: null,
+    status: { kind: 'open' },
+  };
+}
+
+function addRungs(input: ShopPlanInput, grow: (rung: PlanRung) => readonly PlanRung[]): ShopPlanInput {
+  return { ...input, parts: input.parts.map((part) => ({ ...part, rungs: part.rungs.flatMap(grow) })) };
 }
 
 function changeRungs(input: ShopPlanInput, change: (rung: PlanRung) => PlanRung): ShopPlanInput {

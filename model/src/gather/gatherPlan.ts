@@ -80,7 +80,8 @@ export function partLabel(part: Pick<Part, 'name' | 'count'>): string {
   return part.count > 1 ? `${part.name} × ${part.count}` : part.name;
 }
 
-function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, nowMs: number): PlanRung {
+/** A rung as the planner sees it. */
+export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, nowMs: number): PlanRung {
   return {
     id: rung.id,
     name: rung.name,

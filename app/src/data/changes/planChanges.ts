@@ -1,9 +1,17 @@
 import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
-import type { Shop } from '@zinc-ladder/model/records/shop';
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
+import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
+import { productsByRole, withSchool } from '@zinc-ladder/model/gather/suggestSchools';
+import type { DaySpan, Shop } from '@zinc-ladder/model/records/shop';
 import type { Edit } from '../edit';
+import { growOnto } from './growChanges';
+import { addRung } from './rungChanges';
 
 /** Makes a what-if real. A heater is turned on by hand: the sensor tells when it is warm. */
-export async function applyToShop(edit: Edit, shop: Shop, whatIf: WhatIf): Promise<void> {
+export async function applyToShop(edit: Edit, records: PlanRecords, whatIf: WhatIf, makeId: () => string): Promise<void> {
+  const { shop } = records;
   switch (whatIf.kind) {
     case 'heater':
       return;
@@ -21,6 +29,28 @@ export async function applyToShop(edit: Edit, shop: Shop, whatIf: WhatIf): Promi
       return edit.patch('shop', shop.id, { boothPlaces: shop.boothPlaces + 1 });
     case 'leaveOut':
       return edit.patch('rungs', whatIf.rungId, { state: 'leftOut' });
+    case 'leaveOutLoop':
+      for (const id of whatIf.rungIds) await edit.patch('rungs', id, { state: 'leftOut' });
+      return;
+    case 'dryer':
+      for (const id of whatIf.rungIds) await addBeside(edit, id, 'above', 'warmDry', whatIf.minutes, makeId());
+      return;
+    case 'scuff':
+      return addBeside(edit, whatIf.beforeRungId, 'below', 'scuff', whatIf.minutes, makeId());
+    case 'longer': {
+      const longer = <Span extends DaySpan>(span: Span): Span => ({ ...span, endMinute: Math.min(1440, span.endMinute + whatIf.minutes) });
+      return edit.patch('shop', shop.id, { hours: shop.hours.map(longer), sprayHours: shop.sprayHours.map(longer) });
+    }
+    case 'school': {
+      const ladder = records.ladders.find((entry) => entry.partId === whatIf.partId);
+      const part = await edit.need('parts', whatIf.partId);
+      if (!ladder?.route) return;
+      const route = withSchool(ladder.route, whatIf.smoothing);
+      const grown = growLadder(routeChoiceOf(part, route));
+      if (grown.kind === 'refused') return;
+      const chosen = productsByRole(records.rungs.filter((rung) => rung.ladderId === ladder.id));
+      return growOnto(edit, ladder.id, route, grown.rungs, records.products, chosen, makeId);
+    }
     case 'thinner':
       for (const id of whatIf.rungIds) {
         const rung = await edit.need('rungs', id);
@@ -28,6 +58,22 @@ export async function applyToShop(edit: Edit, shop: Shop, whatIf: WhatIf): Promi
           await edit.patch('rungs', id, { coatMicrometres: Math.round(rung.coatMicrometres * whatIf.share) });
       }
   }
+}
+
+async function addBeside(
+  edit: Edit,
+  rungId: string,
+  side: 'above' | 'below',
+  methodId: string,
+  minutes: number,
+  id: string,
+): Promise<void> {
+  const { ladderId } = await edit.need('rungs', rungId);
+  const ladder = await edit.need('ladders', ladderId);
+  const { name, band, cautions } = findMethod(methodId);
+  const at = ladder.rungIds.indexOf(rungId) + (side === 'above' ? 1 : 0);
+  const rung = { ...NEW_RUNG, id, ladderId, name: name.toLowerCase(), methodId, band, minutes, cautionIds: [...cautions] };
+  await addRung(edit, ladderId, rung, at);
 }
 
 /** Takes hands away for a time: an appointment, an illness. */

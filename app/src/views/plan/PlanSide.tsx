@@ -86,7 +86,7 @@ export function PlanSide({
       </Sheet>
       <OutlookSheet props={props} index={index} />
       <RiskSheet plan={plan} partIds={partIds} films={films} index={index} nowMs={now} />
-      <WhatHelps index={index} />
+      <WhatHelps plan={plan} index={index} />
     </div>
   );
 }

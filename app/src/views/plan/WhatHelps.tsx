@@ -1,11 +1,14 @@
 import type { WhatIf, WhatIfOutcome } from '@zinc-ladder/core/plan/whatIfs';
-import { suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
+import { suggestRemedies, suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
+import { suggestSchools } from '@zinc-ladder/model/gather/suggestSchools';
 import { useEffect, useRef, useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import { applyToShop } from '../../data/changes/planChanges';
-import { useShop, useTable } from '../../data/queries';
+import { newId } from '../../data/newId';
+import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { askOutlook } from '../../engine/outlookClient';
@@ -15,6 +18,7 @@ import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
+import type { PlannedShop } from './planned';
 import { whatIfWords } from './whatIfWords';
 
 interface Trial {
@@ -24,7 +28,7 @@ interface Trial {
 }
 
 /** What would help: each idea planned anew and played against the same fortunes, the one that gains most first. */
-export function WhatHelps({ index }: { readonly index: ShopIndex }) {
+export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonly index: ShopIndex }) {
   const { records, version } = usePlanRecords();
   const { outlook } = useOutlook();
   const readings = useTable('climateReadings');
@@ -42,7 +46,10 @@ export function WhatHelps({ index }: { readonly index: ShopIndex }) {
     stop.current = own;
     const nowMs = Math.round(clock.now());
     const input = gatherPlan({ ...records, logEntries }, gatherAir(records.shop, readings, nowMs), nowMs);
-    const ideas = suggestWhatIfs(input);
+    // What has no place is mended first; else the parts that decide the end are worth another school.
+    const deciding = [...new Set(plan.rungs.filter((time) => time.isCritical).map((time) => time.partId))];
+    const ideas =
+      plan.unplaced.length > 0 ? suggestRemedies(plan.unplaced) : [...suggestWhatIfs(input), ...suggestSchools(records, deciding, nowMs)];
     const outcomes: WhatIfOutcome[] = [];
     setTrial({ version, outcomes, total: ideas.length });
     try {
@@ -69,9 +76,22 @@ export function WhatHelps({ index }: { readonly index: ShopIndex }) {
           </Button>
         )}
       </div>
-      {!trial && <p className="text-dim text-sm">Heat, another evening, more places, fewer or thinner coats: each planned and played.</p>}
+      {!trial && (
+        <p className="text-dim text-sm">
+          Heat, another evening, more places, fewer or thinner coats, another school: each planned and played.
+        </p>
+      )}
       {trial && trial.version !== version && <p className="text-dim text-sm">The shop has changed since; these are of before.</p>}
-      {trial && outlook && <Outcomes outcomes={trial.outcomes} p80Ms={outlook.p80Ms} index={index} canApply={trial.version === version} />}
+      {trial && outlook && records && (
+        <Outcomes
+          outcomes={trial.outcomes}
+          p80Ms={outlook.p80Ms}
+          unplacedNow={plan.unplaced.length}
+          records={records}
+          index={index}
+          canApply={trial.version === version}
+        />
+      )}
     </Sheet>
   );
 }
@@ -79,49 +99,56 @@ export function WhatHelps({ index }: { readonly index: ShopIndex }) {
 function Outcomes({
   outcomes,
   p80Ms,
+  unplacedNow,
+  records,
   index,
   canApply,
 }: {
   readonly outcomes: readonly WhatIfOutcome[];
   readonly p80Ms: number;
+  readonly unplacedNow: number;
+  readonly records: PlanRecords;
   readonly index: ShopIndex;
   readonly canApply: boolean;
 }) {
   const edit = useEdit();
-  const shop = useShop();
   const formats = useFormats();
   const gainOf = ({ outlook }: WhatIfOutcome): number => (outlook ? (p80Ms - outlook.p80Ms) / 60_000 : Number.NEGATIVE_INFINITY);
-  const ranked = outcomes.toSorted((a, b) => gainOf(b) - gainOf(a));
-  const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index.rungTitle, formats);
+  // What gives more rungs a place comes first, then what gains most time.
+  const ranked = outcomes.toSorted((a, b) => a.unplaced - b.unplaced || gainOf(b) - gainOf(a));
+  const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index, formats);
   return (
     <ol className="mt-1">
       {ranked.map((outcome) => {
         const gain = Math.round(gainOf(outcome));
+        const helps = outcome.unplaced < unplacedNow || (outcome.unplaced === unplacedNow && gain > 0);
         return (
           <li key={JSON.stringify(outcome.whatIf)} className="border-line flex items-center justify-between gap-2 border-t py-1.5">
             <span className="min-w-0">
               {words(outcome.whatIf)}
               <span className={`figure block text-sm ${gain > 0 ? '' : 'text-dim'}`}>
                 {outcome.unplaced > 0
-                  ? `${outcome.unplaced} rungs without a place`
-                  : gain > 0
-                    ? `${formatSpan(gain)} sooner in 4 of 5`
-                    : gain < 0
-                      ? `${formatSpan(-gain)} later`
-                      : 'no sooner'}
+                  ? `${outcome.unplaced} of ${unplacedNow} rungs still without a place`
+                  : unplacedNow > 0
+                    ? `every rung has a place${outcome.readyMs === null ? '' : `; ready ${formats.full(outcome.readyMs)}`}`
+                    : gain > 0
+                      ? `${formatSpan(gain)} sooner in 4 of 5`
+                      : gain < 0
+                        ? `${formatSpan(-gain)} later`
+                        : 'no sooner'}
               </span>
             </span>
-            {shop && outcome.whatIf.kind !== 'heater' && gain > 0 && (
+            {outcome.whatIf.kind !== 'heater' && helps && (
               <Button
                 className="shrink-0 whitespace-nowrap"
                 disabled={!canApply}
                 aria-label={`Do it: ${words(outcome.whatIf)}`}
-                onClick={() => void edit(words(outcome.whatIf), (change) => applyToShop(change, shop, outcome.whatIf))}
+                onClick={() => void edit(words(outcome.whatIf), (change) => applyToShop(change, records, outcome.whatIf, newId))}
               >
                 Do it
               </Button>
             )}
-            {outcome.whatIf.kind === 'heater' && gain > 0 && <span className="text-dim text-sm">turn it on</span>}
+            {outcome.whatIf.kind === 'heater' && helps && <span className="text-dim text-sm">turn it on</span>}
           </li>
         );
       })}

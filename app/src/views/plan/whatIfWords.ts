@@ -1,9 +1,14 @@
 import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
 import { writeDayMinutes } from '../../ui/dayMinutes';
+import type { SmoothingId } from '@zinc-ladder/core/ladder/schools';
+import { findSmoothing } from '@zinc-ladder/core/ladder/schools';
+import type { ShopIndex } from '../../data/useShopIndex';
 import type { Formats } from '../../ui/useFormats';
+import { formatSpan } from '../../ui/useFormats';
 
 /** A what-if in words. */
-export function whatIfWords(whatIf: WhatIf, rungTitle: (id: string) => string, formats: Formats): string {
+export function whatIfWords(whatIf: WhatIf, index: Pick<ShopIndex, 'rungTitle' | 'parts'>, formats: Formats): string {
+  const { rungTitle } = index;
   switch (whatIf.kind) {
     case 'heater':
       return `A heater to ${formats.temperature(whatIf.celsius)}`;
@@ -17,6 +22,16 @@ export function whatIfWords(whatIf: WhatIf, rungTitle: (id: string) => string, f
       return 'One spray place more';
     case 'leaveOut':
       return `Leave out ${rungTitle(whatIf.rungId)}`;
+    case 'leaveOutLoop':
+      return `A turn fewer: leave out ${whatIf.rungIds.map(rungTitle).join(' and ')}`;
+    case 'dryer':
+      return `A dryer on ${whatIf.rungIds.length} thin ${whatIf.rungIds.length === 1 ? 'coat' : 'coats'}, ${whatIf.minutes} min each`;
+    case 'scuff':
+      return `Let it dry and scuff it before ${rungTitle(whatIf.beforeRungId)}`;
+    case 'longer':
+      return `Stay ${formatSpan(whatIf.minutes)} longer each day`;
+    case 'school':
+      return `${findSmoothing(whatIf.smoothing as SmoothingId).name} on ${index.parts.get(whatIf.partId)?.name ?? ''}`;
     case 'thinner':
       return `Sprayed coats at ${Math.round(whatIf.share * 100)} % of their film`;
   }

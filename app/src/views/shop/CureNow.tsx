@@ -25,6 +25,7 @@ export function CureNow({ product }: { readonly product: Product }) {
         colourHex: product.colourHex,
         drying,
         coats: [{ atMs: now, thicknessMicrometres: drying.coatMicrometres }],
+        forced: [],
         nextRungId: null,
         nextNeeds: null,
       };
