@@ -1,5 +1,7 @@
 import { buildShopProblem } from '@zinc-ladder/core/plan/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/planShop';
+import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
+import { applyWhatIf, suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
 import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
@@ -27,15 +29,38 @@ describe('the demo', () => {
     for (const rung of project.rungs) expect(rung.doneAtMs ?? 0).toBeLessThanOrEqual(DEMO_MOMENT);
     for (const entry of project.logEntries) expect(entry.atMs).toBeLessThanOrEqual(DEMO_MOMENT);
   });
-  it('can be planned whole, in time for every date, with the badge’s window met tonight', () => {
-    const input = gatherPlan(project, gatherAir(project.shop, project.climateReadings, DEMO_MOMENT), DEMO_MOMENT);
-    const plan = planShop(input);
+  const input = gatherPlan(project, gatherAir(project.shop, project.climateReadings, DEMO_MOMENT), DEMO_MOMENT);
+  const planOf = (given: ShopPlanInput) => {
+    const plan = planShop(given);
     if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan));
     expect(plan.unplaced).toEqual([]);
-    for (const prop of plan.props) expect(prop.readyMs ?? Infinity).toBeLessThan(prop.dueMs ?? 0);
+    return plan;
+  };
+  const lateProps = (given: ShopPlanInput): number =>
+    planOf(given).props.filter((prop) => (prop.readyMs ?? Infinity) > (prop.dueMs ?? 0)).length;
+  it('can be planned whole, with the badge’s window met tonight', () => {
+    const plan = planOf(input);
     const badge = plan.rungs.find((rung) => rung.rungId === 'lantern-badge-13');
     expect(badge?.startMs).toBeLessThan(badge?.windowClosesMs ?? 0);
     expect(buildShopProblem(input).problem.tasks.length).toBe(project.rungs.length);
+  });
+  it('is late for the camera test with the evenings there are, and just in time with the Sunday more', () => {
+    expect(lateProps(input)).toBeGreaterThan(0);
+    const sunday = suggestWhatIfs(input).find((whatIf) => whatIf.kind === 'evening');
+    expect(sunday).toMatchObject({ date: '2026-05-31' });
+    if (!sunday) return;
+    const withSunday = applyWhatIf(input, sunday);
+    expect(lateProps(withSunday)).toBe(0);
+    const spare = Math.min(...planOf(withSunday).props.map((prop) => (prop.dueMs ?? 0) - (prop.readyMs ?? 0)));
+    expect(spare / 3_600_000).toBeLessThan(4);
+    // Each coat with a can of its own: no session is shared, and getting ready eats what the Sunday gave.
+    const alone = withSunday.parts.map((part) => ({
+      ...part,
+      rungs: part.rungs.map((rung) =>
+        rung.film ? { ...rung, film: { ...rung.film, productId: `${rung.film.productId} ${rung.id}` } } : rung,
+      ),
+    }));
+    expect(lateProps({ ...withSunday, parts: alone })).toBeGreaterThan(0);
   });
 });
 

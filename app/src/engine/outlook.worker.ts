@@ -5,6 +5,8 @@ import { shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
 import { tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
+import type { DrillWish } from '@zinc-ladder/core/plan/buildDrill';
+import { drill } from '@zinc-ladder/core/plan/buildDrill';
 import { expose } from 'comlink';
 
 const outlook = {
@@ -12,6 +14,7 @@ const outlook = {
     shopOutlook(input, plan, runs, seed),
   tryWhatIf: (input: ShopPlanInput, whatIf: WhatIf, objective: Objective, runs: number, seed: number) =>
     tryWhatIf(input, whatIf, objective, runs, seed),
+  drill: (input: ShopPlanInput, wish: DrillWish, seed: number) => drill(input, wish, seed),
 };
 
 /** What the worker offers. */

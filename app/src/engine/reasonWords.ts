@@ -43,7 +43,8 @@ export function reasonLines(
   return (telling.length > 0 ? telling : lines.slice(0, 1)).slice(0, 5);
 }
 
-function waitWords(wait: WaitReason, title: (rungId: string) => string): string | null {
+/** What a rung waited for, in words; null where it was the beginning of the plan. */
+export function waitWords(wait: WaitReason, title: (rungId: string) => string): string | null {
   const { cause } = wait;
   if (cause.kind === 'now') return null;
   if (cause.kind === 'pinned') return 'not wanted before';

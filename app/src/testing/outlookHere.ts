@@ -1,3 +1,4 @@
+import { drill } from '@zinc-ladder/core/plan/buildDrill';
 import { shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import { tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
 
@@ -5,5 +6,6 @@ import { tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
 export const askOutlook = (ask: (api: unknown) => Promise<unknown>): Promise<unknown> =>
   ask({
     outlook: (...args: Parameters<typeof shopOutlook>) => Promise.resolve(shopOutlook(...args)),
+    drill: (...args: Parameters<typeof drill>) => Promise.resolve(drill(...args)),
     tryWhatIf: (...args: Parameters<typeof tryWhatIf>) => Promise.resolve(tryWhatIf(...args)),
   });

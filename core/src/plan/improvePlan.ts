@@ -34,7 +34,7 @@ export interface SearchState {
 }
 
 /** Decodes of the first annealing; each after it is a fifth longer, so that any stopping time is used. */
-const FIRST_CYCLE = 150;
+const FIRST_CYCLE = 60;
 const CYCLE_GROWTH = 1.2;
 /** Orders tried before the search proper: four rules and the dispatches. */
 const FIRST_ORDERS = 7;
@@ -44,8 +44,8 @@ const DISPATCHES: readonly DispatchWeights[] = [
   { tail: 4, setup: 4 },
   { tail: 0.2, setup: 2 },
 ];
-/** Temperatures as shares of the best plan's own cost beyond what cannot be helped; tried on the bench's instances. */
-const HOT = 0.005;
+/** Temperatures as shares of the best plan's own cost beyond what cannot be helped; tried on the bench's instances and the demo. */
+const HOT = 0.02;
 const COLD = 0.0002;
 
 /**

@@ -1,9 +1,13 @@
 import type { RandomSource } from '../random/seededRandom';
 import { randomIndex } from '../random/seededRandom';
+import { ladderChains } from './ladderChains';
 import type { PlanGenes } from './placeInOrder';
 import { arcSpans } from './preparedProblem';
 import type { PreparedProblem } from './preparedProblem';
 import type { Placement, Plan } from './problem';
+
+/** How often a step moves a whole ladder; tried on the bench's instances and the demo. */
+const WHOLE_LADDER = 0.08;
 
 /** A plan with what it was decoded from. */
 export interface DecodedPlan {
@@ -26,6 +30,7 @@ export class MoveMaker {
   /** tasks after which a window closes */
   private readonly opensWindow: readonly number[];
   private readonly movable: readonly number[];
+  private readonly chains: readonly number[];
 
   constructor(
     private readonly prepared: PreparedProblem,
@@ -44,13 +49,15 @@ export class MoveMaker {
     this.opensWindow = [
       ...new Set(prepared.arcs.filter((arc) => arc.pieces[0]?.hi != null && !prepared.tasks[arc.from]?.fixed).map((arc) => arc.from)),
     ];
+    this.chains = ladderChains(prepared);
     this.movable = prepared.tasks.flatMap((task, index) => (task.fixed ? [] : [index]));
   }
 
   /** Genes a step away from those of a plan. */
   step({ genes, plan }: DecodedPlan): PlanGenes {
-    const choice = this.random();
     const placed = this.placedByIndex(plan);
+    if (this.random() < WHOLE_LADDER) return this.wholeLadder(genes, placed);
+    const choice = this.random();
     if (choice < 0.3) return this.forward(genes, placed);
     if (choice < 0.6 && this.familyTasks.length > 0) return this.joinSession(genes, placed);
     if (choice < 0.66 && (genes.notBefore?.size ?? 0) > 0) return this.forgetWait(genes);
@@ -75,8 +82,7 @@ export class MoveMaker {
 
   /** Links from the last task back to the beginning: what each waited for. */
   private criticalChain(placed: readonly (Placement | undefined)[]): Blocker[] {
-    let last = -1;
-    for (const index of this.movable) if ((placed[index]?.end ?? -1) > (placed[last]?.end ?? -1)) last = index;
+    const last = this.lastPlaced(placed);
     const links: Blocker[] = [];
     for (let at = last, turn = 0; at >= 0 && turn < this.movable.length; turn += 1) {
       const link = this.whatHeld(at, placed);
@@ -175,6 +181,21 @@ export class MoveMaker {
     });
     const other = near[randomIndex(this.random, near.length)];
     return other === undefined ? this.anywhere(genes) : moveBefore(genes, index, other);
+  }
+
+  /** A whole ladder comes sooner, or makes way: one rung at a time would have to get worse before it gets better. */
+  private wholeLadder(genes: PlanGenes, placed: readonly (Placement | undefined)[]): PlanGenes {
+    const member = this.random() < 0.5 ? this.lastPlaced(placed) : this.anyMovable();
+    const chain = this.chains[member];
+    const stretch = this.random() < 0.7 ? 0.2 + 0.7 * this.random() : 1 + this.random();
+    const keyed = genes.order.map((index, place) => ({ index, key: this.chains[index] === chain ? place * stretch : place }));
+    return { ...genes, order: keyed.sort((a, b) => a.key - b.key).map(({ index }) => index) };
+  }
+
+  private lastPlaced(placed: readonly (Placement | undefined)[]): number {
+    let last = this.movable[0] ?? 0;
+    for (const index of this.movable) if ((placed[index]?.end ?? -1) > (placed[last]?.end ?? -1)) last = index;
+    return last;
   }
 
   private anywhere(genes: PlanGenes): PlanGenes {

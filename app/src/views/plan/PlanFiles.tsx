@@ -11,10 +11,12 @@ export function PlanFiles({
   plan,
   partIds,
   index,
+  isForPaper,
 }: {
   readonly plan: PlannedShop;
   readonly partIds: ReadonlySet<string>;
   readonly index: ShopIndex;
+  readonly isForPaper: boolean;
 }) {
   const shop = useShop();
   const clock = useClock();
@@ -40,7 +42,7 @@ export function PlanFiles({
   return (
     <div className="flex gap-2 print:hidden">
       <Button onClick={() => void save()}>Save as calendar</Button>
-      <Button onClick={() => print()}>Print</Button>
+      {isForPaper && <Button onClick={() => print()}>Print</Button>}
     </div>
   );
 }

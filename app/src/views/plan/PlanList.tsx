@@ -1,13 +1,17 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
 import { handsMinutes } from '@zinc-ladder/core/plan/handsMinutes';
+import type { RungTime } from '@zinc-ladder/core/plan/planShop';
+import { useRef } from 'react';
 import { useNow } from '../../clock/ClockContext';
+import { groupBy } from '../../data/groupBy';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import type { PlannedShop } from './planned';
-import { groupBy } from '../../data/groupBy';
 
-const SHOWN = 400;
+const HEAD_HEIGHT = 56;
+const ROW_HEIGHT = 38;
 
-/** The plan in words: each rung with its time, by day. */
+/** The plan in words: each rung with its time, by day. Only the days in sight are drawn, however many there are. */
 export function PlanList({
   plan,
   partIds,
@@ -21,58 +25,98 @@ export function PlanList({
   readonly chosen: string | null;
   readonly onChoose: (rungId: string) => void;
 }) {
-  const now = useNow(60_000);
+  const scroller = useRef<HTMLDivElement>(null);
   const formats = useFormats();
   const rungs = plan.rungs.filter((time) => partIds.has(time.partId));
-  const days = groupBy(rungs.slice(0, SHOWN), (time) => formats.day(time.startMs));
+  const days = [...groupBy(rungs, (time) => formats.day(time.startMs))];
+  // The virtualizer is only read here.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const shown = useVirtualizer({
+    count: days.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: (at) => HEAD_HEIGHT + ROW_HEIGHT * (days[at]?.[1].length ?? 0),
+    overscan: 2,
+    getItemKey: (at) => days[at]?.[0] ?? at,
+  });
   return (
-    <div className="overflow-auto p-4">
-      {[...days].map(([day, times]) => (
-        <section key={day} aria-label={day} className="mb-5">
-          <h2 className="font-label text-xl font-semibold">
-            {day} <span className="text-dim text-base">{formatSpan(handsMinutes(times))} of hands</span>
-          </h2>
-          <table className="w-full">
-            <thead className="sr-only">
-              <tr>
-                <th>From</th>
-                <th>To</th>
-                <th>Rung</th>
-                <th>Closes</th>
-              </tr>
-            </thead>
-            <tbody>
-              {times.map((time) => (
-                <tr key={time.rungId} className={`border-line border-t ${chosen === time.rungId ? 'bg-band' : ''}`}>
-                  <td className="figure w-16 py-1">{formats.time(time.startMs)}</td>
-                  <td className="figure text-dim w-28">{formats.moment(time.endMs, time.startMs)}</td>
-                  <td>
-                    <button
-                      type="button"
-                      className="min-h-9 cursor-pointer text-left hover:underline"
-                      onClick={() => onChoose(time.rungId)}
-                    >
-                      {index.rungTitle(time.rungId)}
-                    </button>
-                    {time.isLocked && <span className="text-limeink ml-2 text-sm font-medium">locked</span>}
-                    {time.session && time.session.count > 1 && (
-                      <span className="text-dim ml-2 text-sm">
-                        {time.session.place === 0
-                          ? `${time.session.toolName}, got ready for ${time.session.count}`
-                          : `goes on with ${time.session.familyName}`}
-                      </span>
-                    )}
-                  </td>
-                  <td className="text-oxide text-right">
-                    {time.windowClosesMs === null ? '' : `closes ${formats.moment(time.windowClosesMs, now)}`}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </section>
-      ))}
-      {rungs.length > SHOWN && <p className="text-dim">and {rungs.length - SHOWN} more later</p>}
+    <div
+      ref={scroller}
+      className="min-h-0 flex-1 overflow-auto"
+      tabIndex={0}
+      role="region"
+      aria-label={`Plan by day, ${rungs.length} rungs`}
+    >
+      <div className="relative" style={{ height: shown.getTotalSize() }}>
+        {shown.getVirtualItems().map((item) => {
+          const [day, times] = days[item.index] ?? ['', []];
+          return (
+            <section
+              key={item.key}
+              ref={shown.measureElement}
+              data-index={item.index}
+              aria-label={day}
+              className="absolute w-full px-4 pb-5"
+              style={{ transform: `translateY(${item.start}px)` }}
+            >
+              <h2 className="font-label text-xl font-semibold">
+                {day} <span className="text-dim text-base">{formatSpan(handsMinutes(times))} of hands</span>
+              </h2>
+              <DayTable times={times} index={index} chosen={chosen} onChoose={onChoose} />
+            </section>
+          );
+        })}
+      </div>
     </div>
+  );
+}
+
+function DayTable({
+  times,
+  index,
+  chosen,
+  onChoose,
+}: {
+  readonly times: readonly RungTime[];
+  readonly index: ShopIndex;
+  readonly chosen: string | null;
+  readonly onChoose: (rungId: string) => void;
+}) {
+  const now = useNow(60_000);
+  const formats = useFormats();
+  return (
+    <table className="w-full">
+      <thead className="sr-only">
+        <tr>
+          <th>From</th>
+          <th>To</th>
+          <th>Rung</th>
+          <th>Closes</th>
+        </tr>
+      </thead>
+      <tbody>
+        {times.map((time) => (
+          <tr key={time.rungId} className={`border-line border-t ${chosen === time.rungId ? 'bg-band' : ''}`}>
+            <td className="figure w-16 py-1">{formats.time(time.startMs)}</td>
+            <td className="figure text-dim w-28">{formats.moment(time.endMs, time.startMs)}</td>
+            <td>
+              <button type="button" className="min-h-9 cursor-pointer text-left hover:underline" onClick={() => onChoose(time.rungId)}>
+                {index.rungTitle(time.rungId)}
+              </button>
+              {time.isLocked && <span className="text-limeink ml-2 text-sm font-medium">locked</span>}
+              {time.session && time.session.count > 1 && (
+                <span className="text-dim ml-2 text-sm">
+                  {time.session.place === 0
+                    ? `${time.session.toolName}, got ready for ${time.session.count}`
+                    : `goes on with ${time.session.familyName}`}
+                </span>
+              )}
+            </td>
+            <td className="text-oxide text-right">
+              {time.windowClosesMs === null ? '' : `closes ${formats.moment(time.windowClosesMs, now)}`}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -3,6 +3,8 @@ import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { KeyboardEvent, PointerEvent, WheelEvent } from 'react';
 import { useRef } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { groupBy } from '../../data/groupBy';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import type { FilmAnswer } from '../../engine/filmTypes';
@@ -51,6 +53,7 @@ export function PlanPicture({
   readonly onChoose: (rungId: string) => void;
 }) {
   const box = useRef<HTMLDivElement>(null);
+  const scroller = useRef<HTMLDivElement>(null);
   const drag = useRef<{ readonly x: number; readonly window: PlanWindow } | null>(null);
   const width = useWidth(box, 880);
   const zone = useShop()?.timeZone ?? 'UTC';
@@ -63,6 +66,17 @@ export function PlanPicture({
   const partIds = new Set(parts.map((part) => part.id));
   const headHeight = HEAD + AIR + SPRAY + HANDS + 30;
   const height = headHeight + parts.length * ROW + 8;
+  // Only the parts in sight are drawn.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const rows = useVirtualizer({
+    count: parts.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW,
+    overscan: 4,
+    scrollMargin: headHeight,
+    getItemKey: (at) => parts[at]?.id ?? at,
+  });
+  const timesOf = groupBy(plan.rungs, (time) => time.partId);
   const clip = (ms: number): number => Math.max(LEFT, Math.min(width, x(ms)));
 
   const onKeyDown = (event: KeyboardEvent): void => {
@@ -92,131 +106,158 @@ export function PlanPicture({
   };
 
   return (
-    <div
-      ref={box}
-      tabIndex={0}
-      role="group"
-      aria-label="Plan. Plus and minus zoom, arrows move, n goes back to now. The list beside it tells the same in words."
-      onKeyDown={onKeyDown}
-      onWheel={onWheel}
-      onPointerDown={onPointerDown}
-      onPointerMove={onPointerMove}
-      onPointerUp={stop}
-      onPointerLeave={stop}
-      className="touch-pan-y overflow-hidden select-none"
-    >
-      <svg width={width} height={height} className="font-figure block">
-        {dayStarts(window, offset).map((ms, order, all) => (
-          <text
-            key={ms}
-            x={Math.max(LEFT, x(ms)) + 2}
-            y={13}
-            className="font-label fill-ink font-semibold"
-            fontSize={15}
-            visibility={x(all[order + 1] ?? Infinity) - Math.max(LEFT, x(ms)) < 64 ? 'hidden' : 'visible'}
-          >
-            {formats.day(ms)}
-          </text>
-        ))}
-        {axisTicks(window, offset, Math.max(2, Math.floor(plotWidth / 48))).map((tick) => (
-          <g key={tick.atMs}>
-            <line
-              x1={x(tick.atMs)}
-              x2={x(tick.atMs)}
-              y1={HEAD - 6}
-              y2={height}
-              stroke="var(--color-line)"
-              strokeWidth={tick.isDay ? 1.5 : 0.75}
-            />
-            <text x={x(tick.atMs) + 3} y={HEAD - 8} className="fill-dim" fontSize={11}>
-              {formats.time(tick.atMs)}
+    <div ref={scroller} className="min-h-0 flex-1 overflow-x-hidden overflow-y-auto pt-2">
+      <div
+        ref={box}
+        tabIndex={0}
+        role="group"
+        aria-label="Plan. Plus and minus zoom, arrows move, n goes back to now. The list beside it tells the same in words."
+        onKeyDown={onKeyDown}
+        onWheel={onWheel}
+        onPointerDown={onPointerDown}
+        onPointerMove={onPointerMove}
+        onPointerUp={stop}
+        onPointerLeave={stop}
+        className="touch-pan-y overflow-hidden select-none"
+      >
+        <svg width={width} height={height} className="font-figure block">
+          {dayStarts(window, offset).map((ms, order, all) => (
+            <text
+              key={ms}
+              x={Math.max(LEFT, x(ms)) + 2}
+              y={13}
+              className="font-label fill-ink font-semibold"
+              fontSize={15}
+              visibility={x(all[order + 1] ?? Infinity) - Math.max(LEFT, x(ms)) < 64 ? 'hidden' : 'visible'}
+            >
+              {formats.day(ms)}
             </text>
-          </g>
-        ))}
-        <RowName y={HEAD + 30} name="Air" />
-        <AirBand air={air} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />
-        <RowName y={HEAD + AIR + 17} name="Spraying" />
-        {plan.sprayWindows.filter(inSight).map((span) => (
-          <rect
-            key={span.start}
-            x={clip(span.start)}
-            width={Math.max(1, clip(span.end) - clip(span.start))}
-            y={HEAD + AIR + 5}
-            height={14}
-            fill="var(--color-lime)"
-          >
-            <title>
-              spraying {formats.moment(span.start, nowMs)} to {formats.moment(span.end, nowMs)}
-            </title>
-          </rect>
-        ))}
-        <RowName y={HEAD + AIR + SPRAY + 27} name="Hands" />
-        <rect x={LEFT} width={plotWidth} y={HEAD + AIR + SPRAY} height={HANDS - 8} fill="url(#hatch)" stroke="var(--color-line)" />
-        {plan.handsWindows.filter(inSight).map((span) => (
-          <rect
-            key={span.start}
-            x={clip(span.start)}
-            width={Math.max(1, clip(span.end) - clip(span.start))}
-            y={HEAD + AIR + SPRAY}
-            height={HANDS - 8}
-            fill="var(--color-sheet)"
-            stroke="var(--color-edge)"
-          />
-        ))}
-        {plan.rungs.flatMap((time) => {
-          const rung = index.rungs.get(time.rungId);
-          const isOther = !partIds.has(time.partId);
-          return time.chunks.filter(inSight).map((chunk) => (
+          ))}
+          {axisTicks(window, offset, Math.max(2, Math.floor(plotWidth / 48))).map((tick) => (
+            <g key={tick.atMs}>
+              <line
+                x1={x(tick.atMs)}
+                x2={x(tick.atMs)}
+                y1={HEAD - 6}
+                y2={height}
+                stroke="var(--color-line)"
+                strokeWidth={tick.isDay ? 1.5 : 0.75}
+              />
+              <text x={x(tick.atMs) + 3} y={HEAD - 8} className="fill-dim" fontSize={11}>
+                {formats.time(tick.atMs)}
+              </text>
+            </g>
+          ))}
+          <RowName y={HEAD + 30} name="Air" />
+          <AirBand air={air} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />
+          <RowName y={HEAD + AIR + 17} name="Spraying" />
+          {plan.sprayWindows.filter(inSight).map((span) => (
             <rect
-              key={`${time.rungId}${chunk.start}`}
-              x={clip(chunk.start) + 0.5}
-              width={Math.max(2, clip(chunk.end) - clip(chunk.start) - 1)}
-              y={HEAD + AIR + SPRAY + 6}
-              height={HANDS - 20}
-              fill={index.products.get(rung?.productId ?? '')?.colourHex ?? BARE}
-              fillOpacity={isOther ? 0.25 : 1}
-              stroke={chosen === time.rungId ? 'var(--color-lime)' : 'var(--color-edge)'}
-              strokeWidth={chosen === time.rungId ? 3 : 0.75}
-              className="cursor-pointer"
-              onClick={() => onChoose(time.rungId)}
+              key={span.start}
+              x={clip(span.start)}
+              width={Math.max(1, clip(span.end) - clip(span.start))}
+              y={HEAD + AIR + 5}
+              height={14}
+              fill="var(--color-lime)"
             >
               <title>
-                {index.rungTitle(time.rungId)}, {formats.moment(chunk.start, nowMs)} to {formats.time(chunk.end)}
+                spraying {formats.moment(span.start, nowMs)} to {formats.moment(span.end, nowMs)}
               </title>
             </rect>
-          ));
-        })}
-        <RowName y={headHeight - 8} name="Rack" />
-        {parts.map((part, row) => (
-          <g key={part.id}>
-            <text x={8} y={headHeight + row * ROW + 22} className="fill-ink font-sans" fontSize={13}>
-              {shorten(partLabel(part))}
-            </text>
-            <line
-              x1={LEFT}
-              x2={width}
-              y1={headHeight + row * ROW + ROW - 4}
-              y2={headHeight + row * ROW + ROW - 4}
-              stroke="var(--color-line)"
+          ))}
+          <RowName y={HEAD + AIR + SPRAY + 27} name="Hands" />
+          <rect x={LEFT} width={plotWidth} y={HEAD + AIR + SPRAY} height={HANDS - 8} fill="url(#hatch)" stroke="var(--color-line)" />
+          {plan.handsWindows.filter(inSight).map((span) => (
+            <rect
+              key={span.start}
+              x={clip(span.start)}
+              width={Math.max(1, clip(span.end) - clip(span.start))}
+              y={HEAD + AIR + SPRAY}
+              height={HANDS - 8}
+              fill="var(--color-sheet)"
+              stroke="var(--color-edge)"
             />
-            <RackRow
-              part={part}
-              films={films}
-              plan={plan}
-              index={index}
-              top={headHeight + row * ROW}
-              x={clip}
-              startMs={window.startMs}
-              endMs={endMs}
-              nowMs={nowMs}
-              formats={formats}
-            />
-          </g>
-        ))}
-        <Mark x={x(nowMs)} left={LEFT} right={width} top={HEAD - 4} bottom={height} label="now" kind="now" />
-        <Mark x={x(plan.readyMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="ready" kind="ready" />
-        {dueMs !== null && <Mark x={x(dueMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="due" kind="due" />}
-      </svg>
+          ))}
+          {plan.rungs.flatMap((time) => {
+            const rung = index.rungs.get(time.rungId);
+            const isOther = !partIds.has(time.partId);
+            return time.chunks.filter(inSight).map((chunk) => (
+              <rect
+                key={`${time.rungId}${chunk.start}`}
+                x={clip(chunk.start) + 0.5}
+                width={Math.max(2, clip(chunk.end) - clip(chunk.start) - 1)}
+                y={HEAD + AIR + SPRAY + 6}
+                height={HANDS - 20}
+                fill={index.products.get(rung?.productId ?? '')?.colourHex ?? BARE}
+                fillOpacity={isOther ? 0.25 : 1}
+                stroke={chosen === time.rungId ? 'var(--color-lime)' : 'var(--color-edge)'}
+                strokeWidth={chosen === time.rungId ? 3 : 0.75}
+                className="cursor-pointer"
+                onClick={() => onChoose(time.rungId)}
+              >
+                <title>
+                  {index.rungTitle(time.rungId)}, {formats.moment(chunk.start, nowMs)} to {formats.time(chunk.end)}
+                </title>
+              </rect>
+            ));
+          })}
+          {gatherSessions(plan.rungs)
+            .filter((session) => inSight(session))
+            .map((session) => {
+              const left = clip(session.start);
+              const right = clip(session.end);
+              return (
+                <g key={session.id} pointerEvents="none">
+                  <rect x={left} width={Math.max(2, right - left)} y={HEAD + AIR + SPRAY + HANDS - 7} height={4} fill="var(--color-ink)" />
+                  <text
+                    x={left}
+                    y={HEAD + AIR + SPRAY + HANDS + 9}
+                    fontSize={11}
+                    className="fill-ink font-sans"
+                    visibility={right - left < 30 ? 'hidden' : 'visible'}
+                  >
+                    {session.name} ×{session.count}
+                  </text>
+                </g>
+              );
+            })}
+          <RowName y={headHeight - 8} name="Rack" />
+          {rows.getVirtualItems().map(({ index: row }) => {
+            const part = parts[row];
+            return (
+              part && (
+                <g key={part.id}>
+                  <text x={8} y={headHeight + row * ROW + 22} className="fill-ink font-sans" fontSize={13}>
+                    {shorten(partLabel(part))}
+                  </text>
+                  <line
+                    x1={LEFT}
+                    x2={width}
+                    y1={headHeight + row * ROW + ROW - 4}
+                    y2={headHeight + row * ROW + ROW - 4}
+                    stroke="var(--color-line)"
+                  />
+                  <RackRow
+                    part={part}
+                    films={films}
+                    times={timesOf.get(part.id) ?? []}
+                    index={index}
+                    top={headHeight + row * ROW}
+                    x={clip}
+                    startMs={window.startMs}
+                    endMs={endMs}
+                    nowMs={nowMs}
+                    formats={formats}
+                  />
+                </g>
+              )
+            );
+          })}
+          <Mark x={x(nowMs)} left={LEFT} right={width} top={HEAD - 4} bottom={height} label="now" kind="now" />
+          <Mark x={x(plan.readyMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="ready" kind="ready" />
+          {dueMs !== null && <Mark x={x(dueMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="due" kind="due" />}
+        </svg>
+      </div>
     </div>
   );
 }
@@ -271,4 +312,24 @@ function Mark({
 
 function shorten(name: string): string {
   return name.length > 14 ? `${name.slice(0, 13)}…` : name;
+}
+
+interface SessionSpan {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Sessions that serve more than one rung, from the first getting ready to the last end. */
+function gatherSessions(rungs: PlannedShop['rungs']): SessionSpan[] {
+  const shared = rungs.filter((time) => time.session !== null && time.session.count > 1);
+  return [...groupBy(shared, (time) => time.session?.id ?? '')].map(([id, times]) => ({
+    id,
+    name: times[0]?.session?.familyName ?? '',
+    count: times.length,
+    start: Math.min(...times.map((time) => time.startMs)),
+    end: Math.max(...times.map((time) => time.endMs)),
+  }));
 }

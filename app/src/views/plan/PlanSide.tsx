@@ -14,6 +14,7 @@ import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
 import { LockControl } from './LockControl';
 import { OutlookSheet } from './OutlookSheet';
+import { ReasonSteps } from './ReasonSteps';
 import type { PlannedShop } from './planned';
 import { WhatHelps } from './WhatHelps';
 
@@ -28,6 +29,7 @@ export function PlanSide({
   films,
   index,
   chosen,
+  onChoose,
 }: {
   readonly plan: PlannedShop;
   readonly props: readonly Prop[];
@@ -35,6 +37,7 @@ export function PlanSide({
   readonly films: readonly FilmAnswer[];
   readonly index: ShopIndex;
   readonly chosen: string | null;
+  readonly onChoose: (rungId: string) => void;
 }) {
   const now = useNow(60_000);
   const formats = useFormats();
@@ -43,7 +46,7 @@ export function PlanSide({
   const hands = handsMinutes(plan.rungs.filter((time) => partIds.has(time.partId)));
   return (
     <div className="grid content-start gap-4">
-      {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} />}
+      {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} onChoose={onChoose} />}
       <Sheet className="p-4" label="Ready">
         <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}, if it goes as planned</h2>
         <p className="font-label text-4xl font-semibold">
@@ -189,11 +192,13 @@ function ChosenRung({
   rungId,
   index,
   nowMs,
+  onChoose,
 }: {
   readonly plan: PlannedShop;
   readonly rungId: string;
   readonly index: ShopIndex;
   readonly nowMs: number;
+  readonly onChoose: (rungId: string) => void;
 }) {
   const formats = useFormats();
   const time = plan.rungs.find((entry) => entry.rungId === rungId);
@@ -224,6 +229,7 @@ function ChosenRung({
           <span className="figure font-medium">{formats.moment(line.atMs, nowMs)}</span> {line.text}
         </p>
       ))}
+      <ReasonSteps plan={plan} rungId={rungId} index={index} nowMs={nowMs} onChoose={onChoose} />
       <LockControl rung={rung} time={time} />
       <Link to={`/ladders/${part.propId}/${part.id}?rung=${rungId}`} className="mt-2 inline-block underline underline-offset-4">
         Its ladder

@@ -13,10 +13,12 @@ import { wordError } from '../../shell/wording';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
+import { PlanDrill } from './PlanDrill';
 import { PlanFiles } from './PlanFiles';
 import { PlanList } from './PlanList';
 import { PlanPicture } from './PlanPicture';
 import { PlanSide } from './PlanSide';
+import { PlanWeek } from './PlanWeek';
 import type { PlanWindow } from './planWindow';
 import { panWindow, windowAtNow, zoomWindow } from './planWindow';
 
@@ -24,6 +26,14 @@ const OBJECTIVE_NAMES: readonly (readonly [Objective, string])[] = [
   ['readyFirst', 'ready first'],
   ['fewestEvenings', 'fewest evenings'],
   ['fewestCleanings', 'fewest cleanings'],
+];
+
+type PlanMode = 'picture' | 'list' | 'week' | 'drill';
+const MODES: readonly (readonly [PlanMode, string])[] = [
+  ['picture', 'Picture'],
+  ['list', 'List'],
+  ['week', 'Week'],
+  ['drill', 'Against the clock'],
 ];
 
 /** When, and will it be in time? */
@@ -37,7 +47,7 @@ export function PlanView() {
   const edit = useEdit();
   const index = useShopIndex();
   const [propId, setPropId] = useState('');
-  const [mode, setMode] = useState<'picture' | 'list'>('picture');
+  const [mode, setMode] = useState<PlanMode>('picture');
   const [chosen, setChosen] = useState<string | null>(null);
   const [window, setWindow] = useState<PlanWindow | null>(null);
   const shownWindow = window ?? windowAtNow(72, now);
@@ -102,21 +112,21 @@ export function PlanView() {
           <ToggleGroup.Root
             type="single"
             value={mode}
-            onValueChange={(value) => (value === 'list' || value === 'picture' ? setMode(value) : undefined)}
+            onValueChange={(value) => setMode(MODES.find(([id]) => id === value)?.[0] ?? mode)}
             aria-label="Shown as"
             className="flex"
           >
-            {(['picture', 'list'] as const).map((value) => (
+            {MODES.map(([value, name]) => (
               <ToggleGroup.Item
                 key={value}
                 value={value}
                 className="font-label border-edge data-[state=on]:border-ink data-[state=on]:bg-band min-h-9 cursor-pointer border px-3 font-semibold data-[state=on]:border-2"
               >
-                {value === 'picture' ? 'Picture' : 'List'}
+                {name}
               </ToggleGroup.Item>
             ))}
           </ToggleGroup.Root>
-          {mode === 'list' && <PlanFiles plan={plan} partIds={partIds} index={index} />}
+          {(mode === 'list' || mode === 'week') && <PlanFiles plan={plan} partIds={partIds} index={index} isForPaper={mode === 'week'} />}
           {mode === 'picture' && (
             <div className="ml-auto flex gap-1" role="group" aria-label="Time shown">
               <Button onClick={() => setWindow(panWindow(shownWindow, -0.5))}>Earlier</Button>
@@ -131,27 +141,26 @@ export function PlanView() {
             </div>
           )}
         </div>
-        {mode === 'picture' ? (
-          <div className="min-h-0 overflow-x-hidden overflow-y-auto pt-2">
-            <PlanPicture
-              plan={plan}
-              air={air}
-              films={films}
-              parts={parts}
-              index={index}
-              window={shownWindow}
-              onWindow={setWindow}
-              nowMs={now}
-              dueMs={due}
-              chosen={chosen}
-              onChoose={setChosen}
-            />
-          </div>
-        ) : (
-          <PlanList plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />
+        {mode === 'picture' && (
+          <PlanPicture
+            plan={plan}
+            air={air}
+            films={films}
+            parts={parts}
+            index={index}
+            window={shownWindow}
+            onWindow={setWindow}
+            nowMs={now}
+            dueMs={due}
+            chosen={chosen}
+            onChoose={setChosen}
+          />
         )}
+        {mode === 'list' && <PlanList plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
+        {mode === 'week' && <PlanWeek plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
+        {mode === 'drill' && <PlanDrill props={shownProps} air={air} films={films} index={index} />}
       </Sheet>
-      <PlanSide plan={plan} props={shownProps} partIds={partIds} films={films} index={index} chosen={chosen} />
+      <PlanSide plan={plan} props={shownProps} partIds={partIds} films={films} index={index} chosen={chosen} onChoose={setChosen} />
     </div>
   );
 }

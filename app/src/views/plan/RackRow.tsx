@@ -5,7 +5,7 @@ import type { FilmAnswer } from '../../engine/filmTypes';
 import { cureStages } from '../../ui/cureStages';
 import { stippleFill } from '../../ui/Stipples';
 import type { Formats } from '../../ui/useFormats';
-import type { PlannedShop } from './planned';
+import type { RungTime } from '@zinc-ladder/core/plan/planShop';
 
 interface DrawnFilm {
   readonly key: string;
@@ -19,7 +19,7 @@ interface DrawnFilm {
 export function RackRow({
   part,
   films,
-  plan,
+  times,
   index,
   top,
   x,
@@ -30,7 +30,7 @@ export function RackRow({
 }: {
   readonly part: Part;
   readonly films: readonly FilmAnswer[];
-  readonly plan: PlannedShop;
+  readonly times: readonly RungTime[];
   readonly index: ShopIndex;
   readonly top: number;
   readonly x: (ms: number) => number;
@@ -39,7 +39,7 @@ export function RackRow({
   readonly nowMs: number;
   readonly formats: Formats;
 }) {
-  const drawn = gatherDrawn(part, films, plan, index).filter((film) => film.untilMs > startMs && film.outlook.laidAtMs < endMs);
+  const drawn = gatherDrawn(part, films, times, index).filter((film) => film.untilMs > startMs && film.outlook.laidAtMs < endMs);
   return drawn.map((film) => (
     <g key={film.key}>
       <title>
@@ -88,14 +88,14 @@ export function RackRow({
   ));
 }
 
-function gatherDrawn(part: Part, films: readonly FilmAnswer[], plan: PlannedShop, index: ShopIndex): DrawnFilm[] {
+function gatherDrawn(part: Part, films: readonly FilmAnswer[], times: readonly RungTime[], index: ShopIndex): DrawnFilm[] {
   const laid = [
     ...films
       .filter((film) => film.partId === part.id)
       .map((film) => ({ key: film.rungId, name: film.filmName, outlook: film.outlook, colourHex: film.colourHex })),
-    ...plan.rungs.flatMap((time) => {
+    ...times.flatMap((time) => {
       const rung = index.rungs.get(time.rungId);
-      if (time.partId !== part.id || !time.outlook || !rung) return [];
+      if (!time.outlook || !rung) return [];
       return [
         {
           key: time.rungId,

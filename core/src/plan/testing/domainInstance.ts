@@ -65,7 +65,7 @@ export function domainInstance(seed: number, { parts, rungs, isRelaxed = false }
     if (part > 0 && random() < 0.25) {
       const host = randomIndex(random, part);
       const hostRung = Math.floor(rungs / 2) + randomIndex(random, Math.floor(rungs / 2));
-      arcs.push(arc(`${part}.${rungs - 1}`, `${host}.${hostRung}`, [{ lo: 60, hi: null }], 'cure'));
+      arcs.push({ ...arc(`${part}.${rungs - 1}`, `${host}.${hostRung}`, [{ lo: 60, hi: null }], 'cure'), reason: { kind: 'join' } });
     }
   }
   const tools = ['airbrush', ...families.slice(4).map((family) => family.toolId)];

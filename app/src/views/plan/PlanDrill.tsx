@@ -1,0 +1,228 @@
+import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/buildDrill';
+import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import { useEffect, useRef, useState } from 'react';
+import { useClock } from '../../clock/ClockContext';
+import { useTable } from '../../data/queries';
+import type { ShopIndex } from '../../data/useShopIndex';
+import type { FilmAnswer } from '../../engine/filmTypes';
+import { askOutlook } from '../../engine/outlookClient';
+import { usePlanRecords } from '../../engine/usePlanRecords';
+import { useNotices } from '../../shell/Notices';
+import { Button } from '../../ui/Button';
+import { readDayMinutes, writeDayMinutes } from '../../ui/dayMinutes';
+import { InlineField, SelectField } from '../../ui/fields';
+import { MomentField } from '../../ui/MomentField';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+import { Why } from '../../ui/Why';
+import { PlanPicture } from './PlanPicture';
+import type { PlanWindow } from './planWindow';
+import { windowAtNow } from './planWindow';
+
+const DRILL_HOURS = 72;
+const DRILL_SEED = 1;
+const SHOWN_IDLE = 5;
+
+/** Finish against the clock: hands at all hours but sleep, until a deadline that is too near for evenings. */
+export function PlanDrill({
+  props,
+  air,
+  films,
+  index,
+}: {
+  readonly props: readonly Prop[];
+  readonly air: AirTimeline;
+  readonly films: readonly FilmAnswer[];
+  readonly index: ShopIndex;
+}) {
+  const clock = useClock();
+  const { records } = usePlanRecords();
+  const readings = useTable('climateReadings');
+  const { tellError } = useNotices();
+  const [deadlineMs, setDeadline] = useState(() => Math.round(clock.now()) + DRILL_HOURS * 3_600_000);
+  const [sleepFrom, setSleepFrom] = useState(2 * 60);
+  const [sleepTo, setSleepTo] = useState(7 * 60);
+  const [oneMorePartId, setOneMore] = useState('');
+  const [isRunning, setIsRunning] = useState(false);
+  const [outcome, setOutcome] = useState<{ readonly wish: DrillWish; readonly made: DrillOutcome } | null>(null);
+  const stop = useRef<AbortController | null>(null);
+  useEffect(() => () => stop.current?.abort(), []);
+  const propIds = new Set(props.map((prop) => prop.id));
+  const parts = [...index.parts.values()].filter((part) => propIds.has(part.propId));
+  const run = async (): Promise<void> => {
+    if (!records) return;
+    const own = new AbortController();
+    stop.current?.abort();
+    stop.current = own;
+    const nowMs = Math.round(clock.now());
+    const wish: DrillWish = {
+      propIds: [...propIds],
+      deadlineMs,
+      sleep: sleepFrom === sleepTo ? null : { startMinute: sleepFrom, endMinute: sleepTo },
+      oneMorePartId: oneMorePartId === '' ? null : oneMorePartId,
+    };
+    setIsRunning(true);
+    try {
+      const input = gatherPlan(records, gatherAir(records.shop, readings, nowMs), nowMs);
+      setOutcome({ wish, made: await askOutlook((api) => api.drill(input, wish, DRILL_SEED), own.signal) });
+    } catch (error) {
+      if (!own.signal.aborted) tellError(error);
+    }
+    setIsRunning(false);
+  };
+  return (
+    <div className="flex min-h-0 flex-1 flex-col overflow-auto">
+      <div className="border-line grid grid-cols-2 items-end gap-3 border-b p-3 md:grid-cols-[14rem_7rem_7rem_minmax(10rem,1fr)_auto]">
+        <MomentField label="To be done by" value={deadlineMs} onKeep={(ms) => ms !== null && setDeadline(ms)} />
+        <DayTime label="Sleep from" minutes={sleepFrom} onKeep={setSleepFrom} />
+        <DayTime label="Sleep to" minutes={sleepTo} onKeep={setSleepTo} />
+        <SelectField
+          label="Would one more fit?"
+          value={oneMorePartId}
+          options={[['', 'not asked'], ...parts.map((part) => [part.id, part.name] as const)]}
+          onChange={setOneMore}
+        />
+        {isRunning ? (
+          <Button onClick={() => stop.current?.abort()}>Stop</Button>
+        ) : (
+          <Button look="primary" onClick={() => void run()}>
+            Drill it
+          </Button>
+        )}
+      </div>
+      {isRunning && (
+        <p role="status" className="text-dim p-3">
+          Planning against the clock…
+        </p>
+      )}
+      {!outcome && !isRunning && (
+        <p className="text-dim max-w-prose p-3">
+          Everything shown, with hands at all hours but sleep: one part is sanded while another dries, coats share a session, films cure
+          overnight. Spraying hours, quiet hours and appointments stay as they are. Nothing of the shop is changed.
+        </p>
+      )}
+      {outcome && <Outcome {...outcome} air={air} films={films} index={index} propIds={propIds} />}
+    </div>
+  );
+}
+
+function DayTime({
+  label,
+  minutes,
+  onKeep,
+}: {
+  readonly label: string;
+  readonly minutes: number;
+  readonly onKeep: (minutes: number) => void;
+}) {
+  return (
+    <InlineField
+      label={label}
+      value={writeDayMinutes(minutes)}
+      maxLength={8}
+      check={(text) => (readDayMinutes(text) === null ? 'A time such as 02:00.' : null)}
+      onKeep={(text) => onKeep(readDayMinutes(text) ?? minutes)}
+    />
+  );
+}
+
+function Outcome({
+  wish,
+  made,
+  air,
+  films,
+  index,
+  propIds,
+}: {
+  readonly wish: DrillWish;
+  readonly made: DrillOutcome;
+  readonly air: AirTimeline;
+  readonly films: readonly FilmAnswer[];
+  readonly index: ShopIndex;
+  readonly propIds: ReadonlySet<string>;
+}) {
+  const clock = useClock();
+  const formats = useFormats();
+  const now = clock.now();
+  const [window, setWindow] = useState<PlanWindow>(() => windowAtNow(DRILL_HOURS, now));
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { plan } = made;
+  const parts = [...index.parts.values()].filter((part) => propIds.has(part.propId));
+  if (plan.kind !== 'planned')
+    return (
+      <p role="alert" className="text-oxide p-3">
+        These ladders cannot be planned; the picture says why.
+      </p>
+    );
+  const spare = made.readyMs === null ? null : Math.round((wish.deadlineMs - made.readyMs) / 60_000);
+  return (
+    <div className="flex min-h-0 flex-1 flex-col">
+      <div className="grid gap-x-6 gap-y-2 p-3 md:grid-cols-2" role="region" aria-label="What came of the drill">
+        <div>
+          <p className={`font-label text-3xl font-semibold ${made.isInTime ? '' : 'text-oxide'}`}>
+            {made.readyMs === null || spare === null
+              ? `${plan.unplaced.length} rungs have no place`
+              : made.isInTime
+                ? `In time, ${formatSpan(spare)} to spare`
+                : `${formatSpan(-spare)} too late`}
+          </p>
+          <p>
+            {made.readyMs !== null && `Ready ${formats.full(made.readyMs)}. `}
+            {formatSpan(made.handsMinutes)} of hands, {made.setups} times getting ready.
+          </p>
+          <p>
+            One part after another:{' '}
+            {made.oneByOneMs === null
+              ? 'no plan'
+              : `${formats.full(made.oneByOneMs)}${made.oneByOneMs > wish.deadlineMs ? ', too late' : ''}`}
+            .
+          </p>
+          {made.oneMore && (
+            <p className={made.oneMore.isInTime ? 'text-limeink font-medium' : 'text-oxide font-medium'}>
+              One more {index.parts.get(made.oneMore.partId)?.name}:{' '}
+              {made.oneMore.readyMs === null
+                ? 'no place'
+                : `ready ${formats.full(made.oneMore.readyMs)}, ${made.oneMore.isInTime ? 'in time' : 'too late'}`}
+            </p>
+          )}
+        </div>
+        <div>
+          <p>
+            Hands stand idle{' '}
+            <Why
+              name="idle hands"
+              reason={{
+                formula: 'hours of hands up to the end, less getting ready and work',
+                source: 'the plan below; sleep and appointments are no hours of hands',
+              }}
+            >
+              <span className="figure">{formatSpan(made.idleMinutes)}</span>
+            </Why>
+          </p>
+          <ul className="text-sm" aria-label="Longest idle stretches">
+            {made.idle.slice(0, SHOWN_IDLE).map((span) => (
+              <li key={span.start} className="figure">
+                {formats.moment(span.start, now)} to {formats.moment(span.end, now)}: {formatSpan((span.end - span.start) / 60_000)}
+              </li>
+            ))}
+          </ul>
+        </div>
+      </div>
+      <PlanPicture
+        plan={plan}
+        air={air}
+        films={films}
+        parts={parts}
+        index={index}
+        window={window}
+        onWindow={setWindow}
+        nowMs={now}
+        dueMs={wish.deadlineMs}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,113 @@
+import { useState } from 'react';
+import { useNow } from '../../clock/ClockContext';
+import { useShop } from '../../data/queries';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { Button } from '../../ui/Button';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+import type { DayStretch } from './planDays';
+import { datesFrom, localDate, stretchesByDate } from './planDays';
+import type { PlannedShop } from './planned';
+
+const WEEK = 7;
+
+/** A week of evenings side by side, for the wall: what hands do each day, sessions told once. Prints on one sheet. */
+export function PlanWeek({
+  plan,
+  partIds,
+  index,
+  chosen,
+  onChoose,
+}: {
+  readonly plan: PlannedShop;
+  readonly partIds: ReadonlySet<string>;
+  readonly index: ShopIndex;
+  readonly chosen: string | null;
+  readonly onChoose: (rungId: string) => void;
+}) {
+  const now = useNow(60_000);
+  const formats = useFormats();
+  const zone = useShop()?.timeZone ?? 'UTC';
+  const [weeks, setWeeks] = useState(0);
+  const days = stretchesByDate(
+    plan.rungs.filter((time) => partIds.has(time.partId)),
+    zone,
+  );
+  const dates = datesFrom(localDate(now, zone), (weeks + 1) * WEEK).slice(-WEEK);
+  const last = plan.rungs.at(-1);
+  const hasMore = last !== undefined && localDate(last.endMs, zone) > (dates.at(-1) ?? '');
+  return (
+    <div className="week-sheet min-h-0 overflow-auto p-3">
+      <div className="no-print mb-2 flex gap-2" role="group" aria-label="Week shown">
+        <Button disabled={weeks === 0} onClick={() => setWeeks(weeks - 1)}>
+          Week before
+        </Button>
+        <Button disabled={!hasMore} onClick={() => setWeeks(weeks + 1)}>
+          Week after
+        </Button>
+      </div>
+      <div className="grid min-w-[47rem] grid-cols-7 gap-x-2.5 print:min-w-0">
+        {dates.map((date) => {
+          const noon = Date.parse(`${date}T12:00:00Z`);
+          const stretches = days.get(date) ?? [];
+          return (
+            <section key={date} aria-label={formats.day(noon)} className="border-line border-t-2 pt-1">
+              <h2 className="font-label leading-tight font-semibold">{formats.day(noon)}</h2>
+              <p className="text-dim mb-1 text-sm">
+                {stretches.length === 0
+                  ? 'no hands'
+                  : `${formatSpan(stretches.reduce((sum, stretch) => sum + (stretch.endMs - stretch.startMs) / 60_000, 0))} of hands`}
+              </p>
+              <ol>
+                {stretches.map((stretch) => (
+                  <Stretch
+                    key={`${stretch.time.rungId}${stretch.startMs}`}
+                    stretch={stretch}
+                    title={index.rungTitle(stretch.time.rungId)}
+                    isChosen={chosen === stretch.time.rungId}
+                    start={formats.time(stretch.startMs)}
+                    onChoose={onChoose}
+                  />
+                ))}
+              </ol>
+            </section>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
+function Stretch({
+  stretch: { time, isFirst, startMs, endMs },
+  title,
+  start,
+  isChosen,
+  onChoose,
+}: {
+  readonly stretch: DayStretch;
+  readonly title: string;
+  readonly start: string;
+  readonly isChosen: boolean;
+  readonly onChoose: (rungId: string) => void;
+}) {
+  const { session } = time;
+  const opens = isFirst && session !== null && session.count > 1 && session.place === 0;
+  const goesOn = session !== null && session.count > 1 && session.place > 0;
+  return (
+    <li
+      className={`border-line border-t py-1 text-sm ${isChosen ? 'bg-band' : ''} ${goesOn || opens ? 'border-l-edge border-l-4 pl-1.5' : ''}`}
+    >
+      {opens && (
+        <span className="block font-medium">
+          {session.familyName} for {session.count}
+        </span>
+      )}
+      <button type="button" className="min-h-7 cursor-pointer text-left hover:underline" onClick={() => onChoose(time.rungId)}>
+        <span className="figure">{start}</span> {title}
+        {!isFirst && <span className="text-dim"> goes on</span>}
+      </button>
+      <span className="text-dim figure"> {formatSpan((endMs - startMs) / 60_000)}</span>
+      {time.isLocked && <span className="text-limeink font-medium"> locked</span>}
+    </li>
+  );
+}
