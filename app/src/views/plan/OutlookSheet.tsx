@@ -71,7 +71,7 @@ function Dates({ shown, index }: { readonly outlook: ShopOutlook; readonly shown
         return (
           <li key={propId} className="flex justify-between gap-3">
             <span>{index.props.get(propId)?.name} by its date</span>
-            <span className={`figure ${chance < SOON_SURE ? 'text-oxide font-medium' : ''}`}>
+            <span className={`figure whitespace-nowrap ${chance < SOON_SURE ? 'text-oxide font-medium' : ''}`}>
               {Math.round(chance * 100)} %{chance < SOON_SURE && ' · at risk'}
             </span>
           </li>

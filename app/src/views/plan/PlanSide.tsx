@@ -45,7 +45,7 @@ export function PlanSide({
   const ready = lastReady(shown);
   const hands = handsMinutes(plan.rungs.filter((time) => partIds.has(time.partId)));
   return (
-    <div className="grid content-start gap-4">
+    <div className="no-print grid content-start gap-4 lg:min-h-0 lg:overflow-y-auto">
       {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} onChoose={onChoose} />}
       <Sheet className="p-4" label="Ready">
         <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}, if it goes as planned</h2>

@@ -51,6 +51,9 @@ export function PlanView() {
   const [chosen, setChosen] = useState<string | null>(null);
   const [window, setWindow] = useState<PlanWindow | null>(null);
   const shownWindow = window ?? windowAtNow(72, now);
+  // Nearer and further keep now where it is while it is in sight.
+  const nowAt = (now - shownWindow.startMs) / (shownWindow.hours * 3_600_000);
+  const shareOfNow = nowAt >= 0 && nowAt <= 1 ? nowAt : 0.5;
   if (error) return <p role="alert">{wordError(error).title}. The plan could not be made; the ladders are untouched.</p>;
   if (!plan || !air) return <p className="text-dim">Planning…</p>;
   if (plan.kind === 'faulty') {
@@ -85,9 +88,9 @@ export function PlanView() {
     );
   }
   return (
-    <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_20rem]">
+    <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)] print:block">
       <Sheet className="flex min-h-0 min-w-0 flex-col" label="Plan">
-        <div className="border-line flex flex-wrap items-end gap-2 border-b p-3">
+        <div className="border-line no-print flex flex-wrap items-end gap-2 border-b p-3">
           <div className="w-48">
             <SelectField
               label="Shown"
@@ -132,10 +135,10 @@ export function PlanView() {
               <Button onClick={() => setWindow(panWindow(shownWindow, -0.5))}>Earlier</Button>
               <Button onClick={() => setWindow(null)}>Now</Button>
               <Button onClick={() => setWindow(panWindow(shownWindow, 0.5))}>Later</Button>
-              <Button aria-label="Nearer" onClick={() => setWindow(zoomWindow(shownWindow, -1, 0.1))}>
+              <Button aria-label="Nearer" onClick={() => setWindow(zoomWindow(shownWindow, -1, shareOfNow))}>
                 +
               </Button>
-              <Button aria-label="Further" onClick={() => setWindow(zoomWindow(shownWindow, 1, 0.1))}>
+              <Button aria-label="Further" onClick={() => setWindow(zoomWindow(shownWindow, 1, shareOfNow))}>
                 −
               </Button>
             </div>

@@ -10,7 +10,10 @@ import type { PlannedShop } from './planned';
 
 const WEEK = 7;
 
-/** A week of evenings side by side, for the wall: what hands do each day, sessions told once. Prints on one sheet. */
+/**
+ * A week of evenings side by side, for the wall: what hands do each day, sessions told once. On paper the days flow through columns, so that a long Saturday
+ * takes no more sheets than it must.
+ */
 export function PlanWeek({
   plan,
   partIds,
@@ -45,7 +48,7 @@ export function PlanWeek({
           Week after
         </Button>
       </div>
-      <div className="grid min-w-[47rem] grid-cols-7 gap-x-2.5 print:min-w-0">
+      <div className="week-days grid min-w-[47rem] grid-cols-7 gap-x-2.5">
         {dates.map((date) => {
           const noon = Date.parse(`${date}T12:00:00Z`);
           const stretches = days.get(date) ?? [];

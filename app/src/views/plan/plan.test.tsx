@@ -180,10 +180,77 @@ describe('the plan', () => {
       Object.assign(URL, { createObjectURL: (blob: Blob) => (saved.push(blob), 'blob:x'), revokeObjectURL: () => undefined }),
     );
     const { user } = await openShop('/plan');
-    await user.click(await screen.findByRole('radio', { name: 'List' }));
+    await user.click(await screen.findByRole('radio', { name: 'Week' }));
     await user.click(await screen.findByRole('button', { name: 'Save as calendar' }));
     await waitFor(() => expect(saved).toHaveLength(1));
     expect(await saved[0]?.text()).toMatch(/SUMMARY:guest: sand/u);
     expect(screen.getByRole('button', { name: 'Print' })).toBeTruthy();
+  });
+  it('shows a week of days side by side, free ones too, and the week after', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) => (rung.id === 'host-2' ? { ...rung, minutes: 500 } : rung));
+    const { user } = await openShop('/plan', project);
+    await user.click(await screen.findByRole('radio', { name: 'Week' }));
+    const days = () => screen.getAllByRole('region', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) /u });
+    expect(days()).toHaveLength(7);
+    const [today, tomorrow] = days();
+    expect(today?.textContent).toMatch(/^Thu .* of hands/u);
+    expect(tomorrow?.textContent).toMatch(/^Fri .*no hands/u);
+    await user.click(within(today as HTMLElement).getByRole('button', { name: /host: / }));
+    expect(await screen.findByRole('region', { name: 'Chosen rung' })).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Week after' }));
+    // Hands of the sample are there on Thursdays: the rest of the long rung is there.
+    expect(days()[0]?.textContent).toMatch(/goes on/u);
+  });
+  it('follows the reasons of a rung back to now, step by step, and each step can be chosen', async () => {
+    const { user } = await openShop('/plan');
+    await user.click(await screen.findByRole('radio', { name: 'List' }));
+    await user.click(await screen.findByRole('button', { name: /^host: / }));
+    await user.click(await screen.findByText(/Back to now, step by step/u));
+    const chain = await screen.findByRole('list', { name: 'Chain of reasons' });
+    const steps = within(chain).getAllByRole('listitem');
+    expect(steps.length).toBeGreaterThan(1);
+    expect(steps[0]?.textContent).toMatch(/joined: after guest|hands were at guest/u);
+    await user.click(within(steps[1] as HTMLElement).getByRole('button'));
+    const chosen = screen.getByRole('region', { name: 'Chosen rung' });
+    expect(within(chosen).getByRole('heading', { level: 2 }).textContent).toMatch(/^guest/u);
+  });
+  it('splits work that may be set down, so that each half can be steered; undo joins it again', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'guest-1' ? { ...rung, state: 'open', startedAtMs: null, minutes: 40, methodId: 'sand' } : rung,
+    );
+    const { user, db, store } = await openShop('/plan', project);
+    await user.click(await screen.findByRole('radio', { name: 'List' }));
+    await user.click(await screen.findByRole('button', { name: /^guest: sand/ }));
+    await user.click(await screen.findByRole('button', { name: 'Split in two' }));
+    const halves = async () => (await db.records('rungs').toArray()).filter((rung) => /sand/u.test(rung.name)).map((rung) => rung.minutes);
+    await waitFor(async () => expect((await halves()).filter((minutes) => minutes === 20)).toHaveLength(2));
+    await store.undo();
+    expect(await halves()).toContain(40);
+  });
+  it('drills against the clock: in time or not, one by one, idle hands, and one more', async () => {
+    const { user } = await openShop('/plan');
+    await user.click(await screen.findByRole('radio', { name: 'Against the clock' }));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Would one more fit?' }), 'host');
+    await user.click(screen.getByRole('button', { name: 'Drill it' }));
+    const came = await screen.findByRole('region', { name: 'What came of the drill' });
+    expect(came.textContent).toMatch(/In time, .* to spare/u);
+    expect(came.textContent).toMatch(/One part after another: /u);
+    expect(came.textContent).toMatch(/One more host: ready .*in time/u);
+    expect(came.textContent).toMatch(/Hands stand idle/u);
+  });
+  it('tries the remedies of what has no place, and says which of them give it one', async () => {
+    const project = makeSampleProject();
+    // Longer in one go than any stretch of hands.
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'host-2' ? { ...rung, methodId: 'washResin', productId: null, coatMicrometres: null, minutes: 260 } : rung,
+    );
+    const { user } = await openShop('/plan', project);
+    await screen.findByRole('region', { name: 'What to count on' });
+    await user.click(screen.getByRole('button', { name: 'Try it out' }));
+    const help = screen.getByRole('region', { name: 'What would help' });
+    await waitFor(() => expect(help.textContent).toMatch(/longer each day.*every rung has a place/u), { timeout: 20_000 });
+    expect(within(help).getByRole('button', { name: /^Do it: Stay .* longer each day/u })).toBeTruthy();
   });
 });

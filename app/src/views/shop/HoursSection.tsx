@@ -15,11 +15,18 @@ export function HoursSection({ shop }: { readonly shop: Shop }) {
   const patch = useShopPatch(shop);
   return (
     <div className="grid items-start gap-4 lg:grid-cols-3">
-      <Sheet className="p-4" label="Hands">
-        <h2 className="font-label text-xl font-semibold">Hands</h2>
-        <p className="text-dim mb-2 text-sm">When you are in the shop.</p>
-        <WeekEditor spans={shop.hours} name="Hands" onChange={(hours) => patch('the hours', { hours })} />
-      </Sheet>
+      <div className="grid gap-4">
+        <Sheet className="p-4" label="Hands">
+          <h2 className="font-label text-xl font-semibold">Hands</h2>
+          <p className="text-dim mb-2 text-sm">When you are in the shop.</p>
+          <WeekEditor spans={shop.hours} name="Hands" onChange={(hours) => patch('the hours', { hours })} />
+        </Sheet>
+        <Sheet className="p-4" label="Quiet hours">
+          <h2 className="font-label text-xl font-semibold">Quiet hours</h2>
+          <p className="text-dim mb-2 text-sm">When power tools rest. First cuts are planned outside them; all handwork goes on.</p>
+          <WeekEditor spans={shop.quietHours} name="Quiet" onChange={(quietHours) => patch('the quiet hours', { quietHours })} />
+        </Sheet>
+      </div>
       <Sheet className="p-4" label="Spraying">
         <h2 className="font-label text-xl font-semibold">Spraying</h2>
         <p className="text-dim mb-2 text-sm">When it is allowed at all: neighbours, fumes. Light and air decide within that.</p>
@@ -31,11 +38,6 @@ export function HoursSection({ shop }: { readonly shop: Shop }) {
           <h2 className="font-label text-xl font-semibold">Other days</h2>
           <p className="text-dim mb-2 text-sm">Dates with hours of their own, or none: holidays, a long Sunday.</p>
           <Exceptions shop={shop} onChange={(exceptions) => patch('the other days', { exceptions })} />
-        </Sheet>
-        <Sheet className="p-4" label="Quiet hours">
-          <h2 className="font-label text-xl font-semibold">Quiet hours</h2>
-          <p className="text-dim mb-2 text-sm">When power tools rest. First cuts are planned outside them; all handwork goes on.</p>
-          <WeekEditor spans={shop.quietHours} name="Quiet" onChange={(quietHours) => patch('the quiet hours', { quietHours })} />
         </Sheet>
         <BusySheet shop={shop} />
       </div>
