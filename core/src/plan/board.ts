@@ -15,7 +15,7 @@ export class Board {
     const { resources, tools, tasks } = prepared.problem;
     this.placements = new Array<Placement | undefined>(tasks.length).fill(undefined);
     this.holdEnds = new Array<readonly number[] | undefined>(tasks.length).fill(undefined);
-    this.profiles = resources.map((resource) => new UsageProfile(resource.capacity));
+    this.profiles = resources.map((resource, index) => new UsageProfile(resource.capacity, prepared.openOf[index]));
     this.tools = tools.map((tool) => new ToolLine(tool));
   }
 

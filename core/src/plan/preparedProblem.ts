@@ -1,6 +1,7 @@
 import type { ClockTable } from '../cure/clockTable';
 import { minuteAfter, minuteAtProgress, progressAt } from '../cure/clockTable';
 import type { Interval } from '../time/interval';
+import { mergeIntervals } from '../time/interval';
 import { firstWindowAfter } from './windowSearch';
 import type { ArcPiece, Certificate, Family, PlanArc, PlanProblem, PlanTask } from './problem';
 
@@ -28,6 +29,8 @@ export interface PreparedProblem {
   /** what each task uses while it is worked on */
   readonly demands: readonly (readonly { readonly resource: number; readonly amount: number }[])[];
   readonly resourceIndex: ReadonlyMap<string, number>;
+  /** when each resource is asked for at all: the windows of all tasks that use it, where all have some; null: at any time */
+  readonly openOf: readonly (readonly Interval[] | null)[];
   /** what a task uses or holds of a resource beyond all there is of it; null where there is enough */
   readonly tooMuch: readonly (Certificate['cause'] | null)[];
   /** family and tool of each task; null where it has none */
@@ -83,6 +86,7 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
       task.demands.map(({ resourceId, amount }) => ({ resource: lookUp(resourceIndex, resourceId), amount })),
     ),
     resourceIndex,
+    openOf: problem.resources.map((resource) => findOpen(problem, resource.id, calendars)),
     tooMuch: problem.tasks.map((task) => findTooMuch(problem, task)),
     toolOf: problem.tasks.map((task) => {
       if (task.familyId === null) return null;
@@ -140,6 +144,19 @@ function findFirst({ tasks, fromMinute }: PlanProblem, arcs: readonly PreparedAr
     .sort((a, b) => lockedStart(a) - lockedStart(b))
     .map((arc) => arc.from);
   return [...new Set([...underWay, ...urgent, ...beforeLocked])];
+}
+
+function findOpen(
+  { tasks }: PlanProblem,
+  resourceId: string,
+  calendars: ReadonlyMap<string, readonly Interval[]>,
+): readonly Interval[] | null {
+  const users = tasks.filter((task) => task.demands.some((demand) => demand.resourceId === resourceId));
+  // What is held is held through the night.
+  const isHeld = tasks.some((task) => task.holds.some((hold) => hold.resourceId === resourceId));
+  if (isHeld || users.length === 0 || users.some((task) => task.calendarId === null)) return null;
+  const used = new Set(users.map((task) => task.calendarId ?? ''));
+  return mergeIntervals([...used].flatMap((id) => calendars.get(id) ?? []));
 }
 
 function findTooMuch({ resources }: PlanProblem, { demands, holds }: PlanTask): Certificate['cause'] | null {

@@ -1,10 +1,26 @@
+import type { Interval } from '../time/interval';
+
 /** How much of a resource is in use along time: a step function that only grows. */
 export class UsageProfile {
   /** breakpoints; `levels[i]` holds from `times[i]` to `times[i + 1]` */
-  private times: number[] = [Number.NEGATIVE_INFINITY];
-  private levels: number[] = [0];
+  private readonly times: number[];
+  private readonly levels: number[];
 
-  constructor(private readonly capacity: number) {}
+  /**
+   * @param open when the resource is there at all, sorted and disjoint; null: always. Outside it is full, so that one search finds what
+   * is open and free.
+   */
+  constructor(
+    private readonly capacity: number,
+    open: readonly Interval[] | null = null,
+  ) {
+    this.times = [Number.NEGATIVE_INFINITY];
+    this.levels = [open ? capacity : 0];
+    for (const { start, end } of open ?? []) {
+      this.times.push(start, end);
+      this.levels.push(0, capacity);
+    }
+  }
 
   /** The first minute at or after `from` where `amount` is free for `minutes`; Infinity when it never is. */
   firstFree(from: number, minutes: number, amount: number): number {
