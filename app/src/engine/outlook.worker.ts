@@ -1,9 +1,8 @@
-import type { Objective } from '@zinc-ladder/core/plan/objective';
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import { shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
-import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
+import type { WhatIf, WhatIfTrial } from '@zinc-ladder/core/plan/whatIfs';
 import { tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
 import type { DrillWish } from '@zinc-ladder/core/plan/buildDrill';
 import { drill } from '@zinc-ladder/core/plan/buildDrill';
@@ -12,8 +11,7 @@ import { expose } from 'comlink';
 const outlook = {
   outlook: (input: ShopPlanInput, plan: Extract<ShopPlan, { kind: 'planned' }>, runs: number, seed: number): ShopOutlook =>
     shopOutlook(input, plan, runs, seed),
-  tryWhatIf: (input: ShopPlanInput, whatIf: WhatIf, objective: Objective, runs: number, seed: number) =>
-    tryWhatIf(input, whatIf, objective, runs, seed),
+  tryWhatIf: (input: ShopPlanInput, whatIf: WhatIf, trial: WhatIfTrial) => tryWhatIf(input, whatIf, trial),
   drill: (input: ShopPlanInput, wish: DrillWish, seed: number) => drill(input, wish, seed),
 };
 

@@ -3,13 +3,14 @@ import { airAt } from '../climate/airTimeline';
 import { dewPointCelsius } from '../climate/dewPoint';
 import type { PlanPart, ShopPlanInput } from './shopPlanInput';
 import { film, MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
-import { planShopAtOnce } from './planShop';
+import { planShop, planShopAtOnce } from './planShop';
 import type { WhatIf } from './whatIfs';
 import { applyWhatIf, suggestRemedies, suggestWhatIfs, tryWhatIf } from './whatIfs';
 
 const HOUR = 60 * MINUTE;
 const coats = (count: number, classId = 'lacquerColour') =>
   Array.from({ length: count }, (_, at) => rung(`coat-${at}`, 'sprayCoat', { classId }));
+const coatsOf = (id: string) => coats(2).map((coat) => ({ ...coat, id: `${id} ${coat.id}` }));
 const evenings = [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 21 * 60 }));
 const garage = (parts: readonly PlanPart[], change: Partial<ShopPlanInput> = {}): ShopPlanInput =>
   shop(parts, { hours: evenings, props: [{ id: 'prop', name: 'prop', dueMs: NOW + 10 * 24 * HOUR, weight: 1 }], ...change });
@@ -85,25 +86,38 @@ describe('the shop as it would be', () => {
 describe('what comes of trying', () => {
   it('gains what can be seen by eye: five hours of sanding are done a day sooner with a Saturday', () => {
     const input = garage([part('a', [rung('sand', 'sand', { minutes: 9 * 60 })])]);
-    const usual = tryWhatIf(input, { kind: 'sprayPlace' }, 'readyFirst', 20, 1);
+    const usual = tryWhatIf(input, { kind: 'sprayPlace' }, { objective: 'readyFirst', runs: 20, seed: 1 });
     const evening = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
-    const withSaturday = tryWhatIf(input, evening, 'readyFirst', 20, 1);
+    const withSaturday = tryWhatIf(input, evening, { objective: 'readyFirst', runs: 20, seed: 1 });
     // Thursday, Friday and Monday evening, or Thursday, Friday and Saturday from nine to twelve.
     expect(new Date(usual.readyMs ?? 0).toISOString()).toBe('2026-06-01T21:00:00.000Z');
     expect(new Date(withSaturday.readyMs ?? 0).toISOString()).toBe('2026-05-30T12:00:00.000Z');
     expect(withSaturday.outlook?.p80Ms ?? Infinity).toBeLessThan(usual.outlook?.p80Ms ?? 0);
   });
+  it('never makes more room look worse than the plan there is', () => {
+    const input = garage(
+      ['a', 'b', 'c'].map((id) => part(id, [rung(`cut ${id}`, 'cut', { minutes: 70 }), ...coatsOf(id), rung(`fit ${id}`, 'fit')])),
+    );
+    const plan = planShop(input, { seed: 4 });
+    if (plan.kind !== 'planned') throw new Error('faulty');
+    const before = Object.fromEntries(plan.rungs.map((time) => [time.rungId, time.startMs]));
+    const roomier = tryWhatIf(input, { kind: 'rack', places: 2 }, { objective: 'readyFirst', runs: 1, seed: 1, before });
+    expect(roomier.readyMs ?? Infinity).toBeLessThanOrEqual(plan.readyMs);
+  });
   it('meets the same fortunes as any other with its seed', () => {
     const input = garage([part('a', [rung('sand', 'sand', { minutes: 100 })])]);
-    const ask = () => tryWhatIf(input, { kind: 'rack', places: 2 }, 'readyFirst', 50, 3).outlook;
+    const ask = () => tryWhatIf(input, { kind: 'rack', places: 2 }, { objective: 'readyFirst', runs: 50, seed: 3 }).outlook;
     expect(ask()).toEqual(ask());
-    expect(ask()?.p80Ms).toBe(tryWhatIf(input, { kind: 'sprayPlace' }, 'readyFirst', 50, 3).outlook?.p80Ms);
+    expect(ask()?.p80Ms).toBe(tryWhatIf(input, { kind: 'sprayPlace' }, { objective: 'readyFirst', runs: 50, seed: 3 }).outlook?.p80Ms);
   });
   it('says how much still has no place', () => {
     const input = garage([part('a', [rung('long', 'washResin', { minutes: 400 })])]);
-    expect(tryWhatIf(input, { kind: 'rack', places: 2 }, 'readyFirst', 1, 1)).toMatchObject({ readyMs: null, unplaced: 1 });
+    expect(tryWhatIf(input, { kind: 'rack', places: 2 }, { objective: 'readyFirst', runs: 1, seed: 1 })).toMatchObject({
+      readyMs: null,
+      unplaced: 1,
+    });
     const evening = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
-    expect(tryWhatIf(input, evening, 'readyFirst', 1, 1)).toMatchObject({ unplaced: 0 });
+    expect(tryWhatIf(input, evening, { objective: 'readyFirst', runs: 1, seed: 1 })).toMatchObject({ unplaced: 0 });
   });
 });
 
@@ -112,7 +126,10 @@ function mend(input: ShopPlanInput) {
   const plan = planShopAtOnce(input);
   if (plan.kind !== 'planned') throw new Error('faulty');
   const remedies = suggestRemedies(plan.unplaced);
-  return { unplaced: plan.unplaced, outcomes: remedies.map((whatIf) => tryWhatIf(input, whatIf, 'readyFirst', 1, 1)) };
+  return {
+    unplaced: plan.unplaced,
+    outcomes: remedies.map((whatIf) => tryWhatIf(input, whatIf, { objective: 'readyFirst', runs: 1, seed: 1 })),
+  };
 }
 const mended = (outcomes: readonly { whatIf: WhatIf; unplaced: number }[]) =>
   outcomes.filter((outcome) => outcome.unplaced === 0).map((outcome) => outcome.whatIf.kind);

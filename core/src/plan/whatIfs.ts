@@ -171,10 +171,20 @@ export function applyWhatIf(input: ShopPlanInput, whatIf: WhatIf): ShopPlanInput
   }
 }
 
+/** How a what-if is tried. */
+export interface WhatIfTrial {
+  readonly objective: Objective;
+  /** plays for the chance, and the seed of fortunes and search */
+  readonly runs: number;
+  readonly seed: number;
+  /** the plan as it is: starts of hands by rung, epoch ms. The search begins from it, so that more room never looks worse by mere luck */
+  readonly before?: Readonly<Record<string, number>>;
+}
+
 /** Plans the shop as it would be, by the whole search, and plays it against the same fortunes as any other with this seed. */
-export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, objective: Objective, runs: number, seed: number): WhatIfOutcome {
+export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, { objective, runs, seed, before = {} }: WhatIfTrial): WhatIfOutcome {
   const changed = applyWhatIf(input, whatIf);
-  const plan = planShop(changed, { seed, objective });
+  const plan = planShop(changed, { seed, objective, before });
   if (plan.kind === 'faulty') return { whatIf, readyMs: null, unplaced: 0, lateHours: 0, outlook: null };
   const late = plan.props.map((prop) => timeToSpare(prop.readyMs, prop.dueMs)).filter((spare) => spare?.isLate);
   return {

@@ -50,11 +50,13 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
     const deciding = [...new Set(plan.rungs.filter((time) => time.isCritical).map((time) => time.partId))];
     const ideas =
       plan.unplaced.length > 0 ? suggestRemedies(plan.unplaced) : [...suggestWhatIfs(input), ...suggestSchools(records, deciding, nowMs)];
+    const before = Object.fromEntries(plan.rungs.map((time) => [time.rungId, time.startMs]));
+    const how = { objective: records.shop.objective, runs: CHANCE_RUNS, seed: CHANCE_SEED, before };
     const outcomes: WhatIfOutcome[] = [];
     setTrial({ version, outcomes, total: ideas.length });
     try {
       for (const idea of ideas) {
-        outcomes.push(await askOutlook((api) => api.tryWhatIf(input, idea, records.shop.objective, CHANCE_RUNS, CHANCE_SEED), own.signal));
+        outcomes.push(await askOutlook((api) => api.tryWhatIf(input, idea, how), own.signal));
         setTrial({ version, outcomes: [...outcomes], total: ideas.length });
       }
     } catch (error) {
