@@ -53,6 +53,11 @@ export function airAt(timeline: AirTimeline, atMs: number): Air & { readonly ori
   };
 }
 
+/** Up to when the air is known: the last reading, and never before now. */
+export function knownUntil({ measuredUntilMs }: AirTimeline, nowMs: number): number {
+  return Math.max(nowMs, Number.isFinite(measuredUntilMs) ? measuredUntilMs : nowMs);
+}
+
 /** The wind at a moment, m/s, from the nearer of the samples around it; undefined where nothing is known, as after the last forecast. */
 export function windAt({ samples }: AirTimeline, atMs: number): number | undefined {
   const next = firstAtOrAfter(samples, atMs);

@@ -1,3 +1,5 @@
+import { knownUntil } from '../climate/airTimeline';
+import { sprayCertainty } from '../climate/sprayCertainty';
 import { minuteAfter, progressAt } from '../cure/clockTable';
 import type { CureOutlook } from '../cure/cureClock';
 import { readCureClock } from '../cure/cureClock';
@@ -53,6 +55,11 @@ export interface RungTime {
   readonly outlook: CureOutlook | null;
 }
 
+/** When spraying is open, and how sure that is while it is only forecast, 0–1. */
+export interface SprayWindow extends Interval {
+  readonly certainty: number;
+}
+
 /** When a prop is done. */
 export interface PropReady {
   readonly propId: string;
@@ -96,7 +103,7 @@ export type ShopPlan =
       /** rules that what the finisher locked breaks; empty in a plan without locks */
       readonly broken: readonly Violation[];
       readonly handsWindows: readonly Interval[];
-      readonly sprayWindows: readonly Interval[];
+      readonly sprayWindows: readonly SprayWindow[];
     }
   | { readonly kind: 'faulty'; readonly faults: readonly ProblemFault[] };
 
@@ -274,7 +281,10 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
     broken: checkPlan(problem, state.plan),
     moved: findMoved(rungs, input.nowMs, options.before ?? {}),
     handsWindows,
-    sprayWindows,
+    sprayWindows: sprayWindows.map((window) => ({
+      ...window,
+      certainty: sprayCertainty(window, input.air, input.sprayLimits, knownUntil(input.air, input.nowMs)),
+    })),
   };
 }
 

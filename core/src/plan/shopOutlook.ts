@@ -1,4 +1,6 @@
-import type { AirTimeline } from '../climate/airTimeline';
+import { knownUntil } from '../climate/airTimeline';
+import { sprayCertainty } from '../climate/sprayCertainty';
+import type { Interval } from '../time/interval';
 import { findMethod } from '../ladder/methods';
 import { buildShopProblem, SPRAYING } from './buildShopProblem';
 import { playChance, quantile, shareWithin } from './chance';
@@ -40,10 +42,6 @@ export interface ShopOutlook {
   /** recoat windows missed for good, on average, in all that is planned */
   readonly missedWindows: number;
 }
-
-/** A spraying window that is only forecast may be lost; by so much more a day ahead, up to this. Guessed. */
-const LOSS_A_DAY = 0.05;
-const MOST_LOSS = 0.25;
 
 /**
  * Bound and chance of a plan: uncertain minutes by the method's default or the finisher's own log, passes that are needed again, and
@@ -91,11 +89,9 @@ export function shopOutlook(input: ShopPlanInput, plan: Extract<ShopPlan, { kind
   };
 }
 
-function lossesOf(windows: readonly { readonly start: number }[], { air, nowMs }: ShopPlanInput): number[] {
-  const known = lastMeasured(air, nowMs);
-  return windows.map(({ start }) => Math.min(MOST_LOSS, Math.max(0, ((start * 60_000 - known) / 86_400_000) * LOSS_A_DAY)));
-}
-
-function lastMeasured({ measuredUntilMs }: AirTimeline, nowMs: number): number {
-  return Math.max(nowMs, Number.isFinite(measuredUntilMs) ? measuredUntilMs : nowMs);
+/** A spraying window that is only forecast may be lost. */
+function lossesOf(windows: readonly Interval[], { air, nowMs, sprayLimits }: ShopPlanInput): number[] {
+  return windows.map(
+    ({ start, end }) => 1 - sprayCertainty({ start: start * 60_000, end: end * 60_000 }, air, sprayLimits, knownUntil(air, nowMs)),
+  );
 }

@@ -20,7 +20,7 @@ const CHANCE_REASON: Reason = {
   formula: 'the plan played by what is known at each moment, with minutes, second passes and spraying weather drawn by chance',
   inputs: [['plays', String(CHANCE_RUNS)]],
   source:
-    'minutes by your own log where a method has five entries, else by the method, guessed; a forecast dry spell is lost more often the further ahead, guessed',
+    'minutes by your own log where a method has five entries, else by the method, guessed; a forecast dry spell is lost the more often the nearer its air is to a limit and the further ahead it lies; the forecast’s error is guessed',
 };
 
 /** What can be counted on: before when no plan is ready, by when it is in half and in four of five plays, and what carries the risk. */

@@ -152,18 +152,31 @@ export function PlanPicture({
           <AirBand air={air} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />
           <RowName y={HEAD + AIR + 17} name="Spraying" />
           {plan.sprayWindows.filter(inSight).map((span) => (
-            <rect
-              key={span.start}
-              x={clip(span.start)}
-              width={Math.max(1, clip(span.end) - clip(span.start))}
-              y={HEAD + AIR + 5}
-              height={14}
-              fill="var(--color-lime)"
-            >
+            <g key={span.start}>
               <title>
                 spraying {formats.moment(span.start, nowMs)} to {formats.moment(span.end, nowMs)}
+                {span.certainty < 1 && `, ${Math.round(span.certainty * 100)} % sure by the forecast`}
               </title>
-            </rect>
+              <rect
+                x={clip(span.start)}
+                width={Math.max(1, clip(span.end) - clip(span.start))}
+                y={HEAD + AIR + 5}
+                height={14}
+                fill="var(--color-lime)"
+                fillOpacity={0.25 + 0.75 * span.certainty}
+              />
+              {span.certainty < 1 && clip(span.end) - clip(span.start) > 44 && (
+                <text
+                  x={(clip(span.start) + clip(span.end)) / 2}
+                  y={HEAD + AIR + 16}
+                  textAnchor="middle"
+                  fontSize={11}
+                  className="fill-ink"
+                >
+                  {Math.round(span.certainty * 100)} %
+                </text>
+              )}
+            </g>
           ))}
           <RowName y={HEAD + AIR + SPRAY + 27} name="Hands" />
           <rect x={LEFT} width={plotWidth} y={HEAD + AIR + SPRAY} height={HANDS - 8} fill="url(#hatch)" stroke="var(--color-line)" />
