@@ -46,6 +46,14 @@ describe('calls', () => {
     expect(callsFor([done(0, 'prime'), { methodId: 'sand' }], 'primer')).toEqual([['can be sanded', 60]]);
     expect(callsFor([done(0, 'prime'), { methodId: 'mask', productId: null }], 'primer')).toEqual([['tape-safe', 120]]);
   });
+  it('come sooner after warm air on a thin film, and not on a thick one', () => {
+    const warm = { ...done(10, 'warmDry'), workedMs: 5 * MINUTE, productId: null };
+    const detail = { methodId: 'detail', productId: null };
+    // Airbrush acrylic can be handled after 30 min; five of them counted sixfold.
+    expect(callsFor([done(20, 'airbrushCoat'), detail], 'airbrushAcrylic')).toEqual([['can be handled', 10]]);
+    expect(callsFor([done(20, 'airbrushCoat'), { ...warm, doneAtMs: NOW - 12 * MINUTE }, detail], 'airbrushAcrylic')).toEqual([]);
+    expect(callsFor([done(20, 'prime'), warm, { methodId: 'sand' }], 'fillerPrimer')).toEqual([['can be sanded', 40]]);
+  });
   it('are silent once a ladder is climbed', () => expect(callsFor([done(0, 'prime')], 'primer')).toEqual([]));
   it('reckon wet coats of one paint as one film', () => {
     expect(callsFor([done(20, 'prime'), done(10, 'prime'), { methodId: 'sand' }], 'primer')).toEqual([['can be sanded', 110]]);

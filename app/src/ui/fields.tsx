@@ -18,7 +18,7 @@ export function Labelled({
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="label block">
-        {label}
+        <LabelText text={label} />
       </label>
       {children({ id, describedBy })}
       {error ? (
@@ -33,6 +33,18 @@ export function Labelled({
         )
       )}
     </div>
+  );
+}
+
+/** A label is set in capitals; the unit after its comma is not: µm would read as MM. */
+function LabelText({ text }: { readonly text: string }) {
+  const [name = '', ...unit] = text.split(', ');
+  return unit.length === 0 ? (
+    name
+  ) : (
+    <>
+      {name}, <span className="normal-case">{unit.join(', ')}</span>
+    </>
   );
 }
 

@@ -159,6 +159,30 @@ describe('an open ladder', () => {
     await user.click(await screen.findByRole('button', { name: 'Add on top' }));
     await waitFor(async () => expect(await ids()).toHaveLength(3));
   });
+  it('sprays a coat in two turns, and says which faces each rung is for', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'host-2' ? { ...rung, methodId: 'sprayCoat', name: 'green', productId: 'primer', coatMicrometres: 15, minutes: 9 } : rung,
+    );
+    const { user, db, store } = await openShop(HOST, project);
+    await user.click(await screen.findByRole('button', { name: 'In two turns' }));
+    const sides = async () =>
+      (await db.records('rungs').toArray()).filter((rung) => rung.name.startsWith('green')).map((rung) => [rung.side, rung.minutes]);
+    await waitFor(async () =>
+      expect((await sides()).sort()).toEqual([
+        ['top', 5],
+        ['under', 5],
+      ]),
+    );
+    // A rung that is for one side already is not turned again.
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'In two turns' })).toBeNull());
+    await user.click(screen.getByRole('button', { name: 'Change' }));
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Faces' }), 'all');
+    await waitFor(async () => expect((await sides()).map(([side]) => side)).toContain('all'));
+    await store.undo();
+    await store.undo();
+    expect(await sides()).toEqual([['all', 9]]);
+  });
   it('grows anew above what is done', async () => {
     const { user, db } = await openShop(HOST);
     await user.click(await screen.findByRole('tab', { name: 'Grow' }));

@@ -43,6 +43,16 @@ describe('hours', () => {
     await waitFor(async () => expect((await shopOf(db))?.sprayHours).toEqual([]));
     expect((await shopOf(db))?.hours).toHaveLength(2);
   });
+  it('are quiet for power tools when asked', async () => {
+    const { user, db, store } = await openShop('/shop/hours');
+    await user.click(await screen.findByRole('button', { name: 'Add quiet on Monday' }));
+    await waitFor(async () => expect((await shopOf(db))?.quietHours).toHaveLength(1));
+    await retype(user, await screen.findByRole('textbox', { name: 'Quiet, Monday 1 to' }), '24');
+    await waitFor(async () => expect((await shopOf(db))?.quietHours).toMatchObject([{ weekday: 1, endMinute: 1440 }]));
+    await store.undo();
+    await store.undo();
+    expect((await shopOf(db))?.quietHours).toEqual([]);
+  });
   it('know days that are different, each once', async () => {
     const { user, db } = await openShop('/shop/hours');
     const date = await screen.findByLabelText('Date');
@@ -247,6 +257,8 @@ describe('failures of the browser', () => {
     expect(screen.getByText(/Save a file from Shop, then free space/u)).toBeTruthy();
     spy.mockRestore();
     expect((await shopOf(db))?.rackPlaces).toBe(8);
+    // The notices take the pointer only once they know that there is one.
+    await waitFor(() => expect(screen.getByRole('region', { name: /^Notifications/u }).style.pointerEvents).not.toBe('none'));
     await user.click(screen.getByRole('button', { name: 'Put away' }));
     await waitFor(() => expect(screen.queryByText('The browser has no room left')).toBeNull());
   });
