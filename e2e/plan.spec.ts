@@ -32,3 +32,42 @@ test('being away moves the plan, and undo moves it back', async ({ page }) => {
   await page.keyboard.press('Control+z');
   await expect(then.getByRole('button', { name: /^19:37.*Badge/u })).toBeVisible({ timeout: 20_000 });
 });
+
+test('the camera test: late as it is, in time with what helps, told by the week; and against the clock', async ({ page }) => {
+  test.slow();
+  await openDemo(page, '/plan');
+  const ready = page.getByRole('region', { name: 'Ready' });
+  await expect(ready.getByText(/ late$/u).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'What to count on' })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Try it out' }).click();
+  await page.getByRole('button', { name: /^Do it: Hands on Sun/u }).click({ timeout: 120_000 });
+  await expect(ready.getByText(/ late$/u)).toHaveCount(0, { timeout: 60_000 });
+  await expect(ready.getByText(/ to spare$/u).first()).toBeVisible();
+
+  await page.getByRole('radio', { name: 'Week' }).click();
+  await expect(page.getByRole('region', { name: /^Sun/u })).toContainText(/ of hands/u);
+
+  await page.getByRole('radio', { name: 'Against the clock' }).click();
+  await page.getByRole('button', { name: 'Drill it' }).click();
+  const came = page.getByRole('region', { name: 'What came of the drill' });
+  await expect(came).toContainText(/One part after another/u, { timeout: 120_000 });
+  await expect(came).toContainText(/Hands stand idle/u);
+});
+
+test('a rung is pulled with the mouse, and the reasons of another are followed back', async ({ page }) => {
+  await openDemo(page, '/plan');
+  const piece = page.locator('[data-pull="lantern-badge-13"]').first();
+  await expect(piece).toBeVisible({ timeout: 20_000 });
+  for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: 'Nearer' }).click();
+  const box = await piece.boundingBox();
+  if (!box) throw new Error('no piece');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByText('locked to this time')).toBeVisible({ timeout: 20_000 });
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('locked to this time')).toHaveCount(0, { timeout: 20_000 });
+  const chosen = page.getByRole('region', { name: 'Chosen rung' });
+  await expect(chosen).toContainText('Badge: enamel blue 2');
+});

@@ -2,13 +2,14 @@ import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { KeyboardEvent, PointerEvent, WheelEvent } from 'react';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { groupBy } from '../../data/groupBy';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import type { FilmAnswer } from '../../engine/filmTypes';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import type { Formats } from '../../ui/useFormats';
 import { useFormats } from '../../ui/useFormats';
 import { BARE } from '../ladders/RungBox';
 import { AirBand } from './AirBand';
@@ -25,6 +26,16 @@ const SPRAY = 26;
 const HANDS = 52;
 const ROW = 40;
 const HOUR_MS = 3_600_000;
+/** A rung is pulled to round minutes; less than this many pixels is a press. */
+const PULL_STEP_MS = 5 * 60_000;
+const LEAST_PULL_PX = 4;
+
+/** A rung that is being dragged. */
+interface Pull {
+  readonly rungId: string;
+  readonly fromX: number;
+  readonly movedPx: number;
+}
 
 /** The plan as a picture: air, spraying and hands above, what dries on the rack below, over one time axis. */
 export function PlanPicture({
@@ -39,6 +50,7 @@ export function PlanPicture({
   dueMs,
   chosen,
   onChoose,
+  onPull,
 }: {
   readonly plan: PlannedShop;
   readonly air: AirTimeline;
@@ -51,10 +63,13 @@ export function PlanPicture({
   readonly dueMs: number | null;
   readonly chosen: string | null;
   readonly onChoose: (rungId: string) => void;
+  /** a rung dragged to another time; left out where the plan is not steered */
+  readonly onPull?: (rungId: string, startMs: number) => void;
 }) {
   const box = useRef<HTMLDivElement>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const drag = useRef<{ readonly x: number; readonly window: PlanWindow } | null>(null);
+  const [pull, setPull] = useState<Pull | null>(null);
   const width = useWidth(box, 880);
   const zone = useShop()?.timeZone ?? 'UTC';
   const formats = useFormats();
@@ -94,15 +109,27 @@ export function PlanPicture({
     else if (event.deltaX !== 0 || event.shiftKey) onWindow(panWindow(window, (event.deltaX || event.deltaY) / plotWidth));
   };
   const onPointerDown = (event: PointerEvent): void => {
-    if (event.button === 0) drag.current = { x: event.clientX, window };
+    if (event.button !== 0) return;
+    const rungId = onPull && event.target instanceof Element ? event.target.closest('[data-pull]')?.getAttribute('data-pull') : null;
+    if (rungId) setPull({ rungId, fromX: event.clientX, movedPx: 0 });
+    else drag.current = { x: event.clientX, window };
   };
   const onPointerMove = (event: PointerEvent): void => {
+    if (pull) setPull({ ...pull, movedPx: event.clientX - pull.fromX });
     if (!drag.current) return;
     const moved = event.clientX - drag.current.x;
     if (Math.abs(moved) > 3) onWindow(panWindow(drag.current.window, -moved / plotWidth));
   };
-  const stop = (): void => {
+  const pulledTo = (startMs: number, movedPx: number): number =>
+    Math.round((startMs + (movedPx / plotWidth) * window.hours * HOUR_MS) / PULL_STEP_MS) * PULL_STEP_MS;
+  const letGo = (): void => {
     drag.current = null;
+    setPull(null);
+  };
+  const stop = (): void => {
+    const time = pull && plan.rungs.find((entry) => entry.rungId === pull.rungId);
+    if (pull && time && Math.abs(pull.movedPx) > LEAST_PULL_PX) onPull?.(pull.rungId, pulledTo(time.startMs, pull.movedPx));
+    letGo();
   };
 
   return (
@@ -117,7 +144,7 @@ export function PlanPicture({
         onPointerDown={onPointerDown}
         onPointerMove={onPointerMove}
         onPointerUp={stop}
-        onPointerLeave={stop}
+        onPointerLeave={letGo}
         className="touch-pan-y overflow-hidden select-none"
       >
         <svg width={width} height={height} className="font-figure block">
@@ -205,7 +232,8 @@ export function PlanPicture({
                 fillOpacity={isOther ? 0.25 : 1}
                 stroke={chosen === time.rungId ? 'var(--color-lime)' : 'var(--color-edge)'}
                 strokeWidth={chosen === time.rungId ? 3 : 0.75}
-                className="cursor-pointer"
+                className={onPull ? 'cursor-grab' : 'cursor-pointer'}
+                data-pull={time.rungId}
                 onClick={() => onChoose(time.rungId)}
               >
                 <title>
@@ -214,6 +242,13 @@ export function PlanPicture({
               </rect>
             ));
           })}
+          {pull && Math.abs(pull.movedPx) > LEAST_PULL_PX && (
+            <PulledMark
+              startMs={pulledTo(plan.rungs.find((time) => time.rungId === pull.rungId)?.startMs ?? nowMs, pull.movedPx)}
+              x={clip}
+              formats={formats}
+            />
+          )}
           {gatherSessions(plan.rungs)
             .filter((session) => inSight(session))
             .map((session) => {
@@ -345,4 +380,17 @@ function gatherSessions(rungs: PlannedShop['rungs']): SessionSpan[] {
     start: Math.min(...times.map((time) => time.startMs)),
     end: Math.max(...times.map((time) => time.endMs)),
   }));
+}
+
+/** Where a dragged rung would begin. */
+function PulledMark({ startMs, x, formats }: { readonly startMs: number; readonly x: (ms: number) => number; readonly formats: Formats }) {
+  const top = HEAD + AIR + SPRAY;
+  return (
+    <g pointerEvents="none">
+      <line x1={x(startMs)} x2={x(startMs)} y1={top - 4} y2={top + HANDS} stroke="var(--color-ink)" strokeWidth={3} />
+      <text x={x(startMs) + 5} y={top + HANDS + 2} fontSize={12} className="fill-ink font-semibold">
+        {formats.time(startMs)}
+      </text>
+    </g>
+  );
 }

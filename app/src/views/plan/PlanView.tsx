@@ -75,6 +75,11 @@ export function PlanView() {
     .filter((part) => rank.has(part.propId))
     .sort((a, b) => (rank.get(a.propId) ?? 0) - (rank.get(b.propId) ?? 0) || a.position - b.position);
   const partIds = new Set(parts.map((part) => part.id));
+  const pull = (rungId: string, lockedAtMs: number): void => {
+    const rung = index.rungs.get(rungId);
+    setChosen(rungId);
+    if (rung?.state === 'open') void edit(`Pull ${rung.name}`, (change) => change.patch('rungs', rungId, { lockedAtMs }, rung.revision));
+  };
   const due = shownProps.length === 1 ? (shownProps[0]?.dueMs ?? null) : null;
   if (parts.length === 0) {
     return (
@@ -157,6 +162,7 @@ export function PlanView() {
             dueMs={due}
             chosen={chosen}
             onChoose={setChosen}
+            onPull={pull}
           />
         )}
         {mode === 'list' && <PlanList plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
@@ -153,6 +153,23 @@ describe('the plan', () => {
     await user.click(screen.getByRole('button', { name: 'Leave it to the plan' }));
     await waitFor(async () => expect(await locked()).toBeNull());
     await waitFor(() => expect(risk.textContent).not.toMatch(/Broken by a lock/u));
+  });
+  it('is steered by dragging a rung in the picture: it is locked where it is dropped; a press only chooses', async () => {
+    const { db } = await openShop('/plan');
+    const picture = await screen.findByRole('group', { name: /Plus and minus zoom/u });
+    await waitFor(() => expect(picture.querySelector('[data-pull="host-2"]')).not.toBeNull());
+    const piece = picture.querySelector('[data-pull="host-2"]') as Element;
+    fireEvent.pointerDown(piece, { button: 0, clientX: 300 });
+    fireEvent.pointerMove(piece, { clientX: 302 });
+    fireEvent.pointerUp(piece, { clientX: 302 });
+    expect((await db.records('rungs').get('host-2'))?.lockedAtMs).toBeNull();
+    fireEvent.pointerDown(piece, { button: 0, clientX: 300 });
+    fireEvent.pointerMove(piece, { clientX: 340 });
+    fireEvent.pointerUp(piece, { clientX: 340 });
+    await waitFor(async () => expect((await db.records('rungs').get('host-2'))?.lockedAtMs ?? 0).toBeGreaterThan(0));
+    const lockedAtMs = (await db.records('rungs').get('host-2'))?.lockedAtMs ?? 0;
+    expect(lockedAtMs % 300_000).toBe(0);
+    expect(await screen.findByText('locked to this time')).toBeTruthy();
   });
   it('tries what would help against the same fortunes, and does it on a press; undo takes it back', async () => {
     const project = makeSampleProject();
