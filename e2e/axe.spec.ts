@@ -51,6 +51,11 @@ for (const theme of ['light', 'dark'] as const) {
         await page.getByRole('tab', { name: tab }).click();
         expect(await findFaults(page), tab).toEqual([]);
       }
+      await page.goto(`${DEMO}/plan`);
+      for (const mode of ['List', 'Week', 'Against the clock']) {
+        await page.getByRole('radio', { name: mode }).click();
+        expect(await findFaults(page), mode).toEqual([]);
+      }
       await page.goto(`${DEMO}/colour`);
       await page.getByRole('button', { name: 'Write a card' }).click();
       expect(await findFaults(page)).toEqual([]);

@@ -5,13 +5,58 @@ const base = process.argv[2] ?? 'http://127.0.0.1:4310';
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname;
 const DESK = { width: 1280, height: 800 };
 
+/** The plan once its search is over and its chance is reckoned. */
+async function odds(page) {
+  await page.getByRole('region', { name: 'What to count on' }).waitFor({ timeout: 60_000 });
+}
+async function helps(page) {
+  await odds(page);
+  await page.getByRole('button', { name: 'Try it out' }).click();
+  await page.getByRole('button', { name: 'Try again' }).waitFor({ timeout: 180_000 });
+  await page.getByRole('region', { name: 'What would help' }).scrollIntoViewIfNeeded();
+}
+
 const SHOTS = [
   ['bench', '/bench'],
   ['ladders', '/ladders/lantern'],
   ['ladder-open', '/ladders/lantern/lantern-tank?rung=lantern-tank-21'],
   ['part-new', '/ladders/telegraph', async (page) => page.getByRole('button', { name: 'Add part' }).click()],
-  ['plan', '/plan'],
-  ['plan-list', '/plan', async (page) => page.getByRole('radio', { name: 'List' }).click()],
+  ['plan', '/plan', odds],
+  [
+    'plan-list',
+    '/plan',
+    async (page) => {
+      await odds(page);
+      await page.getByRole('radio', { name: 'List' }).click();
+      await page.getByRole('region', { name: /^Sat/u }).getByRole('button').nth(3).click();
+      await page.getByText(/step by step/u).click();
+    },
+  ],
+  ['plan-what-helps', '/plan', helps],
+  [
+    'plan-week',
+    '/plan',
+    async (page) => {
+      await helps(page);
+      await page.getByRole('button', { name: /^Do it: Hands on Sun/u }).click();
+      await page.getByRole('radio', { name: 'Week' }).click();
+      await page.waitForTimeout(6000);
+      await odds(page);
+      await page.getByRole('region', { name: 'Ready' }).scrollIntoViewIfNeeded();
+    },
+  ],
+  [
+    'plan-drill',
+    '/plan',
+    async (page) => {
+      await odds(page);
+      await page.getByRole('combobox', { name: 'Shown' }).selectOption({ label: 'Tide telegraph' });
+      await page.getByRole('radio', { name: 'Against the clock' }).click();
+      await page.getByRole('combobox', { name: 'Would one more fit?' }).selectOption({ label: 'Knob' });
+      await page.getByRole('button', { name: 'Drill it' }).click();
+      await page.getByRole('region', { name: 'What came of the drill' }).waitFor({ timeout: 120_000 });
+    },
+  ],
   ['colour', '/colour/card-green-3'],
   ['log', '/log'],
   ['shop-hours', '/shop/hours'],

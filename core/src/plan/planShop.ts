@@ -149,16 +149,28 @@ export function planShopAtOnce(input: ShopPlanInput, options: ShopPlanOptions = 
   return createShopPlanner(input, options).plan();
 }
 
-/** Begins a search; its first plan is there at once. */
-export function createShopPlanner(input: ShopPlanInput, options: ShopPlanOptions = {}): ShopPlanner {
+/** The plan before in the order it had, with nothing searched: what simply follows from a change of the shop. */
+export function planAsBefore(
+  input: ShopPlanInput,
+  options: ShopPlanOptions & { readonly before: Readonly<Record<string, number>> },
+): ShopPlan {
+  return createShopPlanner(input, options, 1).plan();
+}
+
+/**
+ * Begins a search; its first plan is there at once.
+ *
+ * @param firstOrders orders tried for the first plan: the one before, where there is one, then the rules
+ */
+export function createShopPlanner(input: ShopPlanInput, options: ShopPlanOptions = {}, firstOrders = FIRST_ORDERS): ShopPlanner {
   const days = usefulHorizonDays(input);
-  let begun = begin(input, days, options);
+  let begun = begin(input, days, options, firstOrders);
   if (begun.kind === 'faulty') {
     const faulty = begun;
     return { plan: () => faulty, improve: () => ({ isBetter: false, isOver: true }) };
   }
   if (days < FAR_HORIZON_DAYS && begun.state.plan.unplaced.some(({ cause }) => cause.kind === 'beyondHorizon')) {
-    const further = begin(input, FAR_HORIZON_DAYS, options);
+    const further = begin(input, FAR_HORIZON_DAYS, options, firstOrders);
     if (further.kind === 'begun') begun = further;
   }
   const { shop, search, horizonDays } = begun;
@@ -183,7 +195,12 @@ interface BegunSearch {
   readonly horizonDays: number;
 }
 
-function begin(input: ShopPlanInput, horizonDays: number, options: ShopPlanOptions): BegunSearch | Extract<ShopPlan, { kind: 'faulty' }> {
+function begin(
+  input: ShopPlanInput,
+  horizonDays: number,
+  options: ShopPlanOptions,
+  firstOrders: number,
+): BegunSearch | Extract<ShopPlan, { kind: 'faulty' }> {
   const shop = buildShopProblem(input, horizonDays);
   const faults = findProblemFaults(shop.problem);
   if (faults.length > 0) return { kind: 'faulty', faults };
@@ -195,7 +212,7 @@ function begin(input: ShopPlanInput, horizonDays: number, options: ShopPlanOptio
   const search = searchPlans(prepareProblem(shop.problem), searching);
   // The plan before and the four rules come first; any of them is a plan to show.
   let state = search.next().value;
-  for (let rule = 1; rule < FIRST_ORDERS; rule += 1) state = search.next().value;
+  for (let rule = 1; rule < firstOrders; rule += 1) state = search.next().value;
   return { kind: 'begun', shop, search, state, horizonDays };
 }
 

@@ -4,7 +4,7 @@ import { gainsByDryer } from '../cure/forcedDrying';
 import { findMethod } from '../ladder/methods';
 import { localDay } from '../time/workingHours';
 import type { Objective } from './objective';
-import { planShop } from './planShop';
+import { planAsBefore, planShop } from './planShop';
 import type { ShopOutlook } from './shopOutlook';
 import { shopOutlook } from './shopOutlook';
 import type { Certificate } from './problem';
@@ -184,15 +184,19 @@ export interface WhatIfTrial {
 /** Plans the shop as it would be, by the whole search, and plays it against the same fortunes as any other with this seed. */
 export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, { objective, runs, seed, before = {} }: WhatIfTrial): WhatIfOutcome {
   const changed = applyWhatIf(input, whatIf);
-  const plan = planShop(changed, { seed, objective, before });
-  if (plan.kind === 'faulty') return { whatIf, readyMs: null, unplaced: 0, lateHours: 0, outlook: null };
+  // A plan that is better on paper can be worse against fortune: what follows from the plan there is stands beside what the search finds.
+  const plans = [planAsBefore(changed, { seed, objective, before }), planShop(changed, { seed, objective, before })];
+  const played = plans.flatMap((plan) => (plan.kind === 'faulty' ? [] : [{ plan, outlook: shopOutlook(changed, plan, runs, seed) }]));
+  const [best] = played.sort((a, b) => a.plan.unplaced.length - b.plan.unplaced.length || a.outlook.p80Ms - b.outlook.p80Ms);
+  if (!best) return { whatIf, readyMs: null, unplaced: 0, lateHours: 0, outlook: null };
+  const { plan, outlook } = best;
   const late = plan.props.map((prop) => timeToSpare(prop.readyMs, prop.dueMs)).filter((spare) => spare?.isLate);
   return {
     whatIf,
     readyMs: plan.unplaced.length > 0 ? null : lastReady(plan.props),
     unplaced: plan.unplaced.length,
     lateHours: late.reduce((sum, spare) => sum + (spare?.minutes ?? 0) / 60, 0),
-    outlook: shopOutlook(changed, plan, runs, seed),
+    outlook,
   };
 }
 
