@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test';
 
-/** Takes the pictures of docs/screenshots anew from a demo server that runs already: node tools/screenshots.mjs [address] */
-const base = process.argv[2] ?? 'http://127.0.0.1:4310';
+/** Takes the pictures of docs/screenshots anew from a demo server that runs already: node tools/screenshots.mjs [address] [name…] */
+const [base = 'http://127.0.0.1:4310', ...only] = process.argv.slice(2);
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname;
 const DESK = { width: 1280, height: 800 };
 
@@ -77,6 +77,7 @@ const browser = await chromium.launch({
   ],
 });
 async function take(name, path, act, options) {
+  if (only.length > 0 && !only.includes(name)) return;
   const context = await browser.newContext({ viewport: DESK, locale: 'en-GB', timezoneId: 'Europe/Copenhagen', ...options });
   const page = await context.newPage();
   await page.goto(base);
