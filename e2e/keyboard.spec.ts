@@ -36,6 +36,8 @@ test('a rung is moved by its grip with the keyboard, and undone', async ({ page 
 test('the plan is zoomed, moved and brought back to now by keys', async ({ page }) => {
   await openDemo(page, '/plan');
   const plan = page.getByRole('group', { name: /^Plan\./u });
+  // Once the search is over, nothing but the keys changes the picture.
+  await expect(page.getByRole('region', { name: 'What to count on' })).toBeVisible({ timeout: 30_000 });
   await plan.focus();
   const days = (): Promise<string[]> => plan.locator('text').allTextContents();
   const now = await days();
