@@ -21,6 +21,8 @@ export interface PlanGenes {
   readonly notBefore?: ReadonlyMap<number, number>;
   /** arcs (by index) for which the early piece is not tried for by moving their predecessor */
   readonly latePieces?: ReadonlySet<number>;
+  /** true: work is taken as it comes, a session draws nothing in that is ready a little later */
+  readonly takesAsItComes?: boolean;
 }
 
 /**
@@ -74,7 +76,7 @@ class Decoder {
       for (const index of this.genes.order) {
         if (this.isSettled(index)) continue;
         this.place(index);
-        if (this.board.placements[index]?.setupMinutes) this.gatherSession(index);
+        if (this.board.placements[index]?.setupMinutes && !this.genes.takesAsItComes) this.gatherSession(index);
         isOpen = true;
       }
     }

@@ -65,11 +65,14 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
   const part = rung && index.partOf(rung);
   if (!rung || !part) return null;
   const product = index.products.get(rung.productId ?? '');
+  const isShared = time.session !== null && time.session.count > 1;
   const item =
     'font-label min-h-12 cursor-pointer px-4 flex items-center text-lg outline-none data-highlighted:bg-lime data-highlighted:text-onlime';
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="border-line hover:bg-sheet grid min-h-12 w-full cursor-pointer grid-cols-[3rem_1fr_auto] gap-x-3 border-t py-2 text-left">
+      <DropdownMenu.Trigger
+        className={`border-line hover:bg-sheet grid min-h-12 w-full cursor-pointer grid-cols-[3rem_1fr_auto] gap-x-3 border-t py-2 text-left ${isShared ? 'border-l-edge border-l-4 pl-2' : ''}`}
+      >
         <span className="figure text-dim text-sm leading-snug">{formats.time(time.startMs)}</span>
         <span className="min-w-0">
           <span className="block leading-tight font-semibold">{partLabel(part)}</span>
@@ -77,6 +80,13 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
             {product?.colourHex && <Swatch colourHex={product.colourHex} className="h-3 w-3" />}
             {rung.name}
           </span>
+          {isShared && (
+            <span className="text-dim block text-sm leading-tight">
+              {time.session?.place === 0
+                ? `got ready once for ${time.session.count}, ${formatSpan(time.setupMinutes)}`
+                : 'goes on without getting ready'}
+            </span>
+          )}
           {time.windowClosesMs !== null && (
             <span className="text-oxide block leading-tight font-medium">closes {formats.moment(time.windowClosesMs, nowMs)}</span>
           )}

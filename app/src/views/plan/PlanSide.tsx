@@ -176,14 +176,39 @@ function RiskSheet({
           </li>
         ))}
         {plan.moved.slice(0, 4).map(({ rungId, wasMs }) => (
-          <li key={`moved ${rungId}`} className="border-line border-t py-1.5">
-            <span className="figure">{formats.moment(wasMs, nowMs)}</span> moved: {index.rungTitle(rungId)} now{' '}
-            {formats.moment(plan.rungs.find((time) => time.rungId === rungId)?.startMs ?? nowMs, nowMs)}
-          </li>
+          <MovedLine key={`moved ${rungId}`} plan={plan} rungId={rungId} wasMs={wasMs} index={index} nowMs={nowMs} />
         ))}
         {unplaced.length > 6 && <li className="text-dim">and {unplaced.length - 6} more without a place</li>}
       </ul>
     </Sheet>
+  );
+}
+
+/** A rung that was to be done tonight and now is not: from when to when, and what holds it now. */
+function MovedLine({
+  plan,
+  rungId,
+  wasMs,
+  index,
+  nowMs,
+}: {
+  readonly plan: PlannedShop;
+  readonly rungId: string;
+  readonly wasMs: number;
+  readonly index: ShopIndex;
+  readonly nowMs: number;
+}) {
+  const formats = useFormats();
+  const time = plan.rungs.find((entry) => entry.rungId === rungId);
+  const rung = index.rungs.get(rungId);
+  if (!time || !rung) return null;
+  const [why] = time.reasons ? reasonLines(time.reasons, time.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
+  return (
+    <li className="border-line border-t py-1.5">
+      <span className="figure">{formats.moment(wasMs, nowMs)}</span> moved: {index.rungTitle(rungId)} now{' '}
+      {formats.moment(time.startMs, nowMs)}
+      {why && <span className="text-dim block text-sm">{why.text}</span>}
+    </li>
   );
 }
 

@@ -4,10 +4,10 @@ import type { PreparedProblem } from '../preparedProblem';
 import type { Plan } from '../problem';
 
 /**
- * What a finisher does without a plan: always the work that can be begun first. Windows that close are left aside while choosing and put
+ * What a finisher does without a plan: always the work that can be begun first, without waiting for what could share a session. Windows that close are left aside while choosing and put
  * right when the choice is decoded, so that the outcome keeps every rule.
  */
 export function firstStartable(prepared: PreparedProblem): Plan {
   const order = dispatchOrder(withoutCloses(prepared), [], { tail: 0, setup: 0 });
-  return placeInOrder(prepared, { order });
+  return placeInOrder(prepared, { order, takesAsItComes: true });
 }
