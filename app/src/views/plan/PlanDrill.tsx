@@ -2,6 +2,7 @@ import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/buildDrill';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
+import type { Part } from '@zinc-ladder/model/records/part';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { useEffect, useRef, useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
@@ -28,11 +29,14 @@ const SHOWN_IDLE = 5;
 /** Finish against the clock: hands at all hours but sleep, until a deadline that is too near for evenings. */
 export function PlanDrill({
   props,
+  parts,
   air,
   films,
   index,
 }: {
   readonly props: readonly Prop[];
+  /** of these props, in the order they are shown */
+  readonly parts: readonly Part[];
   readonly air: AirTimeline;
   readonly films: readonly FilmAnswer[];
   readonly index: ShopIndex;
@@ -49,8 +53,7 @@ export function PlanDrill({
   const [outcome, setOutcome] = useState<{ readonly wish: DrillWish; readonly made: DrillOutcome } | null>(null);
   const stop = useRef<AbortController | null>(null);
   useEffect(() => () => stop.current?.abort(), []);
-  const propIds = new Set(props.map((prop) => prop.id));
-  const parts = [...index.parts.values()].filter((part) => propIds.has(part.propId));
+  const propIds = props.map((prop) => prop.id);
   const run = async (): Promise<void> => {
     if (!records) return;
     const own = new AbortController();
@@ -58,7 +61,7 @@ export function PlanDrill({
     stop.current = own;
     const nowMs = Math.round(clock.now());
     const wish: DrillWish = {
-      propIds: [...propIds],
+      propIds,
       deadlineMs,
       sleep: sleepFrom === sleepTo ? null : { startMinute: sleepFrom, endMinute: sleepTo },
       oneMorePartId: oneMorePartId === '' ? null : oneMorePartId,
@@ -103,7 +106,7 @@ export function PlanDrill({
           overnight. Spraying hours, quiet hours and appointments stay as they are. Nothing of the shop is changed.
         </p>
       )}
-      {outcome && <Outcome {...outcome} air={air} films={films} index={index} propIds={propIds} />}
+      {outcome && <Outcome {...outcome} air={air} films={films} index={index} parts={parts} />}
     </div>
   );
 }
@@ -134,14 +137,14 @@ function Outcome({
   air,
   films,
   index,
-  propIds,
+  parts,
 }: {
   readonly wish: DrillWish;
   readonly made: DrillOutcome;
   readonly air: AirTimeline;
   readonly films: readonly FilmAnswer[];
   readonly index: ShopIndex;
-  readonly propIds: ReadonlySet<string>;
+  readonly parts: readonly Part[];
 }) {
   const clock = useClock();
   const formats = useFormats();
@@ -149,7 +152,6 @@ function Outcome({
   const [window, setWindow] = useState<PlanWindow>(() => windowAtNow(DRILL_HOURS, now));
   const [chosen, setChosen] = useState<string | null>(null);
   const { plan } = made;
-  const parts = [...index.parts.values()].filter((part) => propIds.has(part.propId));
   if (plan.kind !== 'planned')
     return (
       <p role="alert" className="text-oxide p-3">

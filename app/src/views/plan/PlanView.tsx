@@ -167,7 +167,7 @@ export function PlanView() {
         )}
         {mode === 'list' && <PlanList plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
         {mode === 'week' && <PlanWeek plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
-        {mode === 'drill' && <PlanDrill props={shownProps} air={air} films={films} index={index} />}
+        {mode === 'drill' && <PlanDrill props={shownProps} parts={parts} air={air} films={films} index={index} />}
       </Sheet>
       <PlanSide plan={plan} props={shownProps} partIds={partIds} films={films} index={index} chosen={chosen} onChoose={setChosen} />
     </div>
