@@ -63,6 +63,38 @@ describe('the lab', () => {
     expect(plan.violations).toEqual([]);
     expect(Date.parse(plan.ready)).toBeGreaterThan(Date.parse('2026-05-28T16:30:00Z'));
   });
+  it('gives the papers from one to another, by hand and by tool, and names what is wasted', () => {
+    expect(answer('grit', '--from', 'P100', '--to', 'P400')['grits']).toEqual(['P100', 'P120', 'P180', 'P280', 'P400']);
+    expect(answer('grit', '--from', '100', '--to', '400', '--powered')['grits']).toEqual(['P100', 'P150', 'P240', 'P400']);
+    const { steps } = answer('grit', '--from', 'P220', '--to', 'P600', '--under', 'fillerPrimer') as { steps: { wasted: boolean }[] };
+    expect(steps.map((step) => step.wasted)).toEqual([false, true, true, true]);
+    for (const bad of [
+      ['--from', 'P123'],
+      ['--from', 'P400', '--to', 'P100'],
+      ['--from', 'P100', '--to', 'P400', '--under', 'air'],
+    ])
+      expect(runLab(['grit', ...bad]).exitCode).toBe(2);
+  });
+  it('gives the clearance that paint leaves', () => {
+    expect(answer('fit', '--hole', '10.4', '--shaft', '10', '--films', '60,40')).toEqual({
+      clearance: 0.2,
+      paint: 0.2,
+      verdict: 'moves',
+      openBy: 0,
+      maskingIsEnough: true,
+    });
+    // One film is on both faces.
+    expect(answer('fit', '--hole', '10.4', '--shaft', '10', '--films', '120', '--print-error', '0.1')).toMatchObject({
+      clearance: -0.18,
+      verdict: 'clashes',
+    });
+    for (const bad of [
+      ['--hole', '10'],
+      ['--hole', '10', '--shaft', '9', '--films', '1,2,3'],
+      ['--hole', 'x', '--shaft', '9', '--films', '1'],
+    ])
+      expect(runLab(['fit', ...bad]).exitCode).toBe(2);
+  });
   it('says of a file whether it is sound, and every fault with its path', () => {
     expect(answer('validate', 'sound.json')).toMatchObject({ valid: true, counts: { rungs: 3 } });
     expect(answer('validate', 'unsound.json')).toMatchObject({ valid: false, faults: [{ path: 'parts[0].count' }] });

@@ -2,6 +2,8 @@ import { parseArgs } from 'node:util';
 import { chance } from './commands/chance';
 import { cure } from './commands/cure';
 import { dewPoint } from './commands/dewPoint';
+import { fit } from './commands/fit';
+import { grit } from './commands/grit';
 import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/jobshop';
 import { plan } from './commands/plan';
@@ -15,7 +17,7 @@ export interface LabOutcome {
   readonly err: string;
 }
 
-const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, validate];
+const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, grit, fit, validate];
 
 function answer(words: readonly string[]): object {
   const [name, ...rest] = words;
@@ -29,9 +31,15 @@ function answer(words: readonly string[]): object {
     const { values, positionals } = parseArgs({
       args,
       allowPositionals: true,
-      options: Object.fromEntries(command.options.map((option) => [option, { type: 'string' as const }])),
+      options: Object.fromEntries([
+        ...command.options.map((option) => [option, { type: 'string' }] as const),
+        ...(command.flags ?? []).map((flag) => [flag, { type: 'boolean' }] as const),
+      ]),
     });
-    return command.run({ options: values as Record<string, string | undefined>, files: positionals });
+    const options = Object.fromEntries(
+      Object.entries(values).map(([name, value]) => [name, value === undefined ? undefined : String(value)]),
+    );
+    return command.run({ options, files: positionals });
   } catch (error) {
     if (error instanceof LabError) throw error;
     if (error instanceof TypeError && 'code' in error) throw new LabError(`${error.message}; usage: ${command.usage}`);

@@ -9,5 +9,7 @@ export interface LabCommand {
   readonly name: string;
   readonly usage: string;
   readonly options: readonly string[];
+  /** options without a value; given as 'true' */
+  readonly flags?: readonly string[];
   readonly run: (input: LabInput) => object;
 }
