@@ -54,6 +54,14 @@ describe('calls', () => {
     expect(callsFor([done(20, 'airbrushCoat'), { ...warm, doneAtMs: NOW - 12 * MINUTE }, detail], 'airbrushAcrylic')).toEqual([]);
     expect(callsFor([done(20, 'prime'), warm, { methodId: 'sand' }], 'fillerPrimer')).toEqual([['can be sanded', 40]]);
   });
+  it('tell when a part can be turned, not when the underside could be recoated', () => {
+    const coat = (minutesAgo: number, side: Rung['side']) => ({ ...done(minutesAgo, 'sprayCoat'), side });
+    const top = { methodId: 'sprayCoat', side: 'top' } as const;
+    // Lacquer: handle at 60 min, recoat at 10 (class table).
+    expect(callsFor([coat(0, 'under'), top], 'lacquerColour')).toEqual([['can be handled', 60]]);
+    // The film on the other face does not make this one thicker.
+    expect(callsFor([coat(20, 'under'), coat(0, 'top'), { methodId: 'sand' }], 'lacquerColour')).toEqual([['can be sanded', 60]]);
+  });
   it('are silent once a ladder is climbed', () => expect(callsFor([done(0, 'prime')], 'primer')).toEqual([]));
   it('reckon wet coats of one paint as one film', () => {
     expect(callsFor([done(20, 'prime'), done(10, 'prime'), { methodId: 'sand' }], 'primer')).toEqual([['can be sanded', 110]]);

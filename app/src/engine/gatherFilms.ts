@@ -1,5 +1,6 @@
 import { DRYER_FACTOR, gainsByDryer } from '@zinc-ladder/core/cure/forcedDrying';
 import type { CoatLaid, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
+import { facesMeet } from '@zinc-ladder/core/ladder/faces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/rung';
@@ -24,11 +25,12 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     let top: Rung | null = null;
     for (const rung of done) {
       const film = filmOf(rung, products.get(rung.productId ?? ''));
-      if (findMethod(rung.methodId).roughens) coats.length = 0;
+      const isSameFace = top === null || facesMeet(top.side, rung.side);
+      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = 0;
       const toMs = rung.doneAtMs ?? 0;
       if (rung.methodId === 'warmDry') forced.push({ fromMs: toMs - (rung.workedMs || rung.minutes * 60_000), toMs, factor: DRYER_FACTOR });
       if (!film) continue;
-      if (top?.productId !== rung.productId) coats.length = 0;
+      if (top?.productId !== rung.productId || !isSameFace) coats.length = 0;
       coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
       top = rung;
     }
@@ -51,7 +53,8 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
         coats: [...coats],
         forced: isThin ? forced : [],
         nextRungId: next?.id ?? null,
-        nextNeeds: next ? findMethod(next.methodId).needs : null,
+        // What goes on the other face waits until the part can be turned.
+        nextNeeds: next ? (facesMeet(top.side, next.side) ? findMethod(next.methodId).needs : 'handle') : null,
       },
     ];
   });

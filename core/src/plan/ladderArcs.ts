@@ -3,10 +3,12 @@ import { gainsByDryer, leastDryerGain } from '../cure/forcedDrying';
 import type { CureTables } from '../cure/cureTables';
 import type { Milestone } from '../cure/dryingData';
 import { milestoneDemand, recoatPieces } from '../cure/filmDemand';
+import type { RungSide } from '../ladder/faces';
+import { facesMeet } from '../ladder/faces';
 import type { Method } from '../ladder/methods';
 import { findMethod } from '../ladder/methods';
 import type { ArcPiece, PlanArc } from './problem';
-import type { PlanFilm, PlanPart, PlanRung, RungSide } from './shopPlanInput';
+import type { PlanFilm, PlanPart, PlanRung } from './shopPlanInput';
 
 /** The clock on which order alone is measured. */
 export const WALL_CLOCK = 'wall';
@@ -55,7 +57,7 @@ function filmArcs(films: readonly FilmUnder[], rung: PlanRung, method: Method, t
   const tops = topsUnder(films, rung.side);
   const arcs: PlanArc[] = [];
   for (const under of films) {
-    if (!meets(under.side, rung.side)) {
+    if (!facesMeet(under.side, rung.side)) {
       // On its other face: it is waited for until the part can be turned.
       arcs.push(milestoneArc(under, rung.id, 'handle', tables));
       continue;
@@ -76,11 +78,7 @@ function filmArcs(films: readonly FilmUnder[], rung: PlanRung, method: Method, t
 /** The last film on each of the faces a rung is done on. */
 function topsUnder(films: readonly FilmUnder[], side: RungSide): Set<FilmUnder> {
   const faces: readonly RungSide[] = side === 'all' ? ['under', 'top'] : [side];
-  return new Set(faces.flatMap((face) => films.findLast((under) => meets(under.side, face)) ?? []));
-}
-
-function meets(a: RungSide, b: RungSide): boolean {
-  return a === b || a === 'all' || b === 'all';
+  return new Set(faces.flatMap((face) => films.findLast((under) => facesMeet(under.side, face)) ?? []));
 }
 
 /**
@@ -156,7 +154,7 @@ function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: Cur
     const rubber = films.findIndex((under) => under.film.removeWithinMinutes !== null);
     if (rubber >= 0) films.splice(rubber, 1);
   }
-  const top = films.findLast((under) => meets(under.side, rung.side));
+  const top = films.findLast((under) => facesMeet(under.side, rung.side));
   if (!rung.film || !method.laysFilm) return;
   const { film } = rung;
   const isSameWetFilm = top !== undefined && top.film.productId === film.productId && !top.wasRoughened && !isSettled(top, rung, tables);

@@ -3,6 +3,7 @@ import type { GeoPosition } from '../climate/daylight';
 import type { SprayLimits } from '../climate/sprayVerdict';
 import type { DryingData } from '../cure/dryingData';
 import type { Application } from '../cure/productClasses';
+import type { RungSide } from '../ladder/faces';
 import type { Interval } from '../time/interval';
 import type { DayException, WeeklySpan } from '../time/workingHours';
 
@@ -85,9 +86,6 @@ export interface PlanFilm {
   /** dry film of this coat */
   readonly coatMicrometres: number;
 }
-
-/** Which faces a rung is done on: a part sprayed lying down is done from below, turned when it can be handled, and done from above. */
-export type RungSide = 'all' | 'under' | 'top';
 
 /** How far a rung is. */
 export type RungProgress =

@@ -3,7 +3,7 @@ import { BANDS } from '@zinc-ladder/core/ladder/bands';
 import { METHODS } from '@zinc-ladder/core/ladder/methods';
 import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
-import type { RungSide } from '@zinc-ladder/core/plan/shopPlanInput';
+import type { RungSide } from '@zinc-ladder/core/ladder/faces';
 import { IsLine, IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
 import { Tracked } from './tracked';

@@ -1,5 +1,6 @@
 import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { setArea } from '@zinc-ladder/core/batch/setArea';
+import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
@@ -30,7 +31,8 @@ export function RungFacts({
 }) {
   const cards = useTable('mixCards');
   const card = cards.find((entry) => entry.id === rung.mixCardId);
-  const area = setArea(part.areaSquareCentimetres, part.count);
+  const share = facesShare(rung.side);
+  const area = setArea(part.areaSquareCentimetres, part.count) * share;
   const need = product && rung.coatMicrometres ? needOf(product, rung.coatMicrometres, area) : null;
   return (
     <Figures>
@@ -54,12 +56,13 @@ export function RungFacts({
         label="Area"
         value={formats.area(area)}
         reason={{
-          formula: 'surface of a piece × pieces',
+          formula: share === 1 ? 'surface of a piece × pieces' : 'surface of a piece × pieces × share of the faces',
           inputs: [
             ['piece', formats.area(part.areaSquareCentimetres)],
             ['pieces', String(part.count)],
+            ...(share === 1 ? [] : [['share', String(share)] as const]),
           ],
-          source: 'typed on the part',
+          source: share === 1 ? 'typed on the part' : 'typed on the part; one side taken as half, guessed',
         }}
       />
       {rung.grit && <Figure label="Grit" value={rung.grit} />}

@@ -137,7 +137,8 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
         </div>
         <CoreSample layers={layers} formats={formats} />
         <p className="text-dim mt-2 text-sm">
-          To scale, in the colours of the products. Sanding is taken to leave half of the film under it, in the lines (guessed).
+          To scale, in the colours of the products{rungs.some((rung) => rung.side === 'under') && '; the top side is shown'}. Sanding is
+          taken to leave half of the film under it, in the lines (guessed).
         </p>
       </Sheet>
     </div>

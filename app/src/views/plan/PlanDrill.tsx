@@ -1,5 +1,6 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/buildDrill';
+import { timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/part';
@@ -158,17 +159,17 @@ function Outcome({
         These ladders cannot be planned; the picture says why.
       </p>
     );
-  const spare = made.readyMs === null ? null : Math.round((wish.deadlineMs - made.readyMs) / 60_000);
+  const spare = timeToSpare(made.readyMs, wish.deadlineMs);
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="grid gap-x-6 gap-y-2 p-3 md:grid-cols-2" role="region" aria-label="What came of the drill">
         <div>
           <p className={`font-label text-3xl font-semibold ${made.isInTime ? '' : 'text-oxide'}`}>
-            {made.readyMs === null || spare === null
+            {spare === null
               ? `${plan.unplaced.length} rungs have no place`
-              : made.isInTime
-                ? `In time, ${formatSpan(spare)} to spare`
-                : `${formatSpan(-spare)} too late`}
+              : spare.isLate
+                ? `${formatSpan(spare.minutes)} too late`
+                : `In time, ${formatSpan(spare.minutes)} to spare`}
           </p>
           <p>
             {made.readyMs !== null && `Ready ${formats.full(made.readyMs)}. `}
@@ -196,7 +197,7 @@ function Outcome({
             <Why
               name="idle hands"
               reason={{
-                formula: 'hours of hands up to the end, less getting ready and work',
+                formula: 'hours of hands up to the end in which nothing is got ready or worked on',
                 source: 'the plan below; sleep and appointments are no hours of hands',
               }}
             >

@@ -1,11 +1,13 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { handsMinutes } from '@zinc-ladder/core/plan/handsMinutes';
+import { handsByDay } from '@zinc-ladder/core/plan/handsByDay';
 import type { RungTime } from '@zinc-ladder/core/plan/planShop';
 import { useRef } from 'react';
 import { useNow } from '../../clock/ClockContext';
 import { groupBy } from '../../data/groupBy';
+import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { formatSpan, useFormats } from '../../ui/useFormats';
+import { localDate } from './planDays';
 import type { PlannedShop } from './planned';
 
 const HEAD_HEIGHT = 56;
@@ -28,7 +30,9 @@ export function PlanList({
   const scroller = useRef<HTMLDivElement>(null);
   const formats = useFormats();
   const rungs = plan.rungs.filter((time) => partIds.has(time.partId));
-  const days = [...groupBy(rungs, (time) => formats.day(time.startMs))];
+  const zone = useShop()?.timeZone ?? 'UTC';
+  const days = [...groupBy(rungs, (time) => localDate(time.startMs, zone))];
+  const hands = handsByDay(rungs, zone);
   // The virtualizer is only read here.
   // eslint-disable-next-line react-hooks/incompatible-library
   const shown = useVirtualizer({
@@ -48,7 +52,8 @@ export function PlanList({
     >
       <div className="relative" style={{ height: shown.getTotalSize() }}>
         {shown.getVirtualItems().map((item) => {
-          const [day, times] = days[item.index] ?? ['', []];
+          const [date, times] = days[item.index] ?? ['', []];
+          const day = formats.day(times[0]?.startMs ?? 0);
           return (
             <section
               key={item.key}
@@ -59,7 +64,7 @@ export function PlanList({
               style={{ transform: `translateY(${item.start}px)` }}
             >
               <h2 className="font-label text-xl font-semibold">
-                {day} <span className="text-dim text-base">{formatSpan(handsMinutes(times))} of hands</span>
+                {day} <span className="text-dim text-base">{formatSpan(hands.get(date)?.minutes ?? 0)} of hands</span>
               </h2>
               <DayTable times={times} index={index} chosen={chosen} onChoose={onChoose} />
             </section>

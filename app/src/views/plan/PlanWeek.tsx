@@ -1,14 +1,17 @@
+import type { DayStretch, HandsDay } from '@zinc-ladder/core/plan/handsByDay';
+import { handsByDay } from '@zinc-ladder/core/plan/handsByDay';
+import type { RungTime } from '@zinc-ladder/core/plan/planShop';
 import { useState } from 'react';
 import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
 import { formatSpan, useFormats } from '../../ui/useFormats';
-import type { DayStretch } from './planDays';
-import { datesFrom, localDate, stretchesByDate } from './planDays';
+import { datesFrom, localDate } from './planDays';
 import type { PlannedShop } from './planned';
 
 const WEEK = 7;
+const NO_HANDS: HandsDay<RungTime> = { stretches: [], minutes: 0 };
 
 /**
  * A week of evenings side by side, for the wall: what hands do each day, sessions told once. On paper the days flow through columns, so that a long Saturday
@@ -31,7 +34,7 @@ export function PlanWeek({
   const formats = useFormats();
   const zone = useShop()?.timeZone ?? 'UTC';
   const [weeks, setWeeks] = useState(0);
-  const days = stretchesByDate(
+  const days = handsByDay(
     plan.rungs.filter((time) => partIds.has(time.partId)),
     zone,
   );
@@ -51,15 +54,11 @@ export function PlanWeek({
       <div className="week-days grid min-w-[47rem] grid-cols-7 gap-x-2.5">
         {dates.map((date) => {
           const noon = Date.parse(`${date}T12:00:00Z`);
-          const stretches = days.get(date) ?? [];
+          const { stretches, minutes } = days.get(date) ?? NO_HANDS;
           return (
             <section key={date} aria-label={formats.day(noon)} className="border-line border-t-2 pt-1">
               <h2 className="font-label leading-tight font-semibold">{formats.day(noon)}</h2>
-              <p className="text-dim mb-1 text-sm">
-                {stretches.length === 0
-                  ? 'no hands'
-                  : `${formatSpan(stretches.reduce((sum, stretch) => sum + (stretch.endMs - stretch.startMs) / 60_000, 0))} of hands`}
-              </p>
+              <p className="text-dim mb-1 text-sm">{stretches.length === 0 ? 'no hands' : `${formatSpan(minutes)} of hands`}</p>
               <ol>
                 {stretches.map((stretch) => (
                   <Stretch
@@ -87,7 +86,7 @@ function Stretch({
   isChosen,
   onChoose,
 }: {
-  readonly stretch: DayStretch;
+  readonly stretch: DayStretch<RungTime>;
   readonly title: string;
   readonly start: string;
   readonly isChosen: boolean;
