@@ -4,8 +4,8 @@ import { dewPointCelsius } from '../climate/dewPoint';
 import type { PlanPart, ShopPlanInput } from './shopPlanInput';
 import { film, MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
 import { planShop, planShopAtOnce } from './planShop';
-import type { WhatIf } from './whatIfs';
-import { applyWhatIf, suggestRemedies, suggestWhatIfs, tryWhatIf } from './whatIfs';
+import type { WhatIf, WhatIfOutcome } from './whatIfs';
+import { applyWhatIf, gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs, tryWhatIf } from './whatIfs';
 
 const HOUR = 60 * MINUTE;
 const coats = (count: number, classId = 'lacquerColour') =>
@@ -118,6 +118,26 @@ describe('what comes of trying', () => {
     });
     const evening = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
     expect(tryWhatIf(input, evening, { objective: 'readyFirst', runs: 1, seed: 1 })).toMatchObject({ unplaced: 0 });
+  });
+});
+
+describe('the rank of what was tried', () => {
+  const outcome = (places: number, unplaced: number, p80Ms: number | null): WhatIfOutcome => ({
+    whatIf: { kind: 'rack', places },
+    readyMs: null,
+    unplaced,
+    lateHours: 0,
+    outlook: p80Ms === null ? null : { ...NO_OUTLOOK, p80Ms },
+  });
+  const NO_OUTLOOK = { runs: 1, seed: 1, notBeforeMs: 0, p50Ms: 0, p80Ms: 0, props: [], risks: [], missedWindows: 0 };
+  it('puts a place for every rung before any gain of time, and what was not played last', () => {
+    const p80Ms = 1000 * MINUTE;
+    const ranked = rankOutcomes(
+      [outcome(1, 0, 990 * MINUTE), outcome(2, 1, 100 * MINUTE), outcome(3, 0, null), outcome(4, 0, 900 * MINUTE)],
+      p80Ms,
+    );
+    expect(ranked.map((entry) => entry.whatIf)).toEqual([4, 1, 3, 2].map((places) => ({ kind: 'rack', places })));
+    expect(ranked.map((entry) => gainedMinutes(entry, p80Ms))).toEqual([100, 10, Number.NEGATIVE_INFINITY, 900]);
   });
 });
 

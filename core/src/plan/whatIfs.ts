@@ -200,6 +200,16 @@ export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, { objective, run
   };
 }
 
+/** Minutes by which four of five plays are ready sooner than now; negative: later, -Infinity where it was not played. */
+export function gainedMinutes({ outlook }: Pick<WhatIfOutcome, 'outlook'>, p80Ms: number): number {
+  return outlook ? Math.round((p80Ms - outlook.p80Ms) / 60_000) : Number.NEGATIVE_INFINITY;
+}
+
+/** What gives more rungs a place first, then what gains most time. */
+export function rankOutcomes(outcomes: readonly WhatIfOutcome[], p80Ms: number): WhatIfOutcome[] {
+  return outcomes.toSorted((a, b) => a.unplaced - b.unplaced || gainedMinutes(b, p80Ms) - gainedMinutes(a, p80Ms));
+}
+
 /** The first day of the next week on which hands have no hours yet; nine to five at a weekend, else the evening. */
 function nextFreeEvening(input: ShopPlanInput): Extract<WhatIf, { kind: 'evening' }> | null {
   for (let day = 0; day < 8; day += 1) {

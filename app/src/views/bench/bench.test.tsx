@@ -191,3 +191,26 @@ describe('the time at hand', () => {
     await screen.findByRole('button', { name: /^Take in hand ·/u });
   });
 });
+
+describe('what comes then', () => {
+  it('tells which rungs share one getting ready, and who goes on without', async () => {
+    const project = openAllDay((shop) => {
+      shop.joins = [];
+      shop.rungs = shop.rungs.map((rung) =>
+        rung.state === 'done'
+          ? rung
+          : {
+              ...rung,
+              methodId: 'sprayCoat',
+              name: `${rung.id} green`,
+              productId: 'primer',
+              coatMicrometres: 15,
+              notBeforeMs: shop.savedAtMs + 300 * MINUTE,
+            },
+      );
+    });
+    await openShop('/bench', project);
+    const then = await screen.findByRole('region', { name: 'Then' });
+    await waitFor(() => expect(then.textContent).toMatch(/goes on without getting ready/u));
+  });
+});

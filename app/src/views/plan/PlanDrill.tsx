@@ -5,14 +5,14 @@ import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { Prop } from '@zinc-ladder/model/records/prop';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import type { FilmAnswer } from '../../engine/filmTypes';
 import { askOutlook } from '../../engine/outlookClient';
+import { useBackgroundJob } from '../../engine/useBackgroundJob';
 import { usePlanRecords } from '../../engine/usePlanRecords';
-import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
 import { readDayMinutes, writeDayMinutes } from '../../ui/dayMinutes';
 import { InlineField, SelectField } from '../../ui/fields';
@@ -45,21 +45,15 @@ export function PlanDrill({
   const clock = useClock();
   const { records } = usePlanRecords();
   const readings = useTable('climateReadings');
-  const { tellError } = useNotices();
   const [deadlineMs, setDeadline] = useState(() => Math.round(clock.now()) + DRILL_HOURS * 3_600_000);
   const [sleepFrom, setSleepFrom] = useState(2 * 60);
   const [sleepTo, setSleepTo] = useState(7 * 60);
   const [oneMorePartId, setOneMore] = useState('');
-  const [isRunning, setIsRunning] = useState(false);
+  const { isRunning, run, stop } = useBackgroundJob();
   const [outcome, setOutcome] = useState<{ readonly wish: DrillWish; readonly made: DrillOutcome } | null>(null);
-  const stop = useRef<AbortController | null>(null);
-  useEffect(() => () => stop.current?.abort(), []);
   const propIds = props.map((prop) => prop.id);
-  const run = async (): Promise<void> => {
+  const drill = async (signal: AbortSignal): Promise<void> => {
     if (!records) return;
-    const own = new AbortController();
-    stop.current?.abort();
-    stop.current = own;
     const nowMs = Math.round(clock.now());
     const wish: DrillWish = {
       propIds,
@@ -67,14 +61,8 @@ export function PlanDrill({
       sleep: sleepFrom === sleepTo ? null : { startMinute: sleepFrom, endMinute: sleepTo },
       oneMorePartId: oneMorePartId === '' ? null : oneMorePartId,
     };
-    setIsRunning(true);
-    try {
-      const input = gatherPlan(records, gatherAir(records.shop, readings, nowMs), nowMs);
-      setOutcome({ wish, made: await askOutlook((api) => api.drill(input, wish, DRILL_SEED), own.signal) });
-    } catch (error) {
-      if (!own.signal.aborted) tellError(error);
-    }
-    setIsRunning(false);
+    const input = gatherPlan(records, gatherAir(records.shop, readings, nowMs), nowMs);
+    setOutcome({ wish, made: await askOutlook((api) => api.drill(input, wish, DRILL_SEED), signal) });
   };
   return (
     <div className="flex min-h-0 flex-1 flex-col overflow-auto">
@@ -89,9 +77,9 @@ export function PlanDrill({
           onChange={setOneMore}
         />
         {isRunning ? (
-          <Button onClick={() => stop.current?.abort()}>Stop</Button>
+          <Button onClick={stop}>Stop</Button>
         ) : (
-          <Button look="primary" onClick={() => void run()}>
+          <Button look="primary" onClick={() => void run(drill)}>
             Drill it
           </Button>
         )}

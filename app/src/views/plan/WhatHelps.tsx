@@ -1,10 +1,10 @@
 import type { WhatIf, WhatIfOutcome } from '@zinc-ladder/core/plan/whatIfs';
-import { suggestRemedies, suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
+import { gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import { suggestSchools } from '@zinc-ladder/model/gather/suggestSchools';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import { applyToShop } from '../../data/changes/planChanges';
 import { newId } from '../../data/newId';
@@ -12,9 +12,9 @@ import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { askOutlook } from '../../engine/outlookClient';
+import { useBackgroundJob } from '../../engine/useBackgroundJob';
 import { CHANCE_RUNS, CHANCE_SEED, useOutlook } from '../../engine/useOutlook';
 import { usePlanRecords } from '../../engine/usePlanRecords';
-import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
@@ -34,16 +34,10 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
   const readings = useTable('climateReadings');
   const logEntries = useTable('logEntries');
   const clock = useClock();
-  const { tellError } = useNotices();
+  const { isRunning, run, stop } = useBackgroundJob();
   const [trial, setTrial] = useState<Trial | null>(null);
-  const stop = useRef<AbortController | null>(null);
-  useEffect(() => () => stop.current?.abort(), []);
-  const isRunning = trial !== null && trial.outcomes.length < trial.total;
-  const run = async (): Promise<void> => {
+  const tryOut = async (signal: AbortSignal): Promise<void> => {
     if (!records) return;
-    const own = new AbortController();
-    stop.current?.abort();
-    stop.current = own;
     const nowMs = Math.round(clock.now());
     const input = gatherPlan({ ...records, logEntries }, gatherAir(records.shop, readings, nowMs), nowMs);
     // What has no place is mended first; else the parts that decide the end are worth another school.
@@ -56,12 +50,11 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
     setTrial({ version, outcomes, total: ideas.length });
     try {
       for (const idea of ideas) {
-        outcomes.push(await askOutlook((api) => api.tryWhatIf(input, idea, how), own.signal));
+        outcomes.push(await askOutlook((api) => api.tryWhatIf(input, idea, how), signal));
         setTrial({ version, outcomes: [...outcomes], total: ideas.length });
       }
-    } catch (error) {
-      setTrial({ version, outcomes, total: outcomes.length });
-      if (!own.signal.aborted) tellError(error);
+    } finally {
+      setTrial({ version, outcomes: [...outcomes], total: outcomes.length });
     }
   };
   return (
@@ -70,10 +63,10 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
         <h2 className="label">What would help</h2>
         {isRunning ? (
           <span role="status" className="flex items-center gap-2">
-            {trial.outcomes.length} of {trial.total} <Button onClick={() => stop.current?.abort()}>Stop</Button>
+            {trial?.outcomes.length ?? 0} of {trial?.total ?? 0} <Button onClick={stop}>Stop</Button>
           </span>
         ) : (
-          <Button disabled={!outlook} onClick={() => void run()}>
+          <Button disabled={!outlook} onClick={() => void run(tryOut)}>
             {trial ? 'Try again' : 'Try it out'}
           </Button>
         )}
@@ -115,14 +108,12 @@ function Outcomes({
 }) {
   const edit = useEdit();
   const formats = useFormats();
-  const gainOf = ({ outlook }: WhatIfOutcome): number => (outlook ? (p80Ms - outlook.p80Ms) / 60_000 : Number.NEGATIVE_INFINITY);
-  // What gives more rungs a place comes first, then what gains most time.
-  const ranked = outcomes.toSorted((a, b) => a.unplaced - b.unplaced || gainOf(b) - gainOf(a));
+  const ranked = rankOutcomes(outcomes, p80Ms);
   const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index, formats);
   return (
     <ol className="mt-1">
       {ranked.map((outcome) => {
-        const gain = Math.round(gainOf(outcome));
+        const gain = gainedMinutes(outcome, p80Ms);
         const helps = outcome.unplaced < unplacedNow || (outcome.unplaced === unplacedNow && gain > 0);
         return (
           <li key={JSON.stringify(outcome.whatIf)} className="border-line flex items-center justify-between gap-2 border-t py-1.5">
