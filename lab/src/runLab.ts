@@ -4,6 +4,7 @@ import { cure } from './commands/cure';
 import { dewPoint } from './commands/dewPoint';
 import { fit } from './commands/fit';
 import { grit } from './commands/grit';
+import { mesh } from './commands/mesh';
 import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/jobshop';
 import { plan } from './commands/plan';
@@ -17,7 +18,7 @@ export interface LabOutcome {
   readonly err: string;
 }
 
-const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, grit, fit, validate];
+const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, grit, mesh, fit, validate];
 
 function answer(words: readonly string[]): object {
   const [name, ...rest] = words;
