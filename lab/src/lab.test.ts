@@ -115,4 +115,49 @@ describe('the lab', () => {
     expect([exitCode, out]).toEqual([2, '']);
     expect(err.trim().split('\n')).toHaveLength(1);
   });
+
+  it('measures a mesh: area, volume, box and ridges, with what is wrong', () => {
+    const half = 5;
+    const corners = [
+      [-half, -half, 0],
+      [half, -half, 0],
+      [half, half, 0],
+      [-half, half, 0],
+      [-half, -half, 20],
+      [half, -half, 20],
+      [half, half, 20],
+      [-half, half, 20],
+    ];
+    const faces = ['1 4 3 2', '5 6 7 8', '1 2 6 5', '2 3 7 6', '3 4 8 7', '4 1 5 8'];
+    const write = (name: string, kept: readonly string[]): void =>
+      writeFileSync(
+        join(folder, name),
+        [...corners.map((corner) => `v ${corner.join(' ')}`), ...kept.map((face) => `f ${face}`)].join('\n'),
+      );
+    write('box.obj', faces);
+    write('holed.obj', faces.slice(1));
+    const box = answer('mesh', 'box.obj', '--layer-height', '0.2');
+    expect(box).toMatchObject({ area: 1000, volume: 2000, facets: 12, shells: 1, openEdges: 0, boundingBox: { size: [10, 10, 20] } });
+    expect(box['cusp']).toEqual({ mean: 18, p95: 20, max: 20 });
+    expect(answer('mesh', 'box.obj', '--layer-height', '0.2', '--unit', 'cm')).toMatchObject({ volume: 2_000_000 });
+    // Lying at 45° all but the ends has ridges of t / √2.
+    expect(answer('mesh', 'box.obj', '--layer-height', '0.2', '--up', '0,1,1')['cusp']).toMatchObject({ max: 141.421 });
+    expect(answer('mesh', 'holed.obj', '--layer-height', '0.2')).toMatchObject({
+      volume: null,
+      openEdges: 4,
+      complaints: [{ code: 'open' }],
+    });
+    expect(runLab(['mesh', 'box.obj', '--layer-height', '0.2', '--up', '0,0,0']).err).toContain('--up');
+    writeFileSync(join(folder, 'words.stl'), 'no mesh at all');
+    expect(runLab(['mesh', 'words.stl', '--layer-height', '0.2']).err).toContain('cannot be taken');
+  });
+
+  it('forecasts loops by school, distance and measured ridge', () => {
+    const gloss = (...words: string[]) => answer('loops', '--school', 'primerOnly', '--layer-height', '0.2', '--finish', 'gloss', ...words);
+    expect(gloss()).toMatchObject({ loops: 4, waitMinutes: 240, film: 80 });
+    expect(gloss('--distance', '3')).toMatchObject({ loops: 2 });
+    expect(gloss('--ridge', '20')).toMatchObject({ loops: 1 });
+    expect(gloss('--material', 'translucent', '--finish', 'litTranslucent')).toHaveProperty('refused');
+    expect(runLab(['loops', '--school', 'magic', '--layer-height', '0.2', '--finish', 'gloss']).err).toContain('--school must be one of');
+  });
 });

@@ -4,6 +4,7 @@ import { cure } from './commands/cure';
 import { dewPoint } from './commands/dewPoint';
 import { fit } from './commands/fit';
 import { grit } from './commands/grit';
+import { loops } from './commands/loops';
 import { mesh } from './commands/mesh';
 import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/jobshop';
@@ -18,7 +19,7 @@ export interface LabOutcome {
   readonly err: string;
 }
 
-const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, grit, mesh, fit, validate];
+const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, grit, mesh, loops, fit, validate];
 
 function answer(words: readonly string[]): object {
   const [name, ...rest] = words;

@@ -6,7 +6,7 @@ import type { MaterialId } from './materials';
 import { findMaterial } from './materials';
 import type { Method } from './methods';
 import { findMethod } from './methods';
-import type { LoopForecast } from './primerLoops';
+import type { KnownSurface, LoopForecast } from './primerLoops';
 import { forecastPrimerLoops } from './primerLoops';
 import type { ColourRole, RouteRow, RowCondition } from './routeRow';
 import { ROUTE_TABLE } from './routeTable';
@@ -26,6 +26,8 @@ export interface RouteChoice {
   /** surface of one piece */
   readonly areaSquareCentimetres: number;
   readonly pieces: number;
+  /** the deepest ridges of what is seen, µm, where they were measured; else layer and material say */
+  readonly ridgeMicrometres?: number | null;
 }
 
 /** A rung as it grows; the finisher may change every value. */
@@ -58,9 +60,14 @@ export type GrownLadder =
 /**
  * Grows a ladder from the route table: rows whose condition holds, looped rows as often as the forecast says.
  *
+ * @param known where the surface is known, or wanted, otherwise than layer, material and finish say
  * @throws RangeError for an unknown material, finish or school
  */
-export function growLadder(choice: RouteChoice, table: readonly RouteRow[] = ROUTE_TABLE): GrownLadder {
+export function growLadder(
+  choice: RouteChoice,
+  table: readonly RouteRow[] = ROUTE_TABLE,
+  known: KnownSurface = { ridgeMicrometres: choice.ridgeMicrometres ?? null },
+): GrownLadder {
   const material = findMaterial(choice.material);
   const finish = findFinish(choice.finish);
   const school = findSmoothing(choice.smoothing);
@@ -69,7 +76,7 @@ export function growLadder(choice: RouteChoice, table: readonly RouteRow[] = ROU
   if (choice.finish === 'litTranslucent' && !material.letsLightThrough) {
     return { kind: 'refused', reason: `${material.name} lets no light through; a lit finish needs a translucent part.` };
   }
-  const loops = forecastPrimerLoops(material, choice.layerMillimetres, school, finish);
+  const loops = forecastPrimerLoops(material, choice.layerMillimetres, school, finish, known);
   const rows = repeatLoops(
     table.filter((row) => holds(row.when, choice)),
     loops.loops,

@@ -2,42 +2,85 @@ import type { Finish } from './finishes';
 import type { Material } from './materials';
 import type { SmoothingSchool } from './schools';
 
+/** A step of smoothing and the deepest valley after it. */
+export interface ValleyStep {
+  readonly name: string;
+  readonly valleyMicrometres: number;
+}
+
 /** Predicted loops of filler primer and sanding, with the valleys behind them. */
 export interface LoopForecast {
   readonly loops: number;
   readonly valleyStartMicrometres: number;
   readonly valleyBeforePrimerMicrometres: number;
   readonly valleyWantedMicrometres: number;
+  /** from the print to the last loop */
+  readonly steps: readonly ValleyStep[];
   readonly formula: string;
+}
+
+/** Where the print's own surface is known better than by layer and material, and what is wanted other than what the finish forgives nearby. */
+export interface KnownSurface {
+  /** deepest ridges of what is seen, µm */
+  readonly ridgeMicrometres?: number | null;
+  /** deepest valley that may stay, µm */
+  readonly wantedMicrometres?: number;
 }
 
 /** Part of a ridge that the first cut takes off; guessed. */
 const FIRST_CUT_SHARE = 0.4;
 /** What a loop takes off a valley: half of a 40 µm filler-primer coat stays after sanding; guessed. */
-const LOOP_GAIN_MICROMETRES = 20;
-const MOST_LOOPS = 6;
+export const LOOP_GAIN_MICROMETRES = 20;
+/** Primer shrinks into what it fills: this share of a valley shows again however often it is filled once; guessed. */
+export const SHRINKAGE_TRACE = 0.15;
+export const MOST_LOOPS = 6;
 
 /**
- * Loops of filler primer + sanding until the deepest valley is one the finish forgives.
+ * Loops of filler primer + sanding until the deepest valley is one the finish forgives. A loop takes what the film builds, and leaves a trace
+ * by shrinkage: `v → max(v − 20 µm, 0.15 · v)`.
  *
- * A first, plain model, guessed by us and fitted to common practice: 0.2 mm layers, gloss, primer only → about 4 loops; epoxy first → 2 or 3;
+ * A plain model, guessed by us and fitted to common practice: 0.2 mm layers, gloss, primer only → about 4 loops; epoxy first → 2 or 3;
  * 0.12 mm solvent smoothed → 1 or 2.
  *
  * @param layerMillimetres 0–1; 0 for a cast
  */
-export function forecastPrimerLoops(material: Material, layerMillimetres: number, school: SmoothingSchool, finish: Finish): LoopForecast {
-  const start = material.ridgeShare * layerMillimetres * 1000;
+export function forecastPrimerLoops(
+  material: Material,
+  layerMillimetres: number,
+  school: SmoothingSchool,
+  finish: Finish,
+  known: KnownSurface = {},
+): LoopForecast {
+  const start = known.ridgeMicrometres ?? material.ridgeShare * layerMillimetres * 1000;
+  const wanted = known.wantedMicrometres ?? finish.valleyForgivenMicrometres;
   const cut = start * (1 - FIRST_CUT_SHARE);
   const before = cut * (1 - school.valleyFilledShare);
-  const open = before - finish.valleyForgivenMicrometres;
-  const loops = Math.min(MOST_LOOPS, Math.max(finish.id === 'textureKept' ? 0 : 1, Math.ceil(open / LOOP_GAIN_MICROMETRES - 1e-9)));
+  const steps: ValleyStep[] = [
+    { name: 'as printed', valleyMicrometres: start },
+    { name: 'first cut', valleyMicrometres: cut },
+  ];
+  if (school.valleyFilledShare > 0) steps.push({ name: school.name.toLowerCase(), valleyMicrometres: before });
+  const least = finish.id === 'textureKept' ? 0 : 1;
+  let valley = before;
+  let loops = 0;
+  while (loops < MOST_LOOPS && (loops < least || valley > wanted + 1e-9)) {
+    loops += 1;
+    valley = afterLoop(valley);
+    steps.push({ name: `loop ${loops}`, valleyMicrometres: valley });
+  }
   return {
     loops,
     valleyStartMicrometres: start,
     valleyBeforePrimerMicrometres: before,
-    valleyWantedMicrometres: finish.valleyForgivenMicrometres,
-    formula: `${round(start)} µm ridge − first cut → ${round(cut)} µm − school → ${round(before)} µm; each loop wins ${LOOP_GAIN_MICROMETRES} µm down to ${finish.valleyForgivenMicrometres} µm`,
+    valleyWantedMicrometres: wanted,
+    steps,
+    formula: `${round(start)} µm ridge − first cut → ${round(cut)} µm − school → ${round(before)} µm; each loop wins ${LOOP_GAIN_MICROMETRES} µm down to ${round(wanted)} µm`,
   };
+}
+
+/** The deepest valley after one more loop, µm. */
+export function afterLoop(valleyMicrometres: number): number {
+  return Math.max(valleyMicrometres - LOOP_GAIN_MICROMETRES, SHRINKAGE_TRACE * valleyMicrometres);
 }
 
 function round(value: number): number {

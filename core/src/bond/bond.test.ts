@@ -1,0 +1,134 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findProductClass } from '../cure/productClasses';
+import { fitClearance } from '../film/fitClearance';
+import { MATERIALS } from '../ladder/materials';
+import { ADHESIVES, chooseAdhesive } from './adhesives';
+import { remedyDryFit, remedyFit } from './fitRemedies';
+import { adviseJoining } from './joinAdvice';
+import { orderJoins } from './joinOrder';
+import { seamFiller } from './seamFiller';
+
+describe('adhesives', () => {
+  const ask = { first: 'rigid', second: 'rigid', load: 'display', gapMillimetres: 0.1, isSeenThrough: false } as const;
+  const best = (change: Partial<Parameters<typeof chooseAdhesive>[0]>) => chooseAdhesive({ ...ask, ...change })[0]?.adhesive.id;
+  it('are chosen as practice chooses them', () => {
+    expect(best({ gapMillimetres: 1 })).toBe('epoxy');
+    expect(best({ load: 'worn' })).toBe('epoxy');
+    expect(best({ first: 'flexible', second: 'flexible', load: 'worn' })).toBe('contact');
+    expect(['slurryWeld', 'epoxy']).toContain(best({ first: 'soluble', second: 'soluble', load: 'worn' }));
+    expect(
+      chooseAdhesive({ ...ask, first: 'translucent', isSeenThrough: true }).find((choice) => choice.adhesive.id === 'cyanoacrylate')
+        ?.reasons,
+    ).toContain('fogs clear parts');
+    expect(chooseAdhesive({ ...ask, first: 'soluble' }).find((choice) => choice.adhesive.id === 'contact')?.score).toBe(0);
+  });
+  it('for every pair and load something holds, the order is by score, and the times are the class’s', () => {
+    for (const { id: first } of MATERIALS)
+      for (const { id: second } of MATERIALS)
+        for (const load of ['display', 'handled', 'worn'] as const) {
+          const choices = chooseAdhesive({ ...ask, first, second, load });
+          expect(choices.map((choice) => choice.score)).toEqual(choices.map((choice) => choice.score).toSorted((a, b) => b - a));
+          expect(choices[0]?.score).toBeGreaterThan(0);
+          expect(choices.every((choice) => choice.reasons.length > 0)).toBe(true);
+        }
+    for (const { classId } of ADHESIVES) expect(findProductClass(classId).id).toBe(classId);
+    expect(chooseAdhesive(ask).find((choice) => choice.adhesive.id === 'epoxy')).toMatchObject({
+      setMinutes: 5,
+      handleMinutes: 20,
+      fullMinutes: 1440,
+    });
+  });
+});
+
+describe('the order of joining', () => {
+  const joint = (first: string, second: string, errorMillimetres = 0.3) => ({ first, second, errorMillimetres });
+  it('begins in the middle of a chain, so that error gathers over half of it', () => {
+    const chain = ['a', 'b', 'c', 'd', 'e'];
+    const order = orderJoins(chain, [joint('a', 'b'), joint('b', 'c'), joint('c', 'd'), joint('d', 'e')]);
+    expect(order.first).toBe('c');
+    expect(order.worstMillimetres).toBeCloseTo(0.3 * Math.SQRT2, 9);
+    expect(order.steps.at(-1)?.errorMillimetres).toBe(order.worstMillimetres);
+  });
+  it('closes rings last and says what they gather; pieces without a joint stand apart', () => {
+    const order = orderJoins(['a', 'b', 'c', 'x'], [joint('a', 'b'), joint('b', 'c'), joint('c', 'a', 0.5)]);
+    expect(order.closing.map(({ joint: { first, second } }) => first + second)).toEqual(['ca']);
+    expect(order.closing[0]?.gapMillimetres).toBeCloseTo(0.3 * Math.SQRT2, 9);
+    expect(order.apart).toEqual(['x']);
+    expect(orderJoins([], [])).toMatchObject({ first: '', steps: [] });
+  });
+  it('joins each piece once, onto one that stands already (property)', () => {
+    const pieces = ['a', 'b', 'c', 'd', 'e', 'f'];
+    const some = fc.array(fc.tuple(fc.constantFrom(...pieces), fc.constantFrom(...pieces), fc.double({ min: 0.05, max: 1, noNaN: true })), {
+      maxLength: 12,
+    });
+    fc.assert(
+      fc.property(some, (given) => {
+        const order = orderJoins(
+          pieces,
+          given.filter(([a, b]) => a !== b).map(([a, b, error]) => joint(a, b, error)),
+        );
+        const standing = new Set([order.first]);
+        for (const { piece, onto } of order.steps) {
+          expect(standing.has(onto)).toBe(true);
+          expect(standing.has(piece)).toBe(false);
+          standing.add(piece);
+        }
+        expect([...standing, ...order.apart].toSorted()).toEqual(pieces);
+      }),
+    );
+  });
+});
+
+describe('seams', () => {
+  it('take the gap, the wedge of the step and a skin (numbers by hand)', () => {
+    // 306 mm; gap 0.5 × 2; step 0.3 drawn out 6 mm; skin 0.2 × 6: 1 + 0.9 + 1.2 = 3.1 mm², × 1.25.
+    const filler = seamFiller({ lengthMillimetres: 306, gapMillimetres: 0.5, depthMillimetres: 2, stepMillimetres: 0.3 });
+    expect(filler.featherMillimetres).toBe(6);
+    expect(filler.millilitres).toBeCloseTo((306 * 3.1 * 1.25) / 1000, 9);
+    expect(seamFiller({ lengthMillimetres: 100, gapMillimetres: 0, depthMillimetres: 0, stepMillimetres: 1 }).featherMillimetres).toBe(20);
+    expect(() => seamFiller({ lengthMillimetres: -1, gapMillimetres: 0, depthMillimetres: 0, stepMillimetres: 0 })).toThrow(RangeError);
+  });
+});
+
+describe('join or paint first', () => {
+  const question = { isOneColour: true, isSeamSeen: true, isReachable: true, mustComeOff: false, borderMillimetres: 200 };
+  it('follows colours and seams as practice does, with its reason', () => {
+    expect(adviseJoining(question)).toMatchObject({ joining: 'joinFirst', maskingMinutes: 0 });
+    expect(adviseJoining({ ...question, isOneColour: false, isSeamSeen: false })).toMatchObject({
+      joining: 'paintApart',
+      maskingMinutes: 6,
+    });
+    expect(adviseJoining({ ...question, isOneColour: false }).joining).toBe('assembleAndMask');
+    expect(adviseJoining({ ...question, isReachable: false }).joining).toBe('paintApart');
+    expect(adviseJoining({ ...question, mustComeOff: true }).reason).toContain('come off');
+  });
+});
+
+describe('remedies of a fit', () => {
+  const pair = {
+    holeMillimetres: 10.4,
+    shaftMillimetres: 10,
+    holeFilmMicrometres: 100,
+    shaftFilmMicrometres: 100,
+    printErrorMillimetres: 0,
+  };
+  it('are the least work first, masking only where it is enough, nothing where it moves', () => {
+    expect(remedyFit(fitClearance({ ...pair, holeFilmMicrometres: 20, shaftFilmMicrometres: 20 }))).toEqual([]);
+    const painted = remedyFit(fitClearance(pair));
+    expect(painted.map((remedy) => remedy.id)).toEqual(
+      ['open', 'takeDown', 'mask', 'reprint'].toSorted((a, b) => minutesOf(a) - minutesOf(b)),
+    );
+    function minutesOf(id: string): number {
+      return painted.find((remedy) => remedy.id === id)?.minutes ?? 0;
+    }
+    const tight = remedyFit(fitClearance({ ...pair, printErrorMillimetres: 0.6 }));
+    expect(tight.some((remedy) => remedy.id === 'mask')).toBe(false);
+    expect(remedyFit(fitClearance({ ...pair, printErrorMillimetres: 2 })).map((remedy) => remedy.id)).toEqual(['reprint']);
+  });
+  it('of a dry fit are there for all that is wrong', () => {
+    for (const fit of ['tight', 'loose', 'gap'] as const) expect(remedyDryFit(fit, 1).length).toBeGreaterThan(1);
+    expect(remedyDryFit('fits', 0)).toEqual([]);
+    expect(remedyDryFit('gap', 3)[0]?.name).toContain('strip');
+  });
+});

@@ -1,0 +1,24 @@
+import { describe, expect, it } from 'vitest';
+import { edgeRadius, engravingLeft } from './filmBudget';
+
+const LINE = { widthMillimetres: 0.6, depthMillimetres: 0.4 };
+
+describe('engraving under films', () => {
+  it('is narrowed from both sides, and no shallower where films are sprayed', () => {
+    // By hand: 0.6 − 2 · 0.08 = 0.44 mm, 73 %.
+    const left = engravingLeft(LINE, 80, 0, 0);
+    expect(left.widthMillimetres).toBeCloseTo(0.44, 9);
+    expect(left.depthMillimetres).toBeCloseTo(0.4, 9);
+    expect(left).toMatchObject({ verdict: 'crisp' });
+    expect(left.openShare).toBeCloseTo(0.7333, 4);
+  });
+  it('gets shallow by what pools in it and by what is cut off around it', () => {
+    expect(engravingLeft(LINE, 250, 250, 0).depthMillimetres).toBeCloseTo(0.4 - 0.125, 9);
+    expect(engravingLeft(LINE, 0, 0, 100).depthMillimetres).toBeCloseTo(0.3, 9);
+  });
+  it('goes from crisp by soft to buried, and is never below nothing', () => {
+    expect([60, 150, 250, 400].map((film) => engravingLeft(LINE, film, 0, 0).verdict)).toEqual(['crisp', 'soft', 'buried', 'buried']);
+    expect(engravingLeft(LINE, 400, 400, 500)).toMatchObject({ widthMillimetres: 0, depthMillimetres: 0, openShare: 0 });
+  });
+  it('edges are rounded by films and by sanding', () => expect(edgeRadius(80, 60)).toBe(140));
+});

@@ -1,0 +1,130 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findFinish } from '../ladder/finishes';
+import { findMethod } from '../ladder/methods';
+import { seededRandom } from '../random/seededRandom';
+import { decayAt, fitDecay, hoursToReach } from './decayFit';
+import { findFlawKind, FLAW_KINDS } from './flawKinds';
+import { flawSeverity } from './flawSeverity';
+import type { InspectedPass } from './verdict';
+import { judgePasses } from './verdict';
+
+const VAGUE = { start: 100, startLogDeviation: 50, ratePerHour: 0.3, rateDeviation: 50 };
+
+describe('flaw kinds', () => {
+  it('have each a mark of their own, words for cause, mend and prevention, and a method that exists', () => {
+    expect(new Set(FLAW_KINDS.map((kind) => kind.mark)).size).toBe(FLAW_KINDS.length);
+    for (const kind of FLAW_KINDS) {
+      expect(() => findMethod(kind.mendMethod)).not.toThrow();
+      for (const words of [kind.cause, kind.mend, kind.prevention]) expect(words.length).toBeGreaterThan(15);
+      expect(findFlawKind(kind.id)).toBe(kind);
+    }
+    expect(() => findFlawKind('elf')).toThrow(RangeError);
+  });
+  it('show by size, distance and sheen: one minute of arc at 1.5 m is 0.44 mm under satin, gloss shows smaller ones', () => {
+    const [gloss, satin] = [findFinish('gloss'), findFinish('satin')];
+    expect(flawSeverity(0.4, satin, 1.5)).toBe('hidden');
+    expect(flawSeverity(0.5, satin, 1.5)).toBe('shows');
+    expect(flawSeverity(0.4, gloss, 1.5)).toBe('shows');
+    expect(flawSeverity(4, gloss, 1.5)).toBe('jumpsOut');
+    expect(flawSeverity(4, gloss, 40)).toBe('hidden');
+  });
+});
+
+describe('the decay', () => {
+  it('is the least-squares line of the logarithms where nothing was believed before (numbers by hand)', () => {
+    // ln left at 0, 1, 2, 3 h: slope −0.5 exactly.
+    const points = [0, 1, 2, 3].map((hours) => ({ hours, left: 100 * Math.exp(-0.5 * hours), logDeviation: 0.2 }));
+    const fit = fitDecay(points, VAGUE);
+    expect(fit.ratePerHour).toBeCloseTo(0.5, 3);
+    expect(Math.exp(fit.logStart)).toBeCloseTo(100, 1);
+    expect(hoursToReach(fit, 10).hours).toBeCloseTo(Math.log(10) / 0.5, 2);
+    // Variance of the slope of four points: σ² / Σ(h − h̄)² = 0.04 / 5.
+    expect(fit.covariance[2]).toBeCloseTo(0.008, 4);
+  });
+  it('is what was believed where nothing was seen, and moves to what is seen', () => {
+    const prior = { start: 100, startLogDeviation: 0.3, ratePerHour: 0.3, rateDeviation: 0.15 };
+    expect(fitDecay([], prior)).toMatchObject({ ratePerHour: 0.3, points: 0 });
+    const seen = fitDecay([{ hours: 2, left: 80, logDeviation: 0.1 }], prior);
+    expect(seen.ratePerHour).toBeLessThan(0.3);
+    expect(decayAt(seen, 2).value).toBeGreaterThan(100 * Math.exp(-0.6));
+    expect(decayAt(seen, 2).high - decayAt(seen, 2).low).toBeLessThan(
+      decayAt(fitDecay([], prior), 2).high - decayAt(fitDecay([], prior), 2).low,
+    );
+  });
+  it('says honestly how far it may be off: the true hours lie within two deviations in about 95 of 100 draws', () => {
+    const random = seededRandom(5);
+    const normal = (): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+    let within = 0;
+    for (let draw = 0; draw < 400; draw += 1) {
+      const rate = 0.4 + 0.1 * normal();
+      const start = 120 * Math.exp(0.3 * normal());
+      const points = [0, 1.5, 3].map((hours) => ({ hours, left: start * Math.exp(-rate * hours + 0.2 * normal()), logDeviation: 0.2 }));
+      const { hours, deviation } = hoursToReach(
+        fitDecay(points, { start: 120, startLogDeviation: 0.3, ratePerHour: 0.4, rateDeviation: 0.1 }),
+        15,
+      );
+      if (Math.abs(hours - Math.log(start / 15) / rate) <= 2 * deviation) within += 1;
+    }
+    expect(within / 400).toBeGreaterThan(0.9);
+    expect(within / 400).toBeLessThanOrEqual(1);
+  });
+  it('refuses what has no logarithm', () => {
+    expect(() => fitDecay([{ hours: 1, left: 0, logDeviation: 0.2 }], VAGUE)).toThrow(RangeError);
+  });
+});
+
+describe('the verdict', () => {
+  const forecast = { startMicrometres: 142, endMicrometres: 20, hours: 5 };
+  const judge = (passes: readonly InspectedPass[], wantedMicrometres = 24) => judgePasses({ passes, wantedMicrometres, forecast });
+  const pass = (hours: number, valleyMicrometres: number | null, openFlaws = 0): InspectedPass => ({ hours, valleyMicrometres, openFlaws });
+  it('is not yet where nothing was looked at, with the forecast for passes', () => {
+    const verdict = judge([]);
+    expect(verdict.kind).toBe('notYet');
+    expect(verdict.reach.hours).toBeGreaterThan(3);
+    expect(verdict.passesLeft.likely).toBeGreaterThan(1);
+  });
+  it('is go when the valley is wanted and nothing open shows; one more when flaws are open', () => {
+    expect(judge([pass(2, 60), pass(4, 20)]).kind).toBe('go');
+    expect(judge([pass(2, 60, 9), pass(4, 20, 3)])).toMatchObject({ kind: 'onePass', passesLeft: { likely: 1 } });
+  });
+  it('counts passes on the curve while it falls, with less doubt the more was seen', () => {
+    const early = judge([pass(1.4, 95, 40)]);
+    const late = judge([pass(1.4, 95, 40), pass(2.7, 62, 18), pass(4, 44, 11)]);
+    expect(late.kind).toBe('morePasses');
+    expect(late.passesLeft.likely).toBe(2);
+    expect(late.reach.deviation).toBeLessThan(early.reach.deviation);
+    expect(late.flawsAfterNext).toBeLessThan(11);
+    expect(late.passHours).toBeCloseTo(4 / 3, 9);
+  });
+  it('is stop when the next pass wins nothing that can be told, though it is not smooth', () => {
+    const verdict = judge([pass(2, 31), pass(4, 30.5), pass(6, 30.4), pass(8, 30.3), pass(8.2, 30.3)], 24);
+    expect(verdict.kind).toBe('stop');
+    expect(verdict.nextWinsMicrometres).toBeLessThan(2);
+  });
+  it('never says less is left to do than nothing, and its range holds the likely count (property)', () => {
+    const passes = fc.array(
+      fc.record({
+        span: fc.double({ min: 0.1, max: 3, noNaN: true }),
+        valley: fc.option(fc.double({ min: 1, max: 300, noNaN: true })),
+        flaws: fc.nat(60),
+      }),
+      { maxLength: 8 },
+    );
+    fc.assert(
+      fc.property(passes, fc.double({ min: 2, max: 60, noNaN: true }), (given, wanted) => {
+        let hours = 0;
+        const verdict = judge(
+          given.map(({ span, valley, flaws }) => pass((hours += span), valley, flaws)),
+          wanted,
+        );
+        const { likely, low, high } = verdict.passesLeft;
+        expect(low).toBeGreaterThanOrEqual(0);
+        expect(low).toBeLessThanOrEqual(likely);
+        expect(likely).toBeLessThanOrEqual(high);
+        if (verdict.kind === 'go') expect([likely, verdict.openFlaws]).toEqual([0, 0]);
+        expect(verdict.nextWinsMicrometres).toBeGreaterThanOrEqual(0);
+      }),
+    );
+  });
+});
