@@ -2,13 +2,16 @@ import { buildShopProblem } from '@zinc-ladder/core/plan/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/planShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { applyWhatIf, suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
+import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
+import { weldVertices } from '@zinc-ladder/core/surface/mesh/weldVertices';
+import { surveyMesh } from '@zinc-ladder/core/surface/surveyMesh';
 import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from './makeDemo';
-import { groovedBox, latheSolid } from './meshes/solids';
-import type { Facet } from './meshes/stl';
+import type { Facet } from './meshes/solids';
+import { archSection, latheSolid, pulledSolid } from './meshes/solids';
 import { DEMO_MOMENT } from './scenario';
 
 const demo = makeDemo();
@@ -65,26 +68,20 @@ describe('the demo', () => {
 });
 
 describe('the demo’s meshes', () => {
-  /** Every edge of a closed surface is shared by two facets that run it in opposite directions. */
-  function openEdges(facets: readonly Facet[]): number {
-    const key = (point: readonly number[]): string => point.map((value) => value.toFixed(4)).join();
-    const edges = new Map<string, number>();
-    for (const facet of facets)
-      facet.forEach((corner, at) => {
-        const [a, b] = [key(corner), key(facet[(at + 1) % 3] ?? corner)];
-        const name = a < b ? `${a}|${b}` : `${b}|${a}`;
-        edges.set(name, (edges.get(name) ?? 0) + (a < b ? 1 : -1));
-      });
-    return [...edges.values()].filter((sum) => sum !== 0).length;
-  }
-  const volumeOf = (facets: readonly Facet[]): number =>
-    facets.reduce(
-      (sum, [a, b, c]) =>
-        sum + (a[0] * (b[1] * c[2] - b[2] * c[1]) - a[1] * (b[0] * c[2] - b[2] * c[0]) + a[2] * (b[0] * c[1] - b[1] * c[0])) / 6,
-      0,
-    );
-
-  it('closes a lathe solid and gives a cylinder its volume', () => {
+  const surveyOf = (facets: readonly Facet[]) =>
+    surveyMesh(
+      { mesh: weldVertices(Float32Array.from(facets.flat(2))), notices: [] },
+      { layerMillimetres: 0.2, up: [0, 0, 1], beadShare: 0.1 },
+    ).survey;
+  it('are closed, face outwards, and are about as large as their parts say', () => {
+    for (const reference of project.meshes) {
+      const { mesh } = readMesh(demo.attachments.get(reference.id) ?? new Uint8Array(), reference.format);
+      const { survey } = surveyMesh({ mesh, notices: [] }, { layerMillimetres: 0.2, up: [0, 0, 1], beadShare: 0.1 });
+      expect(survey.complaints, reference.name).toEqual([]);
+      expect(survey.volumeCubicMillimetres).toBeGreaterThan(0);
+    }
+  });
+  it('a lathe solid has the volume of its cylinder', () => {
     const cylinder = latheSolid(
       [
         [10, 0],
@@ -92,10 +89,12 @@ describe('the demo’s meshes', () => {
       ],
       360,
     );
-    expect(openEdges(cylinder)).toBe(0);
-    expect(volumeOf(cylinder)).toBeCloseTo(Math.PI * 100 * 20, -1);
+    expect((surveyOf(cylinder).volumeCubicMillimetres ?? 0) / (Math.PI * 100 * 20)).toBeCloseTo(1, 3);
   });
-  it('cuts grooves out of a box, facing outwards', () => {
-    expect(volumeOf(groovedBox([10, 20, 30], [[10, 2, 1]]))).toBeCloseTo(10 * 20 * 30 - 10 * 2 * 1, 6);
+  it('an arched case has the volume of its box and half cylinder, less its grooves', () => {
+    const groove = { z: 20, width: 2, depth: 1 };
+    const solid = pulledSolid(archSection(60, 40, [groove], 360), 50, 4);
+    const whole = 60 * 40 * 50 + ((Math.PI * 900) / 2) * 50;
+    expect((surveyOf(solid).volumeCubicMillimetres ?? 0) / (whole - 2 * 2 * 1 * 50)).toBeCloseTo(1, 4);
   });
 });

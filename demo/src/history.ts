@@ -14,9 +14,17 @@ export interface DemoHistory {
 /** What is in hand at the demo's moment, and what was set down. */
 const BEGUN: Readonly<Record<string, Partial<Rung>>> = {
   'lantern-base-11': { state: 'inHand', startedAtMs: Date.parse('2026-05-28T19:30:00+02:00') },
-  'telegraph-case-02': { state: 'setDown', workedMs: 20 * 60_000 },
 };
-const DONE_AT = new Map(played.done.map(([rungId, at]) => [rungId ?? '', Date.parse(at ?? '')]));
+/** The case was begun the week before, by hand and not by the plan that played the rest. */
+const CASE_DONE: readonly (readonly [string, string])[] = [
+  ['telegraph-case-01', '2026-05-19T18:46:00+02:00'],
+  ['telegraph-case-02', '2026-05-19T20:31:00+02:00'],
+  ['telegraph-case-03', '2026-05-20T20:22:00+02:00'],
+  ['telegraph-case-04', '2026-05-21T18:58:00+02:00'],
+  ['telegraph-case-05', '2026-05-21T19:24:00+02:00'],
+  ['telegraph-case-06', '2026-05-22T20:09:00+02:00'],
+];
+const DONE_AT = new Map([...played.done, ...CASE_DONE].map(([rungId, at]) => [rungId ?? '', Date.parse(at ?? '')]));
 
 /**
  * The shop's first evenings up to the demo's moment, as they were played once by a plan of their own, so that no film was worked before

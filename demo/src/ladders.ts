@@ -102,6 +102,7 @@ export function growDemoLadders(): DemoLadders {
     guestPartId: `lantern-${name}`,
     guestRungId: null,
     note: 'fitted last',
+    seam: null,
   }));
   const joins: Join[] = [
     {
@@ -112,6 +113,16 @@ export function growDemoLadders(): DemoLadders {
       guestPartId: 'lantern-base',
       guestRungId: baseCut.id,
       note: 'one colour, one seam: bonded before filling',
+      seam: {
+        dryFit: 'gap',
+        lengthMillimetres: 214,
+        gapMillimetres: 0.4,
+        depthMillimetres: 1.5,
+        stepMillimetres: 0.2,
+        load: 'handled',
+        isSeen: true,
+        mustComeOff: false,
+      },
     },
     ...fits,
   ];

@@ -8,6 +8,7 @@ import type { PictureReference } from '@zinc-ladder/model/records/pictureReferen
 import { DEMO_CARDS } from './cards';
 import { playHistory } from './history';
 import { growDemoLadders } from './ladders';
+import { DEMO_FITS, DEMO_INSPECTION } from './inspection';
 import { makeDemoMeshes } from './meshes/demoMeshes';
 import { writePng } from './pictures/png';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLantern';
@@ -36,6 +37,7 @@ export function makeDemo(): ProjectBundle {
       mediaType: 'image/png',
       byteLength: bytes.length,
       propId: 'lantern',
+      partId: null,
       takenAtMs: null,
       note: light.note,
     };
@@ -57,6 +59,8 @@ export function makeDemo(): ProjectBundle {
       logEntries: [...entries],
       pictures,
       meshes: meshes.references,
+      ...DEMO_INSPECTION,
+      fits: [...DEMO_FITS],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

@@ -1,4 +1,5 @@
 import { growLadder } from '../../core/src/ladder/growLadder';
+import { PART_ADDED_IN_3 } from '../../model/src/file/migrations';
 import type { ProjectFile } from '../../model/src/file/projectFile';
 import { routeChoiceOf, toRung } from '../../model/src/gather/growRungs';
 import type { LogEntry } from '../../model/src/records/logEntry';
@@ -24,6 +25,7 @@ export function makeBigShop(demo: ProjectFile, partCount: number, rungsEach: num
       rackPlaces: 1,
       note: '',
       position: 100 + at,
+      ...PART_ADDED_IN_3,
     };
     const grown = growLadder(routeChoiceOf(part, ROUTE));
     if (grown.kind === 'refused') throw new Error(grown.reason);

@@ -1,5 +1,12 @@
 import type { RecordOf, TableName } from '@zinc-ladder/model/file/validateRecord';
-import { RUNG_ADDED_IN_2, SHOP_ADDED_IN_2 } from '@zinc-ladder/model/file/migrations';
+import {
+  JOIN_ADDED_IN_3,
+  MESH_ADDED_IN_3,
+  PART_ADDED_IN_3,
+  PICTURE_ADDED_IN_3,
+  RUNG_ADDED_IN_2,
+  SHOP_ADDED_IN_2,
+} from '@zinc-ladder/model/file/migrations';
 import type { EntityTable, Table } from 'dexie';
 import Dexie from 'dexie';
 
@@ -75,6 +82,22 @@ export class ShopDatabase extends Dexie {
       // What could be undone is of the old shape.
       await transaction.table('history').clear();
     });
+    this.version(3)
+      .stores({ passes: 'id', flaws: 'id', fits: 'id' })
+      .upgrade(async (transaction) => {
+        const added = [
+          ['parts', PART_ADDED_IN_3],
+          ['meshes', MESH_ADDED_IN_3],
+          ['pictures', PICTURE_ADDED_IN_3],
+          ['joins', JOIN_ADDED_IN_3],
+        ] as const;
+        for (const [table, fields] of added)
+          await transaction
+            .table(table)
+            .toCollection()
+            .modify((record: object) => Object.assign(record, { ...fields, ...record }));
+        await transaction.table('history').clear();
+      });
   }
 
   /** A table of records by name. */

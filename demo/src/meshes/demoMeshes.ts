@@ -1,7 +1,9 @@
 import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
-import { groovedBox, latheSolid } from './solids';
-import type { Facet } from './stl';
-import { writeStl } from './stl';
+import { MESH_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
+import { weldVertices } from '@zinc-ladder/core/surface/mesh/weldVertices';
+import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
+import type { Facet } from './solids';
+import { archSection, latheSolid, pulledSolid } from './solids';
 
 const SOLIDS: readonly (readonly [partId: string, name: string, facets: Facet[]])[] = [
   [
@@ -50,13 +52,14 @@ const SOLIDS: readonly (readonly [partId: string, name: string, facets: Facet[]]
   [
     'telegraph-case',
     'case',
-    groovedBox(
-      [180, 120, 210],
-      [
-        [20, 1.2, 0.6],
-        [60, 0.6, 0.4],
-        [100, 1.2, 0.6],
-      ],
+    pulledSolid(
+      archSection(190, 120, [
+        { z: 24, width: 1.2, depth: 0.6 },
+        { z: 60, width: 0.6, depth: 0.4 },
+        { z: 96, width: 1.2, depth: 0.6 },
+      ]),
+      125,
+      10,
     ),
   ],
   [
@@ -75,9 +78,19 @@ export function makeDemoMeshes(): { readonly references: MeshReference[]; readon
   const bytes = new Map<string, Uint8Array>();
   const references = SOLIDS.map(([partId, name, facets]): MeshReference => {
     const id = `mesh-${partId}`;
-    const file = writeStl(facets, `Zinc Ladder demo: ${name}`);
+    const file = writeStl(weldVertices(Float32Array.from(facets.flat(2))), `Zinc Ladder demo: ${name}`);
     bytes.set(id, file);
-    return { id, revision: 0, partId, name: `${name}.stl`, format: 'stl', byteLength: file.length, note: '' };
+    return {
+      id,
+      revision: 0,
+      partId,
+      name: `${name}.stl`,
+      format: 'stl',
+      byteLength: file.length,
+      note: '',
+      ...MESH_ADDED_IN_3,
+      up: [0, 0, 1],
+    };
   });
   return { references, bytes };
 }

@@ -1,4 +1,9 @@
-import type { Facet, Point } from './stl';
+import { ShapeUtils, Vector2 } from 'three';
+
+/** A point, mm. */
+export type Point = readonly [x: number, y: number, z: number];
+/** A facet, its corners counter-clockwise from outside. */
+export type Facet = readonly [Point, Point, Point];
 
 /** A closed profile turned round the z axis: `[radius, z]` from the bottom up, mm. Ends on the axis or is capped flat. */
 export function latheSolid(profile: readonly (readonly [radius: number, z: number])[], segments = 96): Facet[] {
@@ -21,54 +26,52 @@ export function latheSolid(profile: readonly (readonly [radius: number, z: numbe
   return facets;
 }
 
-/** A box on the ground with grooves engraved across its top, along x: `[y of the groove, width, depth]`, mm; grooves do not overlap and are sorted. */
-export function groovedBox(size: Point, grooves: readonly (readonly [y: number, width: number, depth: number])[]): Facet[] {
-  const [length, breadth, height] = size;
-  // The section across y, counter-clockwise from the lower front edge, pulled along x.
-  const top = grooves.flatMap(([y, width, depth]): (readonly [number, number])[] => [
-    [y - width / 2, height],
-    [y - width / 2, height - depth],
-    [y + width / 2, height - depth],
-    [y + width / 2, height],
-  ]);
-  const outline: (readonly [number, number])[] = [[0, 0], [breadth, 0], [breadth, height], ...top.toReversed(), [0, height]];
+/** A section in x and z, counter-clockwise from the front, pulled along y into a solid; long sides are cut into so many pieces. */
+export function pulledSolid(section: readonly (readonly [x: number, z: number])[], depth: number, pieces = 1): Facet[] {
   const facets: Facet[] = [];
-  outline.forEach(([y1, z1], index) => {
-    const [y2, z2] = outline[(index + 1) % outline.length] ?? [0, 0];
-    const [a, b, c, d]: Point[] = [
-      [0, y1, z1],
-      [length, y1, z1],
-      [length, y2, z2],
-      [0, y2, z2],
-    ];
-    if (a && b && c && d) facets.push([a, c, b], [a, d, c]);
-  });
-  // Ends: columns between the grooves' edges, each as high as the section is there.
-  const edges = [0, ...grooves.flatMap(([y, width]) => [y - width / 2, y + width / 2]), breadth];
-  edges.slice(1).forEach((right, index) => {
-    const left = edges[index] ?? 0;
-    const groove = grooves.find(([y, width]) => Math.abs(y - (left + right) / 2) < width / 2);
-    const tall = height - (groove?.[2] ?? 0);
-    for (const x of [0, length]) {
-      const [a, b, c, d]: Point[] = [
-        [x, left, 0],
-        [x, right, 0],
-        [x, right, tall],
-        [x, left, tall],
+  section.forEach(([x1, z1], index) => {
+    const [x2, z2] = section[(index + 1) % section.length] ?? [0, 0];
+    for (let piece = 0; piece < pieces; piece += 1) {
+      const [front, back] = [(depth * piece) / pieces, (depth * (piece + 1)) / pieces];
+      const [a, b, c, d]: [Point, Point, Point, Point] = [
+        [x1, front, z1],
+        [x2, front, z2],
+        [x2, back, z2],
+        [x1, back, z1],
       ];
-      if (a && b && c && d)
-        facets.push(
-          ...(x === 0
-            ? ([
-                [a, c, b],
-                [a, d, c],
-              ] as const)
-            : ([
-                [a, b, c],
-                [a, c, d],
-              ] as const)),
-        );
+      facets.push([a, c, b], [a, d, c]);
     }
   });
+  for (const [i = 0, j = 0, k = 0] of ShapeUtils.triangulateShape(
+    section.map(([x, z]) => new Vector2(x, z)),
+    [],
+  )) {
+    const corner = (at: number, y: number): Point => [section[at]?.[0] ?? 0, y, section[at]?.[1] ?? 0];
+    facets.push([corner(i, 0), corner(j, 0), corner(k, 0)], [corner(i, depth), corner(k, depth), corner(j, depth)]);
+  }
   return facets;
+}
+
+/** A wall's groove in a section: up the wall at x, the groove goes in by `depth` at height z. */
+interface WallGroove {
+  readonly z: number;
+  readonly width: number;
+  readonly depth: number;
+}
+
+/** The section of a case with a round top: walls with grooves on both sides, a half circle over them. Counter-clockwise from the lower left corner. */
+export function archSection(width: number, wall: number, grooves: readonly WallGroove[], steps = 72): (readonly [number, number])[] {
+  const half = width / 2;
+  const right = grooves.flatMap(({ z, width: gap, depth }): (readonly [number, number])[] => [
+    [half, z - gap / 2],
+    [half - depth, z - gap / 2],
+    [half - depth, z + gap / 2],
+    [half, z + gap / 2],
+  ]);
+  const left = right.toReversed().map(([x, z]): readonly [number, number] => [-x, z]);
+  const arch = Array.from({ length: steps + 1 }, (_, step): readonly [number, number] => {
+    const angle = (Math.PI * step) / steps;
+    return [half * Math.cos(angle), wall + half * Math.sin(angle)];
+  });
+  return [[-half, 0], [half, 0], ...right, ...arch, ...left];
 }

@@ -3,10 +3,11 @@ import { strToU8, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { makeProjectSchema } from '../../scripts/projectSchema';
 import { makeVersion1 } from '../testing/makeVersion1';
+import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import type { Fault } from './faults';
 import { FileFaultsError } from './faults';
-import { MIGRATIONS, migrateProject } from './migrations';
+import { MESH_ADDED_IN_3, MIGRATIONS, migrateProject, PART_ADDED_IN_3 } from './migrations';
 import { FORMAT_VERSION } from './projectFile';
 import { MOST_PROJECT_BYTES, readProject } from './readProject';
 import { shiftDates } from './shiftDates';
@@ -164,9 +165,30 @@ describe('a hostile zip', () => {
 });
 
 describe('migrations', () => {
-  it('bring a file of version 1 to today’s, with nothing lost and the added fields as they start', () => {
-    const read = readProject(JSON.stringify(makeVersion1()));
-    expect(read).toEqual(makeSampleProject());
+  it.each([
+    ['1', makeVersion1],
+    ['2', makeVersion2],
+  ])('bring a file of version %s to today’s, with nothing lost and the added fields as they start', (_, make) => {
+    const sample = makeSampleProject();
+    expect(readProject(JSON.stringify(make()))).toEqual({
+      ...sample,
+      parts: sample.parts.map((part) => ({ ...part, ...PART_ADDED_IN_3 })),
+      meshes: sample.meshes.map((mesh) => ({ ...mesh, ...MESH_ADDED_IN_3 })),
+      joins: sample.joins.map((join) => ({ ...join, seam: null })),
+      passes: [],
+      flaws: [],
+      fits: [],
+    });
+  });
+  it('a pin lies on a picture or on a mesh, and names one that is there', () => {
+    const withPin = (pin: object): readonly string[] => {
+      const sample = makeSampleProject();
+      const flaws = [{ ...sample.flaws[0], pin }];
+      return paths(faultsOf(() => readProject(JSON.stringify({ ...sample, flaws }))));
+    };
+    expect(withPin({ pictureId: 'gone', meshId: null, place: [0.1, 0.2] })).toEqual(['flaws[0].pin.pictureId']);
+    expect(withPin({ pictureId: 'picture', meshId: 'mesh', place: [0.1, 0.2] })).toEqual(['flaws[0].pin']);
+    expect(withPin({ pictureId: null, meshId: 'mesh', place: [0.1, 0.2] })).toEqual(['flaws[0].pin']);
   });
   it('leave what is no project for the checks to name', () => {
     const faults = faultsOf(() => readProject(JSON.stringify({ ...makeVersion1(), shop: 7, rungs: 'none' })));

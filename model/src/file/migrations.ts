@@ -14,6 +14,15 @@ export const SHOP_ADDED_IN_2 = { busy: [], daylightAt: null, quietHours: [], obj
 /** What version 2 added to a rung. */
 export const RUNG_ADDED_IN_2 = { lockedAtMs: null, side: 'all' } as const;
 
+/** What version 3 added to a part. */
+export const PART_ADDED_IN_3 = { ridgeMicrometres: null, shapeId: null, sizeMillimetres: null, printHours: null, engraving: null } as const;
+/** What version 3 added to a mesh. */
+export const MESH_ADDED_IN_3 = { unit: 'mm', scale: 1, up: [0, 0, 1], hiddenSide: 'none' } as const;
+/** What version 3 added to a picture. */
+export const PICTURE_ADDED_IN_3 = { partId: null } as const;
+/** What version 3 added to a join. */
+export const JOIN_ADDED_IN_3 = { seam: null } as const;
+
 /** All migrations, oldest first, numbered without gaps; each is tested with a fixture of its version. */
 export const MIGRATIONS: readonly Migration[] = [
   {
@@ -23,12 +32,30 @@ export const MIGRATIONS: readonly Migration[] = [
     migrate: (project) => ({
       ...project,
       shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_2, ...project['shop'] } : project['shop'],
-      rungs: Array.isArray(project['rungs'])
-        ? project['rungs'].map((rung: unknown) => (isRecord(rung) ? { ...RUNG_ADDED_IN_2, ...rung } : rung))
-        : project['rungs'],
+      rungs: withAdded(project['rungs'], RUNG_ADDED_IN_2),
+    }),
+  },
+  {
+    from: 2,
+    to: 3,
+    why: 'surface: passes, flaws and fits; shape, size and ridges of a part, unit and print direction of a mesh, the seam of a join',
+    migrate: (project) => ({
+      ...project,
+      parts: withAdded(project['parts'], PART_ADDED_IN_3),
+      meshes: withAdded(project['meshes'], MESH_ADDED_IN_3),
+      pictures: withAdded(project['pictures'], PICTURE_ADDED_IN_3),
+      joins: withAdded(project['joins'], JOIN_ADDED_IN_3),
+      passes: [],
+      flaws: [],
+      fits: [],
     }),
   },
 ];
+
+/** Records with fields they lack; what is no list of records is left for the checks after. */
+function withAdded(list: unknown, added: object): unknown {
+  return Array.isArray(list) ? list.map((record: unknown) => (isRecord(record) ? { ...added, ...record } : record)) : list;
+}
 
 /** Nothing is known of the file yet: what is no record is left for the checks after. */
 function isRecord(value: unknown): value is RawProject {

@@ -2,6 +2,8 @@ import { Type } from 'class-transformer';
 import { Equals, IsArray, IsObject, ValidateNested } from 'class-validator';
 import { Can } from '../records/can';
 import { ClimateReading } from '../records/climateReading';
+import { Fit } from '../records/fit';
+import { Flaw } from '../records/flaw';
 import { Join } from '../records/join';
 import { Ladder } from '../records/ladder';
 import { LogEntry } from '../records/logEntry';
@@ -14,11 +16,12 @@ import { Product } from '../records/product';
 import { Prop } from '../records/prop';
 import { Rung } from '../records/rung';
 import { Shop } from '../records/shop';
+import { SurfacePass } from '../records/surfacePass';
 
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 2;
+export const FORMAT_VERSION = 3;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -93,6 +96,21 @@ export class ProjectFile {
 
   @IsArray()
   @ValidateNested({ each: true })
+  @Type(() => SurfacePass)
+  passes!: SurfacePass[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Flaw)
+  flaws!: Flaw[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Fit)
+  fits!: Fit[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
   @Type(() => ClimateReading)
   climateReadings!: ClimateReading[];
 }
@@ -110,6 +128,9 @@ export const RECORD_LISTS = [
   'logEntries',
   'pictures',
   'meshes',
+  'passes',
+  'flaws',
+  'fits',
   'climateReadings',
 ] as const;
 

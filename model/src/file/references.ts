@@ -20,8 +20,17 @@ export function findReferenceFaults(project: ProjectFile): Fault[] {
     need('mixCards', card.correctsId, `mixCards[${i}].correctsId`);
     card.components.forEach((component, j) => need('products', component.productId, `mixCards[${i}].components[${j}].productId`));
   });
-  project.pictures.forEach((picture, i) => need('props', picture.propId, `pictures[${i}].propId`));
+  project.pictures.forEach((picture, i) => {
+    need('props', picture.propId, `pictures[${i}].propId`);
+    need('parts', picture.partId, `pictures[${i}].partId`);
+  });
   project.meshes.forEach((mesh, i) => need('parts', mesh.partId, `meshes[${i}].partId`));
+  project.passes.forEach((pass, i) => need('parts', pass.partId, `passes[${i}].partId`));
+  project.fits.forEach((fit, i) => {
+    need('parts', fit.partId, `fits[${i}].partId`);
+    need('parts', fit.otherPartId, `fits[${i}].otherPartId`);
+  });
+  checkFlaws(project, need, faults);
   checkLadders(project, need, faults);
   project.joins.forEach((join, i) => {
     need('parts', join.hostPartId, `joins[${i}].hostPartId`);
@@ -37,6 +46,24 @@ export function findReferenceFaults(project: ProjectFile): Fault[] {
   });
   checkShop(project, faults);
   return faults;
+}
+
+function checkFlaws(
+  project: ProjectFile,
+  need: (list: 'parts' | 'passes' | 'pictures' | 'meshes', id: string | null, path: string) => void,
+  faults: Fault[],
+): void {
+  project.flaws.forEach((flaw, i) => {
+    need('parts', flaw.partId, `flaws[${i}].partId`);
+    need('passes', flaw.foundPassId, `flaws[${i}].foundPassId`);
+    need('passes', flaw.fixedPassId, `flaws[${i}].fixedPassId`);
+    if (!flaw.pin) return;
+    const { pictureId, meshId, place } = flaw.pin;
+    need('pictures', pictureId, `flaws[${i}].pin.pictureId`);
+    need('meshes', meshId, `flaws[${i}].pin.meshId`);
+    if ((pictureId === null) === (meshId === null) || place.length !== (pictureId === null ? 3 : 2))
+      faults.push({ code: 'inconsistent', path: `flaws[${i}].pin`, message: 'is on a picture by two numbers or on a mesh by three' });
+  });
 }
 
 function checkLadders(

@@ -3,6 +3,8 @@ import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { Can } from '../records/can';
 import { ClimateReading } from '../records/climateReading';
+import { Fit } from '../records/fit';
+import { Flaw } from '../records/flaw';
 import { Join } from '../records/join';
 import { Ladder } from '../records/ladder';
 import { LogEntry } from '../records/logEntry';
@@ -14,6 +16,7 @@ import { Product } from '../records/product';
 import { Prop } from '../records/prop';
 import { Rung } from '../records/rung';
 import { Shop } from '../records/shop';
+import { SurfacePass } from '../records/surfacePass';
 import type { Fault } from './faults';
 import { toFaults } from './faults';
 
@@ -31,6 +34,9 @@ const RECORD_CLASSES = {
   logEntries: LogEntry,
   pictures: PictureReference,
   meshes: MeshReference,
+  passes: SurfacePass,
+  flaws: Flaw,
+  fits: Fit,
   climateReadings: ClimateReading,
 } as const;
 

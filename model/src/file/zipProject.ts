@@ -13,7 +13,7 @@ export interface ProjectBundle {
 }
 
 /** Bounds of what is unpacked, against files made to fill the memory. */
-export const ZIP_LIMITS = { entries: 4000, bytes: 512 * 1024 * 1024, entryBytes: 64 * 1024 * 1024 } as const;
+export const ZIP_LIMITS = { entries: 4000, bytes: 512 * 1024 * 1024, entryBytes: 128 * 1024 * 1024 } as const;
 
 const PROJECT_NAME = 'project.json';
 const EXTENSIONS: Readonly<Record<PictureReference['mediaType'], string>> = {

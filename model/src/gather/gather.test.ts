@@ -53,6 +53,7 @@ describe('gathering a plan from records', () => {
       guestPartId: 'host',
       guestRungId: null,
       note: '',
+      seam: null,
     });
     const plan = planShop(gatherPlan(project, gatherAir(project.shop, [], NOW), NOW));
     expect(plan.kind).toBe('faulty');

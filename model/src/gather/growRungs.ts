@@ -41,6 +41,7 @@ export function routeChoiceOf(part: Part, route: LadderRoute): RouteChoice {
     layerMillimetres: part.layerMillimetres,
     areaSquareCentimetres: part.areaSquareCentimetres,
     pieces: part.count,
+    ridgeMicrometres: part.ridgeMicrometres,
   };
 }
 

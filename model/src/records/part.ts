@@ -1,8 +1,37 @@
 import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import type { MaterialId } from '@zinc-ladder/core/ladder/materials';
-import { IsIn, IsInt, IsNumber, Max, MaxLength, Min, MinLength } from 'class-validator';
-import { IsLine, IsRecordId } from './decorators';
+import type { ShapeId } from '@zinc-ladder/core/surface/shapes';
+import { SHAPES } from '@zinc-ladder/core/surface/shapes';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import { IsLine, IsRecordId, Nullable } from './decorators';
 import { Tracked } from './tracked';
+
+/** The finest engraved line or panel gap of a part, mm. */
+export class PartEngraving {
+  @IsNumber()
+  @Min(0.01)
+  @Max(100)
+  widthMillimetres!: number;
+
+  @IsNumber()
+  @Min(0.01)
+  @Max(100)
+  depthMillimetres!: number;
+}
 
 /** One piece off the printer, or a set of identical pieces. */
 export class Part extends Tracked {
@@ -33,6 +62,42 @@ export class Part extends Tracked {
   @Min(0)
   @Max(200_000)
   areaSquareCentimetres!: number;
+
+  /** deepest ridges of what is seen, µm, as measured or taken over from the mesh; null: layer and material say */
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(5000)
+  ridgeMicrometres!: number | null;
+
+  /** what the part is near to, where there is no mesh */
+  @Nullable()
+  @IsIn(SHAPES.map((shape) => shape.id))
+  shapeId!: ShapeId | null;
+
+  /** length, breadth and height as printed, mm */
+  @Nullable()
+  @IsArray()
+  @ArrayMinSize(3)
+  @ArrayMaxSize(3)
+  @IsNumber({}, { each: true })
+  @Min(0.1, { each: true })
+  @Max(5000, { each: true })
+  sizeMillimetres!: number[] | null;
+
+  /** how long a piece printed, h; null: not known */
+  @Nullable()
+  @IsNumber()
+  @Min(0.01)
+  @Max(2000)
+  printHours!: number | null;
+
+  /** null: none typed */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PartEngraving)
+  engraving!: PartEngraving | null;
 
   /** places the whole set takes while it dries; 0 when it hangs elsewhere */
   @IsInt()

@@ -24,6 +24,11 @@ export class PictureReference extends Tracked {
   @IsRecordId()
   propId!: string | null;
 
+  /** the part whose surface it shows, for inspection; null: a picture the prop is made after, or a card's */
+  @Nullable()
+  @IsRecordId()
+  partId!: string | null;
+
   @Nullable()
   @IsMoment()
   takenAtMs!: number | null;

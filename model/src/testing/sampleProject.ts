@@ -1,5 +1,6 @@
 import type { ProjectFile } from '../file/projectFile';
 import { FORMAT_NAME, FORMAT_VERSION } from '../file/projectFile';
+import { MESH_ADDED_IN_3, PART_ADDED_IN_3 } from '../file/migrations';
 import { NEW_RUNG } from '../gather/growRungs';
 
 const NOON = Date.UTC(2026, 4, 28, 12);
@@ -33,7 +34,27 @@ export function makeSampleProject(): ProjectFile {
     },
     props: [{ id: 'prop', revision: 0, name: 'Lamp', story: 'Old.', dueMs: NOON + 86_400_000, weight: 1, viewingMetres: 1.5, position: 0 }],
     parts: [part('host', 0), part('guest', 1)],
-    joins: [{ id: 'join', revision: 0, hostPartId: 'host', hostRungId: 'host-2', guestPartId: 'guest', guestRungId: null, note: '' }],
+    joins: [
+      {
+        id: 'join',
+        revision: 0,
+        hostPartId: 'host',
+        hostRungId: 'host-2',
+        guestPartId: 'guest',
+        guestRungId: null,
+        note: '',
+        seam: {
+          dryFit: 'gap',
+          lengthMillimetres: 120,
+          gapMillimetres: 0.4,
+          depthMillimetres: 2,
+          stepMillimetres: 0.1,
+          load: 'handled',
+          isSeen: true,
+          mustComeOff: false,
+        },
+      },
+    ],
     ladders: [
       {
         id: 'host',
@@ -109,9 +130,71 @@ export function makeSampleProject(): ProjectFile {
       },
     ],
     pictures: [
-      { id: 'picture', revision: 0, name: 'hall', mediaType: 'image/png', byteLength: 12, propId: 'prop', takenAtMs: null, note: '' },
+      {
+        id: 'picture',
+        revision: 0,
+        name: 'hall',
+        mediaType: 'image/png',
+        byteLength: 12,
+        propId: 'prop',
+        partId: null,
+        takenAtMs: null,
+        note: '',
+      },
     ],
-    meshes: [{ id: 'mesh', revision: 0, partId: 'host', name: 'host.stl', format: 'stl', byteLength: 4, note: '' }],
+    meshes: [
+      {
+        id: 'mesh',
+        revision: 0,
+        partId: 'host',
+        name: 'host.stl',
+        format: 'stl',
+        byteLength: 4,
+        note: '',
+        ...MESH_ADDED_IN_3,
+        up: [0, 0, 1],
+      },
+    ],
+    passes: [{ id: 'pass', revision: 0, partId: 'host', atMs: NOON, minutes: 50, valleyMicrometres: 60, isGuideCoat: true, note: '' }],
+    flaws: [
+      {
+        id: 'flaw',
+        revision: 0,
+        partId: 'host',
+        kind: 'pinhole',
+        sizeMillimetres: 0.6,
+        foundPassId: 'pass',
+        fixedPassId: null,
+        pin: { pictureId: 'picture', meshId: null, place: [0.4, 0.6] },
+        note: '',
+      },
+      {
+        id: 'flaw-2',
+        revision: 0,
+        partId: 'host',
+        kind: 'seam',
+        sizeMillimetres: 2,
+        foundPassId: null,
+        fixedPassId: 'pass',
+        pin: { pictureId: null, meshId: 'mesh', place: [1, 2, 3] },
+        note: '',
+      },
+    ],
+    fits: [
+      {
+        id: 'fit',
+        revision: 0,
+        partId: 'host',
+        otherPartId: 'guest',
+        name: 'spigot',
+        kind: 'shaft',
+        holeMillimetres: 10.4,
+        shaftMillimetres: 10,
+        printErrorMillimetres: 0.1,
+        isMasked: false,
+        note: '',
+      },
+    ],
     climateReadings: [
       {
         id: 'm-1',
@@ -145,6 +228,9 @@ function part(id: string, position: number): ProjectFile['parts'][number] {
     materialId: 'rigid',
     layerMillimetres: 0.2,
     areaSquareCentimetres: 100,
+    ...PART_ADDED_IN_3,
+    sizeMillimetres: [50, 40, 30],
+    engraving: { widthMillimetres: 0.6, depthMillimetres: 0.4 },
     rackPlaces: 1,
     note: '',
     position,

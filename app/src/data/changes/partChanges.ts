@@ -1,9 +1,10 @@
 import type { Part } from '@zinc-ladder/model/records/part';
+import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
 
 /** Fields a finisher gives a part. */
-export type PartFields = Pick<Part, 'name' | 'count' | 'materialId' | 'layerMillimetres' | 'areaSquareCentimetres' | 'rackPlaces' | 'note'>;
+export type PartFields = Omit<Part, 'id' | 'revision' | 'propId' | 'position'>;
 
 /** A part as it starts: the usual rigid print. */
 export const NEW_PART: PartFields = {
@@ -14,6 +15,7 @@ export const NEW_PART: PartFields = {
   areaSquareCentimetres: 150,
   rackPlaces: 1,
   note: '',
+  ...PART_ADDED_IN_3,
 };
 
 /** Adds a part with an empty ladder of the same id. */
@@ -23,7 +25,7 @@ export async function addPart(edit: Edit, id: string, propId: string, fields: Pa
   await edit.put('ladders', { id, revision: 0, partId: id, route: null, rungIds: [] });
 }
 
-/** Takes a part away with its ladder, rungs, joins and meshes; the log keeps what was done. */
+/** Takes a part away with its ladder, rungs, joins, meshes, passes, flaws and fits; the log keeps what was done. */
 export async function removePart(edit: Edit, db: ShopDatabase, id: string): Promise<void> {
   for (const ladder of await db.records('ladders').toArray()) {
     if (ladder.partId !== id) continue;
@@ -36,6 +38,12 @@ export async function removePart(edit: Edit, db: ShopDatabase, id: string): Prom
     if (mesh.partId !== id) continue;
     await edit.remove('attachments', mesh.id);
     await edit.remove('meshes', mesh.id);
+  }
+  for (const table of ['passes', 'flaws'] as const)
+    for (const record of await db.records(table).toArray()) if (record.partId === id) await edit.remove(table, record.id);
+  for (const fit of await db.records('fits').toArray()) {
+    if (fit.partId === id) await edit.remove('fits', fit.id);
+    else if (fit.otherPartId === id) await edit.patch('fits', fit.id, { otherPartId: null });
   }
   await edit.remove('parts', id);
 }

@@ -1,7 +1,14 @@
 import type { Edit } from '../edit';
 
-/** Keeps a shrunk photograph under a fresh id. */
-export async function keepPicture(edit: Edit, id: string, bytes: Uint8Array, name: string, propId: string | null): Promise<void> {
+/** Keeps a shrunk photograph under a fresh id, as a reference of a prop or for the inspection of a part. */
+export async function keepPicture(
+  edit: Edit,
+  id: string,
+  bytes: Uint8Array,
+  name: string,
+  propId: string | null,
+  partId: string | null = null,
+): Promise<void> {
   await edit.attach({ id, bytes });
   await edit.put('pictures', {
     id,
@@ -10,6 +17,7 @@ export async function keepPicture(edit: Edit, id: string, bytes: Uint8Array, nam
     mediaType: 'image/jpeg',
     byteLength: bytes.length,
     propId,
+    partId,
     takenAtMs: null,
     note: '',
   });

@@ -33,6 +33,7 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
       guestPartId: guest.id,
       guestRungId: guestRungId || null,
       note: '',
+      seam: null,
     };
     void edit(`Join ${guest.name} to ${part.name}`, (change) => change.put('joins', join));
   };

@@ -1,4 +1,5 @@
 import { findMaterial, MATERIALS } from '@zinc-ladder/core/ladder/materials';
+import { MESH_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import { MESH_FORMATS } from '@zinc-ladder/model/records/meshReference';
 import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
 import type { Part } from '@zinc-ladder/model/records/part';
@@ -114,6 +115,8 @@ function Meshes({ part }: { readonly part: Part }) {
         format,
         byteLength: bytes.length,
         note: '',
+        ...MESH_ADDED_IN_3,
+        up: [...MESH_ADDED_IN_3.up],
       });
     });
   };

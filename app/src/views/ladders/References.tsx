@@ -15,6 +15,7 @@ export function References({ propId }: { readonly propId: string }) {
   const { tellError } = useNotices();
   const cards = useTable('mixCards');
   const entries = useTable('logEntries');
+  const flaws = useTable('flaws');
   const pictures = useTable('pictures').filter((picture) => picture.propId === propId);
   const add = async (file: File): Promise<void> => {
     try {
@@ -27,7 +28,12 @@ export function References({ propId }: { readonly propId: string }) {
   const remove = (picture: PictureReference): void =>
     void edit(`Take ${picture.name} away`, async (change) => {
       // A card or log entry that shows the picture keeps it; it only stops being a reference of the prop.
-      if (cards.some((card) => card.pictureId === picture.id) || entries.some((entry) => entry.pictureIds.includes(picture.id))) {
+      const isShownElsewhere =
+        picture.partId !== null ||
+        cards.some((card) => card.pictureId === picture.id) ||
+        flaws.some((flaw) => flaw.pin?.pictureId === picture.id) ||
+        entries.some((entry) => entry.pictureIds.includes(picture.id));
+      if (isShownElsewhere) {
         await change.patch('pictures', picture.id, { propId: null });
         return;
       }

@@ -86,6 +86,7 @@ describe('the plan', () => {
       guestPartId: 'host',
       guestRungId: null,
       note: '',
+      seam: null,
     });
     await openShop('/plan', project);
     expect(await screen.findByRole('heading', { name: 'These ladders cannot be planned' })).toBeTruthy();

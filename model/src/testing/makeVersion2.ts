@@ -1,0 +1,16 @@
+import { JOIN_ADDED_IN_3, MESH_ADDED_IN_3, PART_ADDED_IN_3, PICTURE_ADDED_IN_3 } from '../file/migrations';
+import { makeSampleProject } from './sampleProject';
+import { without } from './without';
+
+/** The sample as version 2 of the format had it: without what version 3 added. */
+export function makeVersion2(): Record<string, unknown> {
+  const { parts, meshes, joins, pictures, passes: _passes, flaws: _flaws, fits: _fits, ...rest } = makeSampleProject();
+  return {
+    ...rest,
+    version: 2,
+    parts: parts.map((part) => without(part, PART_ADDED_IN_3)),
+    meshes: meshes.map((mesh) => without(mesh, MESH_ADDED_IN_3)),
+    pictures: pictures.map((picture) => without(picture, PICTURE_ADDED_IN_3)),
+    joins: joins.map((join) => without(join, JOIN_ADDED_IN_3)),
+  };
+}
