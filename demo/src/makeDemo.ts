@@ -61,6 +61,7 @@ export function makeDemo(): ProjectBundle {
       meshes: meshes.references,
       ...DEMO_INSPECTION,
       fits: [...DEMO_FITS],
+      timers: [],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

@@ -83,7 +83,7 @@ export class ShopDatabase extends Dexie {
       await transaction.table('history').clear();
     });
     this.version(3)
-      .stores({ passes: 'id', flaws: 'id', fits: 'id' })
+      .stores({ passes: 'id', flaws: 'id', fits: 'id', timers: 'id' })
       .upgrade(async (transaction) => {
         const added = [
           ['parts', PART_ADDED_IN_3],

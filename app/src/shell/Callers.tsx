@@ -10,7 +10,8 @@ import { useFormats } from '../ui/useFormats';
 /** Longest wait a browser's timer takes. */
 const LONGEST_TIMER_MS = 2_000_000_000;
 
-/** Calls the finisher through the browser's notifications, where that was allowed: a film is ready, a window opens or is about to close. */
+/** Calls the finisher through the browser's notifications, where that was allowed: a film is ready, a window opens or is about to close, a
+ * timer is over. */
 export function Callers() {
   const films = useFilms();
   const parts = useTable('parts');
@@ -34,6 +35,23 @@ export function Callers() {
     });
     return () => timers.forEach(clearTimeout);
   }, [films, parts, clock, now, formats]);
+  const timers = useTable('timers');
+  useEffect(() => {
+    if (!('Notification' in window) || Notification.permission !== 'granted') return undefined;
+    const running = timers
+      .filter((timer) => timer.endsAtMs > clock.now())
+      .map((timer) =>
+        setTimeout(
+          () => {
+            if (called.current.has(timer.id)) return;
+            called.current.add(timer.id);
+            new Notification(timer.name, { body: timer.note, tag: timer.id });
+          },
+          Math.min(LONGEST_TIMER_MS, timer.endsAtMs - clock.now()),
+        ),
+      );
+    return () => running.forEach(clearTimeout);
+  }, [timers, clock]);
   return null;
 }
 

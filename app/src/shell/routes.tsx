@@ -8,6 +8,7 @@ import { ViewFault } from './ViewFault';
 const LaddersView = lazy(async () => ({ default: (await import('../views/ladders/LaddersView')).LaddersView }));
 const LadderView = lazy(async () => ({ default: (await import('../views/ladders/LadderView')).LadderView }));
 const PlanView = lazy(async () => ({ default: (await import('../views/plan/PlanView')).PlanView }));
+const SurfaceView = lazy(async () => ({ default: (await import('../views/surface/SurfaceView')).SurfaceView }));
 const ColourView = lazy(async () => ({ default: (await import('../views/colour/ColourView')).ColourView }));
 const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
 const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
@@ -27,6 +28,9 @@ export const ROUTES: RouteObject[] = [
       { path: 'ladders/:propId', element: <LaddersView /> },
       { path: 'ladders/:propId/:partId', element: <LadderView /> },
       { path: 'plan', element: <PlanView /> },
+      { path: 'surface', element: <SurfaceView /> },
+      { path: 'surface/:partId', element: <SurfaceView /> },
+      { path: 'surface/:partId/:tab', element: <SurfaceView /> },
       { path: 'colour', element: <ColourView /> },
       { path: 'colour/:cardId', element: <ColourView /> },
       { path: 'log', element: <LogView /> },

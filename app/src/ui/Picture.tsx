@@ -1,8 +1,8 @@
 import { useEffect, useMemo } from 'react';
 import { useAttachment, useTable } from '../data/queries';
 
-/** A kept picture. */
-export function Picture({ id, alt }: { readonly id: string; readonly alt: string }) {
+/** A kept picture; `isTall` gives it all the height it wants. */
+export function Picture({ id, alt, isTall = false }: { readonly id: string; readonly alt: string; readonly isTall?: boolean }) {
   const bytes = useAttachment(id);
   const mediaType = useTable('pictures').find((picture) => picture.id === id)?.mediaType ?? 'image/jpeg';
   const url = useMemo(
@@ -15,5 +15,7 @@ export function Picture({ id, alt }: { readonly id: string; readonly alt: string
     },
     [url],
   );
-  return url ? <img src={url} alt={alt} className="border-line max-h-80 border object-contain" /> : null;
+  return url ? (
+    <img src={url} alt={alt} className={`border-line border object-contain ${isTall ? 'block max-w-full' : 'max-h-80'}`} />
+  ) : null;
 }

@@ -16,7 +16,7 @@ const MINUTES_PER_TENTH = 4;
 /** More than this is not sanded away but printed again, mm (guessed). */
 const MOST_BY_HAND = 0.8;
 
-/** Remedies for a painted pair that does not move, least work first; empty where it moves. */
+/** Remedies for a painted pair that does not move, least work first, printing again last; empty where it moves. */
 export function remedyFit(verdict: FitVerdict): FitRemedy[] {
   const { openByMillimetres: open } = verdict;
   if (open <= 0) return [];
@@ -38,13 +38,14 @@ export function remedyFit(verdict: FitVerdict): FitRemedy[] {
       cost: 'before priming; its face must be smoothed again',
     });
   }
+  // Little work, but hours of the printer and a ladder from its foot: last.
   remedies.push({
     id: 'reprint',
     name: `Print the hole ${open.toFixed(2)} mm larger`,
     minutes: 10,
     cost: 'printer hours, and the new piece starts at the bottom of its ladder',
   });
-  return remedies.sort((a, b) => a.minutes - b.minutes);
+  return remedies;
 }
 
 /** Remedies for what a dry fit showed, unpainted. */

@@ -6,6 +6,7 @@ import { seededRandom } from '../random/seededRandom';
 import { decayAt, fitDecay, hoursToReach } from './decayFit';
 import { findFlawKind, FLAW_KINDS } from './flawKinds';
 import { flawSeverity } from './flawSeverity';
+import { countOpenFlaws } from './openFlaws';
 import type { InspectedPass } from './verdict';
 import { judgePasses } from './verdict';
 
@@ -28,6 +29,15 @@ describe('flaw kinds', () => {
     expect(flawSeverity(0.4, gloss, 1.5)).toBe('shows');
     expect(flawSeverity(4, gloss, 1.5)).toBe('jumpsOut');
     expect(flawSeverity(4, gloss, 40)).toBe('hidden');
+  });
+});
+
+describe('open flaws', () => {
+  it('are those found by then and not mended yet; what was there before the first pass counts from the first', () => {
+    const flaw = (foundPassId: string | null, fixedPassId: string | null = null) => ({ foundPassId, fixedPassId });
+    const flaws = [flaw(null, 'b'), flaw('a'), flaw('b', 'c'), flaw('c'), flaw('a', 'a')];
+    expect(countOpenFlaws(['a', 'b', 'c'], flaws)).toEqual([2, 2, 2]);
+    expect(countOpenFlaws([], flaws)).toEqual([]);
   });
 });
 
@@ -75,7 +85,7 @@ describe('the decay', () => {
 });
 
 describe('the verdict', () => {
-  const forecast = { startMicrometres: 142, endMicrometres: 20, hours: 5 };
+  const forecast = { startMicrometres: 142, endMicrometres: 20, hours: 5, passes: 4 };
   const judge = (passes: readonly InspectedPass[], wantedMicrometres = 24) => judgePasses({ passes, wantedMicrometres, forecast });
   const pass = (hours: number, valleyMicrometres: number | null, openFlaws = 0): InspectedPass => ({ hours, valleyMicrometres, openFlaws });
   it('is not yet where nothing was looked at, with the forecast for passes', () => {

@@ -16,8 +16,13 @@ export interface VerdictAsk {
   readonly passes: readonly InspectedPass[];
   /** deepest valley that may stay, µm */
   readonly wantedMicrometres: number;
-  /** what the forecast believes: ridge as printed, and the loops' hours and end */
-  readonly forecast: { readonly startMicrometres: number; readonly endMicrometres: number; readonly hours: number };
+  /** what the forecast believes: ridge as printed, and the hours, passes and end of its steps */
+  readonly forecast: {
+    readonly startMicrometres: number;
+    readonly endMicrometres: number;
+    readonly hours: number;
+    readonly passes: number;
+  };
 }
 
 /** Whether to go on to colour. */
@@ -116,7 +121,10 @@ function paceOf(passes: readonly InspectedPass[], forecast: VerdictAsk['forecast
     const span = hours - (passes[at - 1]?.hours ?? 0);
     return span > 0 ? [span] : [];
   });
-  return Math.max(0.05, spans.length > 0 ? spans.reduce((sum, span) => sum + span, 0) / spans.length : forecast.hours / 3);
+  return Math.max(
+    0.05,
+    spans.length > 0 ? spans.reduce((sum, span) => sum + span, 0) / spans.length : forecast.hours / Math.max(1, forecast.passes),
+  );
 }
 
 /** Flaws left after one more pass: by the ratio of the counts so far, drawn towards the usual share while there are few. */

@@ -11,6 +11,7 @@ import { SMOOTHING_SCHOOLS } from '../ladder/schools';
 import type { SchoolForecast } from './forecastSchools';
 import { forecastSchool, forecastSchools, USUAL_ENGRAVING } from './forecastSchools';
 import { tryLayers } from './layerWhatIf';
+import { paceMinutes } from './pacedMinutes';
 import { estimatePrintHours, scalePrintHours } from './printHours';
 import { firstGrit, planSanding, splitByReach, underCoatOf } from './sandingPlan';
 import { findGrit } from './gritTable';
@@ -202,5 +203,22 @@ describe('the sanding plan', () => {
   it('leaves recesses and the strips along edges to the hand', () => {
     expect(splitByReach(10_000, 0.1, 200)).toEqual({ poweredSquareCentimetres: 74, handSquareCentimetres: 26 });
     expect(splitByReach(1000, 1, 500).poweredSquareCentimetres).toBe(0);
+  });
+});
+
+describe('minutes at a pace of one’s own', () => {
+  const rungs = [
+    { methodId: 'sand', minutes: 60 },
+    { methodId: 'sand', minutes: 40 },
+    { methodId: 'prime', minutes: 20 },
+  ];
+  it('are the class’s with doubt before anything is logged, and follow what was', () => {
+    const plain = paceMinutes(rungs, new Map());
+    expect(plain.likely).toBe(120);
+    // Within a method added, between methods as squares: √(100² + 20²) × sinh 0.35.
+    expect(plain.high - plain.likely).toBeCloseTo(Math.hypot(100, 20) * Math.sinh(0.35), 9);
+    const slow = paceMinutes(rungs, new Map([['sand', { factor: 1.5, low: 1.4, high: 1.6, count: 9 }]]));
+    expect(slow.likely).toBe(170);
+    expect(slow.high - slow.likely).toBeLessThan(plain.high - plain.likely);
   });
 });

@@ -6,8 +6,8 @@ import type { Mesh, MeshNotice, ReadMesh } from './mesh/mesh';
 import type { MeshEdges, SharpEdges } from './meshEdges';
 import { findSharpEdges } from './meshEdges';
 import { closeCracks } from './closeCracks';
-import type { MeshUnitId } from './mesh/readMesh';
-import { doubtUnit } from './mesh/readMesh';
+import type { MeshUnitId } from './mesh/meshUnits';
+import { doubtUnit } from './mesh/meshUnits';
 
 /** Something wrong with a mesh, and what can still be trusted. */
 export interface MeshComplaint {

@@ -5,49 +5,60 @@ import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
 import type { Facet } from './solids';
 import { archSection, latheSolid, pulledSolid } from './solids';
 
+/** A profile drawn larger or smaller, so that its solid has the surface its part is said to have. */
+function scaled(factor: number, profile: readonly (readonly [number, number])[]): (readonly [number, number])[] {
+  return profile.map(([radius, z]) => [radius * factor, z * factor]);
+}
+
 const SOLIDS: readonly (readonly [partId: string, name: string, facets: Facet[]])[] = [
   [
     'lantern-tank',
     'tank',
-    latheSolid([
-      [34, 0],
-      [40, 3],
-      [40, 6],
-      [38.6, 6.6],
-      [38.6, 7.2],
-      [40, 7.8],
-      [41, 26],
-      [38, 40],
-      [30, 47],
-      [16, 50],
-    ]),
+    latheSolid(
+      scaled(1.443, [
+        [34, 0],
+        [40, 3],
+        [40, 6],
+        [38.6, 6.6],
+        [38.6, 7.2],
+        [40, 7.8],
+        [41, 26],
+        [38, 40],
+        [30, 47],
+        [16, 50],
+      ]),
+    ),
   ],
   [
     'lantern-base',
     'base',
-    latheSolid([
-      [44, 0],
-      [44, 5],
-      [42, 7],
-      [42, 9],
-      [36, 14],
-      [34, 22],
-    ]),
+    latheSolid(
+      scaled(1.27, [
+        [44, 0],
+        [44, 5],
+        [42, 7],
+        [42, 9],
+        [36, 14],
+        [34, 22],
+      ]),
+    ),
   ],
   [
     'lantern-cap',
     'cap',
-    latheSolid([
-      [38, 0],
-      [38, 3],
-      [34, 5],
-      [30, 14],
-      [18, 22],
-      [12, 23],
-      [12, 30],
-      [15, 31],
-      [15, 34],
-    ]),
+    latheSolid(
+      scaled(1.288, [
+        [38, 0],
+        [38, 3],
+        [34, 5],
+        [30, 14],
+        [18, 22],
+        [12, 23],
+        [12, 30],
+        [15, 31],
+        [15, 34],
+      ]),
+    ),
   ],
   [
     'telegraph-case',
@@ -65,11 +76,13 @@ const SOLIDS: readonly (readonly [partId: string, name: string, facets: Facet[]]
   [
     'telegraph-face',
     'face',
-    latheSolid([
-      [76, 0],
-      [76, 2],
-      [74, 3],
-    ]),
+    latheSolid(
+      scaled(0.7134, [
+        [76, 0],
+        [76, 2],
+        [74, 3],
+      ]),
+    ),
   ],
 ];
 

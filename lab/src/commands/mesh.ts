@@ -1,6 +1,7 @@
 import { boxSize } from '@zinc-ladder/core/surface/facetGeometry';
 import { MeshFaultError } from '@zinc-ladder/core/surface/mesh/mesh';
-import { MESH_UNITS, readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
+import { MESH_UNITS } from '@zinc-ladder/core/surface/mesh/meshUnits';
+import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
 import { unit } from '@zinc-ladder/core/surface/mesh/vector';
 import { surveyMesh } from '@zinc-ladder/core/surface/surveyMesh';
 import { LabError, readNumber } from '../labError';

@@ -178,6 +178,7 @@ describe('migrations', () => {
       passes: [],
       flaws: [],
       fits: [],
+      timers: [],
     });
   });
   it('a pin lies on a picture or on a mesh, and names one that is there', () => {

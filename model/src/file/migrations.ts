@@ -48,6 +48,7 @@ export const MIGRATIONS: readonly Migration[] = [
       passes: [],
       flaws: [],
       fits: [],
+      timers: [],
     }),
   },
 ];

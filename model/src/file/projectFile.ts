@@ -1,5 +1,6 @@
 import { Type } from 'class-transformer';
 import { Equals, IsArray, IsObject, ValidateNested } from 'class-validator';
+import { BenchTimer } from '../records/benchTimer';
 import { Can } from '../records/can';
 import { ClimateReading } from '../records/climateReading';
 import { Fit } from '../records/fit';
@@ -111,6 +112,11 @@ export class ProjectFile {
 
   @IsArray()
   @ValidateNested({ each: true })
+  @Type(() => BenchTimer)
+  timers!: BenchTimer[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
   @Type(() => ClimateReading)
   climateReadings!: ClimateReading[];
 }
@@ -131,6 +137,7 @@ export const RECORD_LISTS = [
   'passes',
   'flaws',
   'fits',
+  'timers',
   'climateReadings',
 ] as const;
 

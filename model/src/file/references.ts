@@ -30,6 +30,10 @@ export function findReferenceFaults(project: ProjectFile): Fault[] {
     need('parts', fit.partId, `fits[${i}].partId`);
     need('parts', fit.otherPartId, `fits[${i}].otherPartId`);
   });
+  project.timers.forEach((timer, i) => {
+    if (timer.endsAtMs < timer.startedAtMs)
+      faults.push({ code: 'inconsistent', path: `timers[${i}].endsAtMs`, message: 'is before it started' });
+  });
   checkFlaws(project, need, faults);
   checkLadders(project, need, faults);
   project.joins.forEach((join, i) => {

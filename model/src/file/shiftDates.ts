@@ -10,6 +10,7 @@ const MOMENTS: ReadonlySet<string> = new Set([
   'startMs',
   'endMs',
   'startedAtMs',
+  'endsAtMs',
   'doneAtMs',
   'openedAtMs',
   'madeAtMs',

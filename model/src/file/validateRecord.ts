@@ -1,6 +1,7 @@
 import type { ClassConstructor } from 'class-transformer';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
+import { BenchTimer } from '../records/benchTimer';
 import { Can } from '../records/can';
 import { ClimateReading } from '../records/climateReading';
 import { Fit } from '../records/fit';
@@ -37,6 +38,7 @@ const RECORD_CLASSES = {
   passes: SurfacePass,
   flaws: Flaw,
   fits: Fit,
+  timers: BenchTimer,
   climateReadings: ClimateReading,
 } as const;
 

@@ -1,5 +1,5 @@
-import type { MeshUnitId } from '@zinc-ladder/core/surface/mesh/readMesh';
-import { MESH_UNITS } from '@zinc-ladder/core/surface/mesh/readMesh';
+import type { MeshUnitId } from '@zinc-ladder/core/surface/mesh/meshUnits';
+import { MESH_UNITS } from '@zinc-ladder/core/surface/mesh/meshUnits';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, Max, MaxLength, Min, MinLength } from 'class-validator';
 import { IsLine, IsRecordId } from './decorators';
 import { Tracked } from './tracked';

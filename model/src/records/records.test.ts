@@ -20,6 +20,7 @@ const SOUND: Readonly<Record<TableName, object>> = {
   passes: sample.passes[0] ?? {},
   flaws: sample.flaws[0] ?? {},
   fits: sample.fits[0] ?? {},
+  timers: sample.timers[0] ?? {},
   climateReadings: sample.climateReadings[0] ?? {},
 };
 
@@ -102,6 +103,7 @@ const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
   ['flaws', 'pin', { pictureId: 'picture', meshId: null, place: [1] }],
   ['fits', 'holeMillimetres', 0],
   ['fits', 'kind', 'magic'],
+  ['timers', 'endsAtMs', 5],
   ['joins', 'seam', { dryFit: 'perhaps' }],
   ['climateReadings', 'relativeHumidityPercent', 0],
   ['climateReadings', 'temperatureCelsius', 900],

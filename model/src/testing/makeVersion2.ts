@@ -2,11 +2,14 @@ import { JOIN_ADDED_IN_3, MESH_ADDED_IN_3, PART_ADDED_IN_3, PICTURE_ADDED_IN_3 }
 import { makeSampleProject } from './sampleProject';
 import { without } from './without';
 
+const LISTS_ADDED_IN_3 = { passes: [], flaws: [], fits: [], timers: [] };
+
 /** The sample as version 2 of the format had it: without what version 3 added. */
 export function makeVersion2(): Record<string, unknown> {
-  const { parts, meshes, joins, pictures, passes: _passes, flaws: _flaws, fits: _fits, ...rest } = makeSampleProject();
+  const sample = makeSampleProject();
+  const { parts, meshes, joins, pictures } = sample;
   return {
-    ...rest,
+    ...without(sample, LISTS_ADDED_IN_3),
     version: 2,
     parts: parts.map((part) => without(part, PART_ADDED_IN_3)),
     meshes: meshes.map((mesh) => without(mesh, MESH_ADDED_IN_3)),

@@ -180,6 +180,7 @@ export function makeSampleProject(): ProjectFile {
         note: '',
       },
     ],
+    timers: [{ id: 'timer', revision: 0, name: 'filler', startedAtMs: NOON, endsAtMs: NOON + 300_000, note: 'trim' }],
     fits: [
       {
         id: 'fit',

@@ -14,6 +14,7 @@ import { NextUp } from './NextUp';
 import { Rack } from './Rack';
 import { ThenList } from './ThenList';
 import { TimeAtHand } from './TimeAtHand';
+import { Timers } from './Timers';
 
 /** What do I do with my hands now? */
 export function BenchView() {
@@ -32,6 +33,7 @@ export function BenchView() {
   return (
     <div className="grid gap-4 md:grid-cols-2 lg:h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)] lg:grid-rows-1">
       <div className="grid content-start gap-4 lg:min-h-0 lg:content-stretch lg:overflow-auto">
+        <Timers />
         {held.map((rung) => (
           <InHand key={rung.id} rung={rung} index={index} />
         ))}

@@ -1,7 +1,5 @@
 import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { Part } from '@zinc-ladder/model/records/part';
-import type { Rung } from '@zinc-ladder/model/records/rung';
 import { Tabs } from 'radix-ui';
 import { useEffect } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -20,6 +18,7 @@ import { Button } from '../../ui/Button';
 import { CoreSample } from '../../ui/CoreSample';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
+import { toFilmRung } from './filmRung';
 import { GrowPanel } from './GrowPanel';
 import { JoinsPanel } from './JoinsPanel';
 import { PartPanel } from './PartPanel';
@@ -143,15 +142,4 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
       </Sheet>
     </div>
   );
-}
-
-function toFilmRung(rung: Rung, index: ShopIndex) {
-  const method = findMethod(rung.methodId);
-  return {
-    rungId: rung.id,
-    name: rung.name,
-    filmMicrometres: method.laysFilm && method.id !== 'bond' && method.id !== 'maskRubber' ? rung.coatMicrometres : null,
-    isSanding: method.roughens,
-    colourHex: index.products.get(rung.productId ?? '')?.colourHex ?? null,
-  };
 }

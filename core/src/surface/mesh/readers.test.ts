@@ -9,7 +9,8 @@ import { findEdges } from '../meshEdges';
 import { meshOf } from '../testing/threeMesh';
 import type { Mesh, MeshFormat } from './mesh';
 import { MeshFaultError } from './mesh';
-import { doubtUnit, readMesh } from './readMesh';
+import { doubtUnit } from './meshUnits';
+import { readMesh } from './readMesh';
 import { weldVertices } from './weldVertices';
 import { writeStl } from './writeStl';
 

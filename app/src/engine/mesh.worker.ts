@@ -1,0 +1,15 @@
+import { expose, transfer } from 'comlink';
+import type { MeshAsk } from './meshDesk';
+import { createMeshDesk } from './meshDesk';
+
+const desk = createMeshDesk();
+
+const engine = {
+  ...desk,
+  open: (ask: MeshAsk, bytes: Uint8Array) => {
+    const outcome = desk.open(ask, bytes);
+    return outcome.kind === 'opened' ? transfer(outcome, [outcome.positions.buffer, outcome.indices.buffer]) : outcome;
+  },
+};
+
+expose(engine);

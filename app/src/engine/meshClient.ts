@@ -1,0 +1,27 @@
+import type { Remote } from 'comlink';
+import { proxy, wrap } from 'comlink';
+import type { MeshDesk } from './meshDesk';
+
+let worker: Worker | null = null;
+let desk: Remote<MeshDesk> | null = null;
+
+/** The mesh desk in its worker, started when first asked for. */
+export function getMeshDesk(): Remote<MeshDesk> {
+  if (!desk) {
+    worker = new Worker(new URL('./mesh.worker.ts', import.meta.url), { type: 'module', name: 'mesh' });
+    desk = wrap<MeshDesk>(worker);
+  }
+  return desk;
+}
+
+/** Ends what the desk is at, and the desk with it; the next call begins a new one. What was asked is never answered. */
+export function stopMeshDesk(): void {
+  worker?.terminate();
+  worker = null;
+  desk = null;
+}
+
+/** A function the worker may call. */
+export function tellFromWorker(tell: (share: number) => void): (share: number) => void {
+  return proxy(tell);
+}

@@ -1,0 +1,112 @@
+import { boxSize } from '@zinc-ladder/core/surface/facetGeometry';
+import type { Groove } from '@zinc-ladder/core/surface/grooves';
+import { findGrooves } from '@zinc-ladder/core/surface/grooves';
+import type { PrintSetup } from '@zinc-ladder/core/surface/layerRidges';
+import type { MeshFormat } from '@zinc-ladder/core/surface/mesh/mesh';
+import { MeshFaultError } from '@zinc-ladder/core/surface/mesh/mesh';
+import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
+import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
+import { dot } from '@zinc-ladder/core/surface/mesh/vector';
+import type { DirectionSearch } from '@zinc-ladder/core/surface/printDirection';
+import { searchPrintDirection } from '@zinc-ladder/core/surface/printDirection';
+import type { RayTree } from '@zinc-ladder/core/surface/rayTree';
+import { buildRayTree } from '@zinc-ladder/core/surface/rayTree';
+import type { OnProgress, Recess } from '@zinc-ladder/core/surface/recess';
+import { findRecess } from '@zinc-ladder/core/surface/recess';
+import type { MeshSurvey, SurveyedMesh } from '@zinc-ladder/core/surface/surveyMesh';
+import { resurveyMesh, surveyMesh } from '@zinc-ladder/core/surface/surveyMesh';
+import type { WallThickness } from '@zinc-ladder/core/surface/wallThickness';
+import { findWallThickness } from '@zinc-ladder/core/surface/wallThickness';
+
+/** A mesh to be opened. */
+export interface MeshAsk {
+  readonly id: string;
+  readonly format: MeshFormat;
+  /** mm a unit of the file is, as printed */
+  readonly millimetres: number;
+  readonly setup: PrintSetup;
+}
+
+/** A mesh as views draw it. */
+export interface OpenedMesh {
+  readonly kind: 'opened';
+  readonly survey: MeshSurvey;
+  readonly positions: Float32Array;
+  readonly indices: Uint32Array;
+}
+
+/** What came of opening a mesh. Errors lose their class on the way out of a worker, so faults travel as data. */
+export type OpenOutcome = OpenedMesh | { readonly kind: 'faulty'; readonly message: string };
+
+/** A recess reaches as far as this share of the part's longest side, within some bounds, mm. */
+const REACH_SHARE = 0.1;
+const REACH = { least: 3, most: 25 } as const;
+
+/** Everything that is asked of meshes, one mesh at a time; lives in a worker. */
+export interface MeshDesk {
+  readonly open: (ask: MeshAsk, bytes: Uint8Array) => OpenOutcome;
+  /** the mesh of before, printed another way */
+  readonly turn: (ask: MeshAsk) => MeshSurvey | null;
+  readonly recess: (id: string, onProgress: OnProgress) => Recess | null;
+  readonly walls: (id: string, thinBelowMillimetres: number, onProgress: OnProgress) => WallThickness | null;
+  readonly grooves: (id: string) => readonly Groove[] | null;
+  readonly directions: (ask: MeshAsk, hidden: Vector | null) => DirectionSearch | null;
+}
+
+/** A desk with no mesh on it. What was asked of a mesh that is not on it answers null: it must be opened again. */
+export function createMeshDesk(): MeshDesk {
+  let current: { readonly id: string; surveyed: SurveyedMesh; tree: RayTree | null } | null = null;
+  const onDesk = (id: string) => (current?.id === id ? current : null);
+  const treeOf = (mesh: NonNullable<typeof current>): RayTree => (mesh.tree ??= buildRayTree(mesh.surveyed.mesh));
+  return {
+    open: ({ id, format, millimetres, setup }, bytes) => {
+      try {
+        const surveyed = surveyMesh(readMesh(bytes, format, millimetres), setup);
+        current = { id, surveyed, tree: null };
+        const { positions, indices } = surveyed.mesh;
+        return { kind: 'opened', survey: surveyed.survey, positions: positions.slice(), indices: indices.slice() };
+      } catch (error) {
+        if (error instanceof MeshFaultError) return { kind: 'faulty', message: error.message };
+        throw error;
+      }
+    },
+    turn: ({ id, setup }) => {
+      const mesh = onDesk(id);
+      if (!mesh) return null;
+      mesh.surveyed = resurveyMesh(mesh.surveyed, setup);
+      return mesh.surveyed.survey;
+    },
+    recess: (id, onProgress) => {
+      const mesh = onDesk(id);
+      if (!mesh) return null;
+      const { geometry } = mesh.surveyed;
+      const longest = Math.max(...boxSize(geometry.boundingBox));
+      const reach = Math.min(REACH.most, Math.max(REACH.least, REACH_SHARE * longest));
+      return findRecess(mesh.surveyed.mesh, geometry, treeOf(mesh), reach, onProgress);
+    },
+    walls: (id, thinBelow, onProgress) => {
+      const mesh = onDesk(id);
+      return mesh && findWallThickness(mesh.surveyed.mesh, mesh.surveyed.geometry, treeOf(mesh), thinBelow, onProgress);
+    },
+    grooves: (id) => {
+      const mesh = onDesk(id);
+      return mesh && findGrooves(mesh.surveyed.mesh, mesh.surveyed.geometry, mesh.surveyed.edges, treeOf(mesh));
+    },
+    directions: ({ id, setup }, hidden) => {
+      const mesh = onDesk(id);
+      if (!mesh) return null;
+      const { geometry } = mesh.surveyed;
+      return searchPrintDirection(mesh.surveyed.mesh, geometry, setup, hidden && seenWeights(geometry.normals, hidden));
+    },
+  };
+}
+
+/** Faces that look within about 25° of a side nobody sees do not count. */
+const HIDDEN_COSINE = 0.9;
+
+function seenWeights(normals: Float32Array, hidden: Vector): Float32Array {
+  return Float32Array.from({ length: normals.length / 3 }, (_, facet) => {
+    const normal: Vector = [normals[facet * 3] ?? 0, normals[facet * 3 + 1] ?? 0, normals[facet * 3 + 2] ?? 0];
+    return dot(normal, hidden) > HIDDEN_COSINE ? 0 : 1;
+  });
+}

@@ -1,0 +1,14 @@
+import { createMeshDesk } from '../engine/meshDesk';
+
+const desk = createMeshDesk();
+
+/** The mesh desk without its worker. Stands in for `meshClient` where there are no workers. */
+export const getMeshDesk = () =>
+  Object.fromEntries(
+    Object.entries(desk).map(([name, call]) => [
+      name,
+      (...args: never[]) => Promise.resolve((call as (...given: never[]) => unknown)(...args)),
+    ]),
+  );
+export const stopMeshDesk = (): void => undefined;
+export const tellFromWorker = (tell: (share: number) => void): ((share: number) => void) => tell;

@@ -1,0 +1,16 @@
+import type { FilmRung } from '@zinc-ladder/core/film/filmStack';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { ShopIndex } from '../../data/useShopIndex';
+
+/** A rung as far as its film on the faces goes: glue lies in the seam, masking rubber comes off again. */
+export function toFilmRung(rung: Rung, index: Pick<ShopIndex, 'products'>): FilmRung {
+  const method = findMethod(rung.methodId);
+  return {
+    rungId: rung.id,
+    name: rung.name,
+    filmMicrometres: method.laysFilm && method.id !== 'bond' && method.id !== 'maskRubber' ? rung.coatMicrometres : null,
+    isSanding: method.roughens,
+    colourHex: index.products.get(rung.productId ?? '')?.colourHex ?? null,
+  };
+}

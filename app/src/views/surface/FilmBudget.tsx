@@ -1,0 +1,82 @@
+import { edgeRadius, engravingLeft } from '@zinc-ladder/core/film/filmBudget';
+import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
+import type { Part } from '@zinc-ladder/model/records/part';
+import { useShopIndex } from '../../data/useShopIndex';
+import { useEdit } from '../../data/useEdit';
+import { Figure, Figures } from '../../ui/Figure';
+import { InlineNumber } from '../../ui/fields';
+import { Sheet } from '../../ui/Sheet';
+import { useFormats } from '../../ui/useFormats';
+import { toFilmRung } from '../ladders/filmRung';
+import type { Surface } from './useSurface';
+
+const BRUSHED = new Set(['fill', 'brushFilm', 'textureOn']);
+
+/** All films of the ladder added up, and what they leave of engraving and edges. */
+export function FilmBudget({ surface }: { readonly surface: Surface }) {
+  const { part, engraving, chosen } = surface;
+  const index = useShopIndex();
+  const edit = useEdit();
+  const formats = useFormats();
+  const rungs = index.rungsOf(part.id).filter((rung) => rung.state !== 'leftOut');
+  const stack = stackFilms(rungs.map((rung) => toFilmRung(rung, index)));
+  const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
+  const brushed = stack
+    .filter((layer) => layer.rungIds.every((id) => BRUSHED.has(methodOf.get(id) ?? '')))
+    .reduce((sum, layer) => sum + layer.micrometres, 0);
+  const film = stackHeight(stack);
+  const cut = chosen?.cutMicrometres ?? 0;
+  const left = engravingLeft(engraving.value, film, brushed, cut);
+  const patch = (fields: Partial<Part>): void =>
+    void edit(`Change the engraving of ${part.name}`, (change) => change.patch('parts', part.id, fields, part.revision));
+  return (
+    <Sheet className="p-4" label="Film budget">
+      <h2 className="label mb-2">All films of this ladder on one face</h2>
+      <Figures columns={3}>
+        <Figure
+          label="Film"
+          value={formats.film(film)}
+          reason={{
+            formula: 'Σ dry films that stay; a sanding leaves half of the film under it',
+            inputs: stack.map((layer) => [layer.name, formats.film(layer.micrometres)] as const),
+            source: 'films of the rungs; what sanding leaves is guessed',
+          }}
+        />
+        <Figure
+          label="Engraving left"
+          tone={left.verdict === 'buried' ? 'warn' : 'plain'}
+          value={`${Math.round(left.openShare * 100)} %, ${left.verdict}`}
+          reason={{
+            formula: 'width − 2 × film; depth − half of what is brushed − what sanding cuts',
+            inputs: [
+              ['engraving', `${engraving.value.widthMillimetres.toFixed(2)} × ${engraving.value.depthMillimetres.toFixed(2)} mm`],
+              ['left open', `${left.widthMillimetres.toFixed(2)} × ${left.depthMillimetres.toFixed(2)} mm`],
+              ['brushed', formats.film(brushed)],
+              ['cut', formats.film(cut)],
+            ],
+            source: 'geometry; pooling of brushed films and the limits of crisp and soft are guessed',
+          }}
+        />
+        <Figure label="Edges rounded to" value={formats.film(edgeRadius(film, cut))} />
+      </Figures>
+      <div className="mt-3 grid grid-cols-2 gap-3">
+        {(['widthMillimetres', 'depthMillimetres'] as const).map((side) => (
+          <InlineNumber
+            key={side}
+            label={side === 'widthMillimetres' ? 'Finest engraving, wide' : 'Deep'}
+            unit="mm"
+            value={part.engraving?.[side] ?? null}
+            min={0.01}
+            max={100}
+            mayBeEmpty
+            onKeep={(value) => patch({ engraving: value === null ? null : { ...engraving.value, ...part.engraving, [side]: value } })}
+          />
+        ))}
+      </div>
+      <p className="text-dim mt-1 text-sm">
+        Reckoned with {engraving.value.widthMillimetres.toFixed(2)} × {engraving.value.depthMillimetres.toFixed(2)} mm ({engraving.origin}).
+        {left.verdict === 'buried' && ' Mask the groove with masking rubber under the filler primer, or prime thin.'}
+      </p>
+    </Sheet>
+  );
+}

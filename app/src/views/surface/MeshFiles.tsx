@@ -1,0 +1,101 @@
+import type { MeshUnitId } from '@zinc-ladder/core/surface/mesh/meshUnits';
+import { MESH_UNITS } from '@zinc-ladder/core/surface/mesh/meshUnits';
+import { MESH_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
+import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
+import { MESH_FORMATS, MOST_MESH_BYTES } from '@zinc-ladder/model/records/meshReference';
+import type { Part } from '@zinc-ladder/model/records/part';
+import { removeMesh } from '../../data/changes/surfaceChanges';
+import { newId } from '../../data/newId';
+import { useStore } from '../../data/StoreContext';
+import { useEdit } from '../../data/useEdit';
+import { useNotices } from '../../shell/Notices';
+import { Button } from '../../ui/Button';
+import { FilePick } from '../../ui/FilePick';
+import { InlineNumber, SelectField } from '../../ui/fields';
+
+/** The mesh file of a part: kept, replaced, with its unit and scale. */
+export function MeshFiles({
+  part,
+  reference,
+  doubtedUnit,
+}: {
+  readonly part: Part;
+  readonly reference: MeshReference | null;
+  readonly doubtedUnit: MeshUnitId | null;
+}) {
+  const edit = useEdit();
+  const { db } = useStore();
+  const { tellError } = useNotices();
+  const keep = async (file: File): Promise<void> => {
+    const format = MESH_FORMATS.find((entry) => file.name.toLowerCase().endsWith(`.${entry}`));
+    if (!format || file.size === 0 || file.size > MOST_MESH_BYTES) {
+      tellError(new Error(`a mesh is an STL, OBJ or 3MF file of up to ${MOST_MESH_BYTES / 1024 / 1024} MB`));
+      return;
+    }
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const id = newId();
+    await edit(`Keep ${file.name}`, async (change) => {
+      if (reference) await removeMesh(change, db, reference.id);
+      await change.attach({ id, bytes });
+      await change.put('meshes', {
+        id,
+        revision: 0,
+        partId: part.id,
+        name: file.name.slice(0, 200),
+        format,
+        byteLength: bytes.length,
+        note: '',
+        ...MESH_ADDED_IN_3,
+        up: [...MESH_ADDED_IN_3.up],
+      });
+    });
+  };
+  const patch = (what: string, fields: Partial<MeshReference>): void => {
+    if (reference)
+      void edit(`Change ${what} of ${reference.name}`, (change) => change.patch('meshes', reference.id, fields, reference.revision));
+  };
+  const doubted = MESH_UNITS.find((unit) => unit.id === doubtedUnit);
+  return (
+    <div className="border-line mt-3 grid gap-2 border-t pt-3">
+      {reference && (
+        <>
+          <div className="flex items-center justify-between gap-3">
+            <span className="min-w-0 truncate">
+              {reference.name} <span className="figure text-dim text-sm">{Math.ceil(reference.byteLength / 1024)} kB</span>
+            </span>
+            <Button look="quiet" onClick={() => void edit(`Take ${reference.name} away`, (change) => removeMesh(change, db, reference.id))}>
+              Take away
+            </Button>
+          </div>
+          {doubted && (
+            <p role="alert" className="text-oxide">
+              An odd size for a printed part. Is the file in {doubted.name}?{' '}
+              <Button onClick={() => patch('the unit', { unit: doubted.id })}>It is in {doubted.name}</Button>
+            </p>
+          )}
+          <div className="grid grid-cols-2 gap-3">
+            <SelectField
+              label="The file is in"
+              value={reference.unit}
+              options={MESH_UNITS.map((unit) => [unit.id, unit.name] as const)}
+              onChange={(unit) => patch('the unit', { unit: MESH_UNITS.find((entry) => entry.id === unit)?.id ?? 'mm' })}
+            />
+            <InlineNumber
+              label="Printed larger by"
+              unit="×"
+              value={reference.scale}
+              min={0.001}
+              max={1000}
+              onKeep={(scale) => scale !== null && patch('the scale', { scale })}
+            />
+          </div>
+        </>
+      )}
+      <div>
+        <FilePick accept=".stl,.obj,.3mf" onPick={(file) => void keep(file)}>
+          {reference ? 'Another mesh file' : 'Keep a mesh file'}
+        </FilePick>
+      </div>
+    </div>
+  );
+}

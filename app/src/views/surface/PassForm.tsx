@@ -1,0 +1,95 @@
+import { useState } from 'react';
+import { useClock } from '../../clock/ClockContext';
+import { addPass } from '../../data/changes/surfaceChanges';
+import { newId } from '../../data/newId';
+import { useEdit } from '../../data/useEdit';
+import { Button } from '../../ui/Button';
+import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
+import type { Surface } from './useSurface';
+
+/** Logs a pass over the surface: how long it took and what is left. */
+export function PassForm({
+  surface,
+  mended,
+  onLogged,
+}: {
+  readonly surface: Surface;
+  readonly mended: readonly string[];
+  readonly onLogged: () => void;
+}) {
+  const { part, passes, verdict } = surface;
+  const clock = useClock();
+  const edit = useEdit();
+  const [minutes, setMinutes] = useState('');
+  const [valley, setValley] = useState('');
+  const [isGuideCoat, setGuideCoat] = useState(true);
+  const [note, setNote] = useState('');
+  const [isTried, setTried] = useState(false);
+  const faults = {
+    minutes: checkNumber(minutes, { min: 0, max: 10_000 }),
+    valley: checkNumber(valley, { min: 0.1, max: 10_000, mayBeEmpty: true }),
+  };
+  const log = async (): Promise<void> => {
+    setTried(true);
+    if (faults.minutes || faults.valley) return;
+    const pass = {
+      id: newId(),
+      revision: 0,
+      partId: part.id,
+      atMs: Math.round(clock.now()),
+      minutes: parseNumber(minutes),
+      valleyMicrometres: valley.trim() === '' ? null : parseNumber(valley),
+      isGuideCoat,
+      note: note.trim(),
+    };
+    if (await edit(`Log pass ${passes.length + 1} of ${part.name}`, (change) => addPass(change, pass, mended))) {
+      setMinutes('');
+      setValley('');
+      setNote('');
+      setTried(false);
+      onLogged();
+    }
+  };
+  const number = (label: string, value: string, set: (text: string) => void, fault: string | null, hint: string) => (
+    <Labelled label={label} error={(isTried && fault) || undefined} hint={hint}>
+      {({ id, describedBy }) => (
+        <input
+          id={id}
+          aria-describedby={describedBy}
+          className="field figure"
+          inputMode="decimal"
+          value={value}
+          onChange={(event) => set(event.target.value)}
+        />
+      )}
+    </Labelled>
+  );
+  return (
+    <form
+      className="grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void log();
+      }}
+    >
+      <h2 className="label">Pass {passes.length + 1}</h2>
+      <div className="grid grid-cols-2 gap-3">
+        {number('Hands, min', minutes, setMinutes, faults.minutes, `passes took ${Math.round(verdict.passHours * 60)}`)}
+        {number('Deepest valley, µm', valley, setValley, faults.valley, 'empty: not judged')}
+      </div>
+      <label className="flex min-h-11 items-center gap-2">
+        <input type="checkbox" className="h-5 w-5" checked={isGuideCoat} onChange={(event) => setGuideCoat(event.target.checked)} />
+        Looked at with a guide coat
+      </label>
+      <Labelled label="Note">
+        {({ id }) => <input id={id} className="field" maxLength={4000} value={note} onChange={(event) => setNote(event.target.value)} />}
+      </Labelled>
+      <Button type="submit" look="primary" isLarge>
+        Log the pass{mended.length > 0 && `, ${mended.length} mended`}
+      </Button>
+      <p className="text-dim text-sm">
+        A valley is judged by a depth gauge, or by the paper whose scratches look as deep: P100 about 36 µm, P220 about 15, P400 about 8.
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,187 @@
+import { paceMinutes } from '@zinc-ladder/core/surface/pacedMinutes';
+import type { SchoolForecast } from '@zinc-ladder/core/surface/forecastSchools';
+import { InlineNumber } from '../../ui/fields';
+import { Sheet } from '../../ui/Sheet';
+import { formatSpan, useFormats } from '../../ui/useFormats';
+import { Why } from '../../ui/Why';
+import { useEdit } from '../../data/useEdit';
+import { useShopIndex } from '../../data/useShopIndex';
+import type { Surface } from './useSurface';
+
+/** Every smoothing school on this part, side by side, with the ladder's own marked. */
+export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
+  const { forecasts, finish, metres, visible, ridge, ask, engraving, part } = surface;
+  const edit = useEdit();
+  const prop = useShopIndex().props.get(part.propId);
+  const formats = useFormats();
+  return (
+    <Sheet className="min-w-0 p-4" label="Schools side by side">
+      <div className="mb-1 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
+        <h2 className="label">To {finish.name.toLowerCase()}, from bare print to ready for colour</h2>
+        <dl className="flex flex-wrap items-end gap-x-5 text-sm">
+          <div>
+            <dt className="label">Ridges</dt>
+            <dd className="figure text-base">
+              <Why
+                name="ridges"
+                reason={{
+                  formula: 'c = t · |cos θ|, never less than a bead’s',
+                  inputs: [['this figure', ridge.origin]],
+                  source: 'Dolenc and Mäkelä 1994 (from memory); bead ridges are common practice',
+                }}
+              >
+                {formats.film(ridge.value)}
+              </Why>
+            </dd>
+          </div>
+          <div>
+            <dt className="label">May stay</dt>
+            <dd className="figure text-base">
+              <Why
+                name="valley that may stay"
+                reason={{
+                  formula: visible.formula,
+                  inputs: [
+                    ['finish', finish.name],
+                    ['smallest spot seen', `${visible.spotMillimetres.toFixed(2)} mm`],
+                  ],
+                  source: 'what finishes forgive is common practice, guessed; one minute of arc for the spot (Snellen)',
+                }}
+              >
+                {formats.film(visible.valleyMicrometres)}
+              </Why>
+            </dd>
+          </div>
+          {prop && (
+            <div className="w-28">
+              <InlineNumber
+                label="Seen from"
+                unit="m"
+                value={metres}
+                min={0.05}
+                max={1000}
+                onKeep={(value) =>
+                  value !== null &&
+                  void edit(`Change how far ${prop.name} is seen from`, (change) =>
+                    change.patch('props', prop.id, { viewingMetres: value }, prop.revision),
+                  )
+                }
+              />
+            </div>
+          )}
+        </dl>
+      </div>
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-140 text-left text-[0.95rem]">
+          <thead>
+            <tr className="border-line text-dim border-b text-sm">
+              <th className="py-1 pr-2 pl-2 font-normal">school</th>
+              <th className="px-2 font-normal">loops</th>
+              <th className="px-2 font-normal">hands</th>
+              <th className="px-2 font-normal">waiting</th>
+              <th className="px-2 font-normal">uses</th>
+              <th className="px-2 font-normal">film</th>
+              <th className="px-2 font-normal">engraving</th>
+            </tr>
+          </thead>
+          <tbody>
+            {forecasts.map((entry) =>
+              entry.kind === 'refused' ? (
+                <tr key={entry.smoothing} className="border-line text-dim border-b">
+                  <th scope="row" className="py-1 pr-2 pl-2 font-normal whitespace-nowrap">
+                    {entry.name}
+                  </th>
+                  <td colSpan={6} className="px-2 text-sm">
+                    {entry.reason.slice(entry.reason.indexOf(': ') + 2)}
+                  </td>
+                </tr>
+              ) : (
+                <SchoolRow key={entry.smoothing} forecast={entry} surface={surface} />
+              ),
+            )}
+          </tbody>
+        </table>
+      </div>
+      <p className="text-dim mt-2 text-sm">
+        The marked row is this ladder’s. Waiting is drying alone, in {ask.air.temperatureCelsius} °C and {ask.air.relativeHumidityPercent} %
+        as now; hands can do other work meanwhile. Engraving {engraving.value.widthMillimetres.toFixed(1)} ×{' '}
+        {engraving.value.depthMillimetres.toFixed(1)} mm ({engraving.origin}).
+      </p>
+    </Sheet>
+  );
+}
+
+function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; readonly surface: Surface }) {
+  const formats = useFormats();
+  const isChosen = forecast.smoothing === surface.route.smoothing;
+  const { loops, engraving } = forecast;
+  const minutes = paceMinutes(forecast.rungs, surface.paces);
+  const logged = [...surface.paces.values()].reduce((sum, pace) => sum + pace.count, 0);
+  const isBuried = engraving.verdict === 'buried';
+  return (
+    <tr className={`border-line border-b ${isChosen ? 'bg-lime/15' : ''}`}>
+      <th scope="row" className={`py-1 pr-2 pl-2 font-semibold whitespace-nowrap ${isChosen ? 'border-l-lime border-l-4' : ''}`}>
+        {forecast.name}
+        {isChosen && <span className="sr-only">, this ladder</span>}
+      </th>
+      <td className="figure px-2">
+        <Why
+          name={`loops of ${forecast.name}`}
+          reason={{
+            formula: loops.formula,
+            inputs: loops.steps.map((step) => [step.name, formats.film(step.valleyMicrometres)] as const),
+            source: 'a plain model, guessed and fitted to common practice (0.2 mm, gloss, primer only: about 4 loops)',
+          }}
+        >
+          {loops.loops}
+        </Why>
+      </td>
+      <td className="figure px-2 whitespace-nowrap">
+        <Why
+          name={`hands of ${forecast.name}`}
+          reason={{
+            formula: 'minutes of its rungs × your own pace by method',
+            inputs: [
+              ['class minutes', formatSpan(forecast.handsMinutes)],
+              ['most likely', `${formatSpan(minutes.low)} to ${formatSpan(minutes.high)}`],
+              ['rungs logged', String(logged)],
+            ],
+            source: 'class minutes are guessed; pace from the log, drawn towards the class while little is logged',
+          }}
+        >
+          {formatSpan(minutes.likely)}
+        </Why>
+      </td>
+      <td className="figure px-2 whitespace-nowrap">{formatSpan(forecast.waitMinutes)}</td>
+      <td className="figure px-2 whitespace-nowrap">
+        <Why
+          name={`products of ${forecast.name}`}
+          reason={{
+            formula: 'area × dry film × coats ÷ volume solids ÷ transfer',
+            inputs: forecast.products.map((use) => [use.name, formats.volume(use.millilitres)] as const),
+            source: 'class values; coating handbooks, transfer common practice',
+          }}
+        >
+          {formats.volume(forecast.products.reduce((sum, use) => sum + use.millilitres, 0))}
+        </Why>
+      </td>
+      <td className="figure px-2 whitespace-nowrap">{formats.film(forecast.filmMicrometres)}</td>
+      <td className={`figure px-2 whitespace-nowrap ${isBuried ? 'text-oxide' : ''}`}>
+        <Why
+          name={`engraving under ${forecast.name}`}
+          reason={{
+            formula: 'width − 2 × film; depth − what pools − what sanding cuts',
+            inputs: [
+              ['left open', `${engraving.widthMillimetres.toFixed(2)} × ${engraving.depthMillimetres.toFixed(2)} mm`],
+              ['edges rounded to', formats.film(forecast.edgeRadiusMicrometres)],
+              ['film on a wall', formats.film(forecast.filmMicrometres)],
+            ],
+            source: 'films from the class; half of a film is taken to stay after sanding, pooling guessed',
+          }}
+        >
+          {Math.round(engraving.openShare * 100)} % <span className="font-sans text-sm">{engraving.verdict}</span>
+        </Why>
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,101 @@
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import type { Part } from '@zinc-ladder/model/records/part';
+import { Link, Navigate, NavLink, useNavigate, useParams } from 'react-router';
+import { useTable } from '../../data/queries';
+import { useShopIndex } from '../../data/useShopIndex';
+import { useTitle } from '../../shell/pageTitle';
+import { UndoBar } from '../../shell/UndoBar';
+import { BondTab } from './BondTab';
+import { ForecastTab } from './ForecastTab';
+import { InspectTab } from './InspectTab';
+import { MixTab } from './MixTab';
+import { SandTab } from './SandTab';
+import { useSurface } from './useSurface';
+
+const TABS = [
+  ['', 'Lines and loops'],
+  ['inspect', 'Inspect'],
+  ['sand', 'Sand and film'],
+  ['bond', 'Cut, fit, bond'],
+  ['mix', 'Mix filler'],
+] as const;
+
+/** Is it smooth enough, and what will it take? */
+export function SurfaceView() {
+  const { partId } = useParams();
+  const index = useShopIndex();
+  const passes = useTable('passes');
+  const parts = [...index.parts.values()];
+  const part = index.parts.get(partId ?? '');
+  useTitle(part ? `${index.props.get(part.propId)?.name ?? ''} / ${partLabel(part)}` : 'Surface');
+  if (part) return <OpenSurface key={part.id} part={part} />;
+  const first = parts.find((entry) => passes.some((pass) => pass.partId === entry.id)) ?? parts[0];
+  if (first && partId === undefined) return <Navigate to={`/surface/${first.id}`} replace />;
+  return (
+    <p>
+      {first ? 'This part is not here.' : 'No part yet: a surface belongs to one.'}{' '}
+      <Link className="underline" to={first ? '/surface' : '/ladders'}>
+        {first ? 'To the parts there are' : 'Add a prop and its first part'}
+      </Link>
+    </p>
+  );
+}
+
+function OpenSurface({ part }: { readonly part: Part }) {
+  const { tab = '' } = useParams();
+  const surface = useSurface(part);
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <PartPick part={part} tab={tab} />
+        <nav aria-label="Of this surface" className="flex flex-wrap">
+          {TABS.map(([path, name]) => (
+            <NavLink
+              key={path}
+              end
+              to={`/surface/${part.id}${path ? `/${path}` : ''}`}
+              className={({ isActive }) =>
+                `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isActive ? 'border-ink' : 'text-dim border-transparent'}`
+              }
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="ml-auto">
+          <UndoBar isCompact />
+        </div>
+      </div>
+      {tab === '' && <ForecastTab surface={surface} />}
+      {tab === 'inspect' && <InspectTab surface={surface} />}
+      {tab === 'sand' && <SandTab surface={surface} />}
+      {tab === 'bond' && <BondTab part={part} />}
+      {tab === 'mix' && <MixTab part={part} />}
+    </div>
+  );
+}
+
+function PartPick({ part, tab }: { readonly part: Part; readonly tab: string }) {
+  const index = useShopIndex();
+  const navigate = useNavigate();
+  const byPosition = <Item extends { readonly position: number }>(items: Iterable<Item>): Item[] =>
+    [...items].toSorted((a, b) => a.position - b.position);
+  return (
+    <select
+      aria-label="Part"
+      className="field max-w-72"
+      value={part.id}
+      onChange={(event) => void navigate(`/surface/${event.target.value}${tab ? `/${tab}` : ''}`)}
+    >
+      {byPosition(index.props.values()).map((prop) => (
+        <optgroup key={prop.id} label={prop.name}>
+          {byPosition([...index.parts.values()].filter((entry) => entry.propId === prop.id)).map((entry) => (
+            <option key={entry.id} value={entry.id}>
+              {partLabel(entry)}
+            </option>
+          ))}
+        </optgroup>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,74 @@
+import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { THIN_MILLIMETRES } from '@zinc-ladder/core/surface/wallThickness';
+import { useStore } from '../../data/StoreContext';
+import { tellFromWorker } from '../../engine/meshClient';
+import type { HeatId } from './heat';
+import type { PartMesh } from './usePartMesh';
+import { askAgain } from './usePartMesh';
+import { useStopMesh } from './useStopMesh';
+
+/** Values a mesh is painted by, while and after they are reckoned. */
+export interface HeatValues {
+  readonly values: Float32Array | null;
+  /** 0 … 1; null when nothing is being reckoned */
+  readonly progress: number | null;
+  /** a sum in words */
+  readonly note: string | null;
+  readonly stop: () => void;
+  readonly again: () => void;
+}
+
+interface Answer {
+  readonly values: Float32Array;
+  readonly note: string;
+}
+
+/** The values of a heat: ridges are there at once, recess and walls are cast in the worker when first looked at. */
+export function useHeatValues(mesh: PartMesh, heatId: HeatId): HeatValues {
+  const { db } = useStore();
+  const stop = useStopMesh();
+  const [progress, setProgress] = useState(0);
+  const { ask, opened, reference } = mesh;
+  // The direction of printing changes neither recess nor walls, the unit does.
+  const key = ['heat', heatId, ask?.id, ask?.millimetres];
+  const query = useQuery({
+    queryKey: key,
+    enabled: heatId !== 'ridges' && opened !== null && reference !== null,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+    networkMode: 'always',
+    queryFn: async (): Promise<Answer | null> => {
+      if (!ask) return null;
+      setProgress(0);
+      const tell = tellFromWorker((share) => setProgress(share));
+      if (heatId === 'recess') {
+        const recess = await askAgain(db, ask, (desk) => desk.recess(ask.id, tell));
+        return (
+          recess && {
+            values: recess.covered,
+            note: `within ${recess.reachMillimetres.toFixed(0)} mm; ${Math.round(recess.deepShare * 100)} % of the area is more than half covered`,
+          }
+        );
+      }
+      const walls = await askAgain(db, ask, (desk) => desk.walls(ask.id, THIN_MILLIMETRES, tell));
+      if (!walls) return null;
+      const thin = walls.thinSquareMillimetres / 100;
+      const least = Number.isFinite(walls.thinnestMillimetres) ? `thinnest ${walls.thinnestMillimetres.toFixed(1)} mm, ` : '';
+      return {
+        values: walls.millimetres,
+        note: `${least}${thin < 0.05 ? 'nothing' : `${thin.toFixed(1)} cm²`} under ${walls.thinBelowMillimetres} mm`,
+      };
+    },
+  });
+  if (heatId === 'ridges')
+    return { values: opened?.survey.ridges.ridges ?? null, progress: null, note: null, stop, again: () => undefined };
+  return {
+    values: query.data?.values ?? null,
+    progress: query.isFetching ? progress : null,
+    note: query.data?.note ?? null,
+    stop,
+    again: () => void query.refetch(),
+  };
+}

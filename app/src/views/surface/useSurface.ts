@@ -1,0 +1,170 @@
+import { LABEL_AIR } from '@zinc-ladder/core/climate/air';
+import type { Engraving } from '@zinc-ladder/core/film/filmBudget';
+import { countOpenFlaws } from '@zinc-ladder/core/inspection/openFlaws';
+import { flawSeverity } from '@zinc-ladder/core/inspection/flawSeverity';
+import type { Verdict } from '@zinc-ladder/core/inspection/verdict';
+import { judgePasses } from '@zinc-ladder/core/inspection/verdict';
+import type { Finish } from '@zinc-ladder/core/ladder/finishes';
+import { findFinish } from '@zinc-ladder/core/ladder/finishes';
+import type { RouteChoice } from '@zinc-ladder/core/ladder/growLadder';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
+import type { PersonalRate } from '@zinc-ladder/core/log/personalRate';
+import type { ForecastAsk, SchoolForecast, SchoolRefused } from '@zinc-ladder/core/surface/forecastSchools';
+import { forecastSchools, USUAL_ENGRAVING } from '@zinc-ladder/core/surface/forecastSchools';
+import { beadShareOf } from '@zinc-ladder/core/surface/layerRidges';
+import { paceMinutes } from '@zinc-ladder/core/surface/pacedMinutes';
+import type { ShapeSurvey } from '@zinc-ladder/core/surface/shapes';
+import { surveyShape } from '@zinc-ladder/core/surface/shapes';
+import type { Visibility } from '@zinc-ladder/core/surface/visibleValley';
+import { ARMS_LENGTH_METRES, visibleValley } from '@zinc-ladder/core/surface/visibleValley';
+import { gatherPaces } from '@zinc-ladder/model/gather/gatherPaces';
+import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
+import type { Flaw } from '@zinc-ladder/model/records/flaw';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { SurfacePass } from '@zinc-ladder/model/records/surfacePass';
+import { useMemo } from 'react';
+import { useTable } from '../../data/queries';
+import { useShopIndex } from '../../data/useShopIndex';
+import { useSprayState } from '../../shell/useSprayState';
+import { suggestRoute } from '../ladders/routeOptions';
+import type { PartMesh } from './usePartMesh';
+import { usePartMesh } from './usePartMesh';
+
+/** A figure in use, and where it came from. */
+export interface Used<Value> {
+  readonly value: Value;
+  readonly origin: string;
+}
+
+/** Everything the surface view shows of one part. */
+export interface Surface {
+  readonly part: Part;
+  readonly mesh: PartMesh;
+  /** what size and shape say, where there is no mesh */
+  readonly shape: ShapeSurvey | null;
+  readonly finish: Finish;
+  readonly route: LadderRoute;
+  readonly metres: number;
+  readonly visible: Visibility;
+  readonly ridge: Used<number>;
+  readonly engraving: Used<Engraving>;
+  readonly choice: RouteChoice;
+  readonly ask: ForecastAsk;
+  readonly forecasts: readonly (SchoolForecast | SchoolRefused)[];
+  /** the school the ladder climbs by */
+  readonly chosen: SchoolForecast | null;
+  /** the finisher's own pace by method */
+  readonly paces: ReadonlyMap<string, PersonalRate>;
+  /** oldest first */
+  readonly passes: readonly SurfacePass[];
+  readonly hours: readonly number[];
+  readonly flaws: readonly Flaw[];
+  readonly openCounts: readonly number[];
+  readonly verdict: Verdict;
+}
+
+/** Gathers what is known of a part's surface and has the core reckon with it. */
+export function useSurface(part: Part): Surface {
+  const mesh = usePartMesh(part);
+  const index = useShopIndex();
+  const spray = useSprayState();
+  const allPasses = useTable('passes');
+  const allFlaws = useTable('flaws');
+  const entries = useTable('logEntries');
+  const rungs = useTable('rungs');
+  const ladder = index.ladderOfPart.get(part.id);
+  const metres = index.props.get(part.propId)?.viewingMetres ?? ARMS_LENGTH_METRES;
+  const temperatureCelsius = Math.round(spray?.temperatureCelsius ?? LABEL_AIR.temperatureCelsius);
+  const relativeHumidityPercent = Math.round(spray?.relativeHumidityPercent ?? LABEL_AIR.relativeHumidityPercent);
+  const paces = useMemo(() => gatherPaces(entries, rungs), [entries, rungs]);
+  const { grooves, opened } = mesh;
+  return useMemo(() => {
+    const shape = shapeOf(part);
+    const route = ladder?.route ?? suggestRoute(part);
+    const finish = findFinish(route.finish);
+    const visible = visibleValley(finish, metres);
+    const ridge = ridgeOf(part, opened?.survey.ridges.p95Micrometres ?? null, shape);
+    const engraving = engravingOf(part, grooves);
+    const choice = { ...routeChoiceOf(part, route), ridgeMicrometres: ridge.value };
+    const ask = {
+      wantedMicrometres: visible.valleyMicrometres,
+      air: { temperatureCelsius, relativeHumidityPercent },
+      engraving: engraving.value,
+    };
+    const forecasts = forecastSchools(choice, ask);
+    const found = forecasts.find((entry) => entry.smoothing === route.smoothing);
+    const chosen = found?.kind === 'forecast' ? found : null;
+    const passes = allPasses.filter((pass) => pass.partId === part.id).toSorted((a, b) => a.atMs - b.atMs);
+    const flaws = allFlaws.filter((flaw) => flaw.partId === part.id);
+    const shown = flaws.filter((flaw) => flawSeverity(flaw.sizeMillimetres, finish, metres) !== 'hidden');
+    const openCounts = countOpenFlaws(
+      passes.map((pass) => pass.id),
+      shown,
+    );
+    const hours = passes.map((_, at) => passes.slice(0, at + 1).reduce((sum, pass) => sum + pass.minutes, 0) / 60);
+    const verdict = judgePasses({
+      passes: passes.map((pass, at) => ({
+        hours: hours[at] ?? 0,
+        valleyMicrometres: pass.valleyMicrometres,
+        openFlaws: openCounts[at] ?? 0,
+      })),
+      wantedMicrometres: visible.valleyMicrometres,
+      forecast: {
+        startMicrometres: ridge.value,
+        endMicrometres: chosen?.loops.steps.at(-1)?.valleyMicrometres ?? visible.valleyMicrometres,
+        passes: (chosen?.loops.steps.length ?? 4) - 1,
+        hours: (chosen ? paceMinutes(chosen.rungs, paces).likely : 60) / 60,
+      },
+    });
+    return {
+      part,
+      mesh,
+      shape,
+      finish,
+      route,
+      metres,
+      visible,
+      ridge,
+      engraving,
+      choice,
+      ask,
+      forecasts,
+      chosen,
+      paces,
+      passes,
+      hours,
+      flaws,
+      openCounts,
+      verdict,
+    };
+  }, [part, mesh, opened, grooves, ladder?.route, metres, temperatureCelsius, relativeHumidityPercent, paces, allPasses, allFlaws]);
+}
+
+function shapeOf(part: Part): ShapeSurvey | null {
+  const [length, breadth, height] = part.sizeMillimetres ?? [];
+  if (part.shapeId === null || length === undefined || breadth === undefined || height === undefined) return null;
+  return surveyShape(part.shapeId, [length, breadth, height], {
+    layerMillimetres: part.layerMillimetres,
+    beadShare: beadShareOf(findMaterial(part.materialId)),
+  });
+}
+
+/** What was measured or taken over wins over the mesh, the mesh over the shape, the shape over layer and material. */
+function ridgeOf(part: Part, ofMesh: number | null, shape: ShapeSurvey | null): Used<number> {
+  if (part.ridgeMicrometres !== null) return { value: part.ridgeMicrometres, origin: 'kept with the part' };
+  if (ofMesh !== null) return { value: ofMesh, origin: 'from the mesh: 95 % of its area is smoother' };
+  if (shape) return { value: shape.p95Micrometres, origin: 'from size and shape: 95 % of its area is smoother' };
+  const material = findMaterial(part.materialId);
+  return {
+    value: material.ridgeShare * part.layerMillimetres * 1000,
+    origin: `${material.ridgeShare} × layer, for a shape that is not known`,
+  };
+}
+
+function engravingOf(part: Part, grooves: PartMesh['grooves']): Used<Engraving> {
+  if (part.engraving) return { value: part.engraving, origin: 'typed' };
+  const [narrowest] = grooves ?? [];
+  if (narrowest) return { value: narrowest, origin: 'the narrowest groove of the mesh' };
+  return { value: USUAL_ENGRAVING, origin: 'none known: a usual one' };
+}
