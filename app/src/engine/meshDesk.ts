@@ -14,7 +14,7 @@ import { buildRayTree } from '@zinc-ladder/core/surface/rayTree';
 import type { OnProgress, Recess } from '@zinc-ladder/core/surface/recess';
 import { findRecess } from '@zinc-ladder/core/surface/recess';
 import type { MeshSurvey, SurveyedMesh } from '@zinc-ladder/core/surface/surveyMesh';
-import { resurveyMesh, surveyMesh } from '@zinc-ladder/core/surface/surveyMesh';
+import { surveyMesh } from '@zinc-ladder/core/surface/surveyMesh';
 import type { WallThickness } from '@zinc-ladder/core/surface/wallThickness';
 import { findWallThickness } from '@zinc-ladder/core/surface/wallThickness';
 
@@ -45,8 +45,6 @@ const REACH = { least: 3, most: 25 } as const;
 /** Everything that is asked of meshes, one mesh at a time; lives in a worker. */
 export interface MeshDesk {
   readonly open: (ask: MeshAsk, bytes: Uint8Array) => OpenOutcome;
-  /** the mesh of before, printed another way */
-  readonly turn: (ask: MeshAsk) => MeshSurvey | null;
   readonly recess: (id: string, onProgress: OnProgress) => Recess | null;
   readonly walls: (id: string, thinBelowMillimetres: number, onProgress: OnProgress) => WallThickness | null;
   readonly grooves: (id: string) => readonly Groove[] | null;
@@ -55,7 +53,7 @@ export interface MeshDesk {
 
 /** A desk with no mesh on it. What was asked of a mesh that is not on it answers null: it must be opened again. */
 export function createMeshDesk(): MeshDesk {
-  let current: { readonly id: string; surveyed: SurveyedMesh; tree: RayTree | null } | null = null;
+  let current: { readonly id: string; readonly surveyed: SurveyedMesh; tree: RayTree | null } | null = null;
   const onDesk = (id: string) => (current?.id === id ? current : null);
   const treeOf = (mesh: NonNullable<typeof current>): RayTree => (mesh.tree ??= buildRayTree(mesh.surveyed.mesh));
   return {
@@ -69,12 +67,6 @@ export function createMeshDesk(): MeshDesk {
         if (error instanceof MeshFaultError) return { kind: 'faulty', message: error.message };
         throw error;
       }
-    },
-    turn: ({ id, setup }) => {
-      const mesh = onDesk(id);
-      if (!mesh) return null;
-      mesh.surveyed = resurveyMesh(mesh.surveyed, setup);
-      return mesh.surveyed.survey;
     },
     recess: (id, onProgress) => {
       const mesh = onDesk(id);

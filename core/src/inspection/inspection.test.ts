@@ -109,7 +109,7 @@ describe('the verdict', () => {
   });
   it('is stop when the next pass wins nothing that can be told, though it is not smooth', () => {
     const verdict = judge([pass(2, 31), pass(4, 30.5), pass(6, 30.4), pass(8, 30.3), pass(8.2, 30.3)], 24);
-    expect(verdict.kind).toBe('stop');
+    expect(verdict).toMatchObject({ kind: 'stop', passesLeft: { likely: 0, low: 0, high: 0 } });
     expect(verdict.nextWinsMicrometres).toBeLessThan(2);
   });
   it('never says less is left to do than nothing, and its range holds the likely count (property)', () => {

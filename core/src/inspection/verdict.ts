@@ -77,13 +77,16 @@ export function judgePasses(ask: VerdictAsk): Verdict {
   const passesLeft = (hoursToGo: number): number => Math.min(MOST_PASSES, Math.max(0, Math.ceil(hoursToGo / passHours - 1e-9)));
   const openFlaws = last?.openFlaws ?? 0;
   const flawsAfterNext = flawsAfter(passes);
-  const likely = Math.max(isSmooth ? 0 : Math.max(1, passesLeft(toGo)), openFlaws > 0 ? 1 : 0);
+  const asked = Math.max(isSmooth ? 0 : Math.max(1, passesLeft(toGo)), openFlaws > 0 ? 1 : 0);
+  const kind = kindOf(passes.length, isSmooth, openFlaws, nextWins, asked);
+  // Where sanding wins nothing more, no pass is left to do.
+  const likely = kind === 'stop' ? 0 : asked;
   return {
-    kind: kindOf(passes.length, isSmooth, openFlaws, nextWins, likely),
+    kind,
     passesLeft: {
       likely,
-      low: Math.min(likely, isSmooth ? likely : Math.max(1, passesLeft(toGo - reach.deviation))),
-      high: Math.max(likely, isSmooth ? likely : passesLeft(toGo + reach.deviation)),
+      low: Math.min(likely, isSmooth || kind === 'stop' ? likely : Math.max(1, passesLeft(toGo - reach.deviation))),
+      high: Math.max(likely, isSmooth || kind === 'stop' ? likely : passesLeft(toGo + reach.deviation)),
     },
     nextWinsMicrometres: nextWins,
     passHours,

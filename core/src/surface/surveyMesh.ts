@@ -75,11 +75,6 @@ export function surveyMesh(read: ReadMesh, setup: PrintSetup): SurveyedMesh {
   };
 }
 
-/** The same mesh printed another way: nothing but the ridges is computed again. */
-export function resurveyMesh(surveyed: SurveyedMesh, setup: PrintSetup): SurveyedMesh {
-  return { ...surveyed, survey: { ...surveyed.survey, ridges: findLayerRidges(surveyed.mesh, surveyed.geometry, setup) } };
-}
-
 function complain(geometry: FacetGeometry, edges: MeshEdges, cracks: number): MeshComplaint[] {
   const complaints: MeshComplaint[] = [];
   if (cracks > 0)

@@ -1,0 +1,49 @@
+import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
+import { weldVertices } from '@zinc-ladder/core/surface/mesh/weldVertices';
+import { describe, expect, it } from 'vitest';
+import type { MeshAsk } from './meshDesk';
+import { createMeshDesk } from './meshDesk';
+
+const ASK: MeshAsk = { id: 'a', format: 'stl', millimetres: 1, setup: { layerMillimetres: 0.2, up: [0, 0, 1], beadShare: 0.1 } };
+/** A tetrahedron with a leg of 6 mm. */
+const TETRA = writeStl(
+  weldVertices(
+    Float32Array.from(
+      [
+        [0, 0, 0, 0, 6, 0, 6, 0, 0],
+        [0, 0, 0, 6, 0, 0, 0, 0, 6],
+        [0, 0, 0, 0, 0, 6, 0, 6, 0],
+        [6, 0, 0, 0, 6, 0, 0, 0, 6],
+      ].flat(),
+    ),
+  ),
+  'tetra',
+);
+
+describe('the mesh desk', () => {
+  it('opens a mesh in millimetres and gives arrays of its own', () => {
+    const desk = createMeshDesk();
+    const opened = desk.open({ ...ASK, millimetres: 10 }, TETRA);
+    if (opened.kind !== 'opened') throw new Error(opened.message);
+    expect(opened.survey.volumeCubicMillimetres).toBeCloseTo(36_000, 1);
+    opened.positions.fill(0);
+    expect(desk.grooves('a')).toEqual([]);
+  });
+  it('answers a broken file with words, and what is not on it with null', () => {
+    const desk = createMeshDesk();
+    expect(desk.open(ASK, new TextEncoder().encode('nothing'))).toMatchObject({ kind: 'faulty' });
+    expect([desk.grooves('a'), desk.recess('a', () => undefined), desk.walls('a', 1, () => undefined), desk.directions(ASK, null)]).toEqual(
+      [null, null, null, null],
+    );
+    desk.open({ ...ASK, id: 'b' }, TETRA);
+    expect(desk.grooves('a')).toBeNull();
+  });
+  it('a side nobody sees does not count for the direction', () => {
+    const desk = createMeshDesk();
+    desk.open(ASK, TETRA);
+    const slope = [1 / Math.sqrt(3), 1 / Math.sqrt(3), 1 / Math.sqrt(3)] as const;
+    const all = desk.directions(ASK, null)?.present.seenMicrometres ?? 0;
+    const hidden = desk.directions(ASK, slope)?.present.seenMicrometres ?? 0;
+    expect(hidden).toBeLessThan(all);
+  });
+});
