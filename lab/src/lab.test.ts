@@ -25,6 +25,7 @@ writeFileSync(
     ...makeSampleProject(),
     pictures: [],
     meshes: [],
+    flaws: [],
     logEntries: [],
     mixCards: [],
     rungs: makeSampleProject().rungs.map((rung) => ({ ...rung, mixCardId: null })),

@@ -8,7 +8,7 @@ const engine = {
   ...desk,
   open: (ask: MeshAsk, bytes: Uint8Array) => {
     const outcome = desk.open(ask, bytes);
-    return outcome.kind === 'opened' ? transfer(outcome, [outcome.positions.buffer, outcome.indices.buffer]) : outcome;
+    return outcome.kind === 'opened' ? transfer(outcome, [outcome.drawing.corners.buffer, outcome.drawing.lines.buffer]) : outcome;
   },
 };
 

@@ -26,8 +26,17 @@ describe('the mesh desk', () => {
     const opened = desk.open({ ...ASK, millimetres: 10 }, TETRA);
     if (opened.kind !== 'opened') throw new Error(opened.message);
     expect(opened.survey.volumeCubicMillimetres).toBeCloseTo(36_000, 1);
-    opened.positions.fill(0);
+    opened.drawing.corners.fill(0);
     expect(desk.grooves('a')).toEqual([]);
+    // Six edges of a tetrahedron, all sharp.
+    expect(opened.drawing.lines).toHaveLength(6 * 6);
+  });
+  it('says which facet is pointed at, and where', () => {
+    const desk = createMeshDesk();
+    desk.open(ASK, TETRA);
+    expect(desk.hit('a', [1, 1, -5], [0, 0, 1])).toMatchObject({ facet: 0, place: [1, 1, 0] });
+    expect(desk.hit('a', [9, 9, -5], [0, 0, 1])).toBe('nothing');
+    expect(desk.hit('b', [1, 1, -5], [0, 0, 1])).toBeNull();
   });
   it('answers a broken file with words, and what is not on it with null', () => {
     const desk = createMeshDesk();

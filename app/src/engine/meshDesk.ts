@@ -2,6 +2,8 @@ import { boxSize } from '@zinc-ladder/core/surface/facetGeometry';
 import type { Groove } from '@zinc-ladder/core/surface/grooves';
 import { findGrooves } from '@zinc-ladder/core/surface/grooves';
 import type { PrintSetup } from '@zinc-ladder/core/surface/layerRidges';
+import type { MeshDrawing } from '@zinc-ladder/core/surface/meshDrawing';
+import { drawMesh } from '@zinc-ladder/core/surface/meshDrawing';
 import type { MeshFormat } from '@zinc-ladder/core/surface/mesh/mesh';
 import { MeshFaultError } from '@zinc-ladder/core/surface/mesh/mesh';
 import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
@@ -31,8 +33,14 @@ export interface MeshAsk {
 export interface OpenedMesh {
   readonly kind: 'opened';
   readonly survey: MeshSurvey;
-  readonly positions: Float32Array;
-  readonly indices: Uint32Array;
+  readonly drawing: MeshDrawing;
+}
+
+/** A place that was pointed at. */
+export interface MeshHit {
+  readonly facet: number;
+  /** mm */
+  readonly place: Vector;
 }
 
 /** What came of opening a mesh. Errors lose their class on the way out of a worker, so faults travel as data. */
@@ -48,6 +56,8 @@ export interface MeshDesk {
   readonly recess: (id: string, onProgress: OnProgress) => Recess | null;
   readonly walls: (id: string, thinBelowMillimetres: number, onProgress: OnProgress) => WallThickness | null;
   readonly grooves: (id: string) => readonly Groove[] | null;
+  /** what a ray meets first */
+  readonly hit: (id: string, from: Vector, towards: Vector) => MeshHit | 'nothing' | null;
   readonly directions: (ask: MeshAsk, hidden: Vector | null) => DirectionSearch | null;
 }
 
@@ -61,8 +71,7 @@ export function createMeshDesk(): MeshDesk {
       try {
         const surveyed = surveyMesh(readMesh(bytes, format, millimetres), setup);
         current = { id, surveyed, tree: null };
-        const { positions, indices } = surveyed.mesh;
-        return { kind: 'opened', survey: surveyed.survey, positions: positions.slice(), indices: indices.slice() };
+        return { kind: 'opened', survey: surveyed.survey, drawing: drawMesh(surveyed.mesh, surveyed.geometry, surveyed.edges) };
       } catch (error) {
         if (error instanceof MeshFaultError) return { kind: 'faulty', message: error.message };
         throw error;
@@ -83,6 +92,17 @@ export function createMeshDesk(): MeshDesk {
     grooves: (id) => {
       const mesh = onDesk(id);
       return mesh && findGrooves(mesh.surveyed.mesh, mesh.surveyed.geometry, mesh.surveyed.edges, treeOf(mesh));
+    },
+    hit: (id, from, towards) => {
+      const mesh = onDesk(id);
+      if (!mesh) return null;
+      const tree = treeOf(mesh);
+      const distance = tree.cast(...from, ...towards, Infinity);
+      if (distance === Infinity) return 'nothing';
+      return {
+        facet: tree.lastFacet(),
+        place: [from[0] + towards[0] * distance, from[1] + towards[1] * distance, from[2] + towards[2] * distance],
+      };
     },
     directions: ({ id, setup }, hidden) => {
       const mesh = onDesk(id);

@@ -18,6 +18,7 @@ import { findGrit } from './gritTable';
 import { SHAPES, surveyShape } from './shapes';
 import { surveyMesh } from './surveyMesh';
 import { meshOf } from './testing/threeMesh';
+import { valleyByHours } from './valleyByHours';
 import { visibleValley } from './visibleValley';
 
 const CHOICE: RouteChoice = {
@@ -220,5 +221,19 @@ describe('minutes at a pace of one’s own', () => {
     const slow = paceMinutes(rungs, new Map([['sand', { factor: 1.5, low: 1.4, high: 1.6, count: 9 }]]));
     expect(slow.likely).toBe(170);
     expect(slow.high - slow.likely).toBeLessThan(plain.high - plain.likely);
+  });
+});
+
+describe('valleys against hours', () => {
+  it('begin with the print at none, fall step by step and end with the last sanding of the primer', () => {
+    const filled = forecast({ smoothing: 'bodyFiller' });
+    const curve = valleyByHours(filled, new Map());
+    expect(curve.map((step) => step.name)).toEqual(filled.loops.steps.map((step) => step.name));
+    expect(curve[0]?.hours).toBe(0);
+    expect(curve[0]?.valleyMicrometres).toBeCloseTo(150, 9);
+    const hours = curve.map((step) => step.hours);
+    expect(hours).toEqual(hours.toSorted((a, b) => a - b));
+    const last = filled.rungs.findLastIndex((rung) => rung.methodId === 'primeSand' && rung.name === 'P320');
+    expect(hours.at(-1)).toBeCloseTo(filled.rungs.slice(0, last + 1).reduce((sum, rung) => sum + rung.minutes, 0) / 60, 9);
   });
 });

@@ -1,4 +1,5 @@
 import { decayAt } from '@zinc-ladder/core/inspection/decayFit';
+import { valleyByHours } from '@zinc-ladder/core/surface/valleyByHours';
 import { useMemo } from 'react';
 import { Chart } from '../../ui/Chart';
 import { Sheet } from '../../ui/Sheet';
@@ -9,11 +10,12 @@ const STEPS = 60;
 
 /** Valley depth and open flaws against hours, with the fitted decay and how far it may be off. */
 export function CurveSheet({ surface }: { readonly surface: Surface }) {
-  const { verdict, passes, hours, openCounts, visible, ridge } = surface;
+  const { verdict, passes, hours, openCounts, visible, ridge, chosen, paces } = surface;
   const { fit, reach } = verdict;
   const last = hours.at(-1) ?? 0;
   const option = useMemo(() => {
-    const end = Math.max(1, last * 1.25, reach.hours * 1.3);
+    const steps = chosen ? valleyByHours(chosen, paces) : [];
+    const end = Math.max(0.5, last * 1.25, Math.min(reach.hours * 1.3, 60), steps.at(-1)?.hours ?? 0);
     const curve = Array.from({ length: STEPS + 1 }, (_, step) => {
       const at = (end * step) / STEPS;
       return { at, ...decayAt(fit, at) };
@@ -32,7 +34,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
       data: curve.map((value) => [round(value.at), round(of(value))]),
     });
     return {
-      legend: { data: ['found', 'fitted', 'open flaws'], top: 0, left: 0 },
+      legend: { data: ['found', 'fitted', 'forecast by step', 'open flaws'], top: 0, left: 0 },
       tooltip: { trigger: 'axis' },
       grid: { left: 44, right: 40, top: 54, bottom: 36 },
       xAxis: { type: 'value', name: 'h of hands', nameLocation: 'middle', nameGap: 22, min: 0, max: round(end) },
@@ -72,6 +74,15 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
             data: reach.hours < end ? [{ xAxis: round(reach.hours) }] : [],
           },
         },
+        {
+          name: 'forecast by step',
+          type: 'line',
+          step: 'end',
+          symbol: 'none',
+          lineStyle: { width: 1.5 },
+          color: '#a9b23a',
+          data: steps.map((step) => [round(step.hours), round(step.valleyMicrometres)]),
+        },
         line('', 'dotted', (value) => value.low, 1),
         line('', 'dotted', (value) => value.high, 1),
         {
@@ -85,7 +96,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
         },
       ],
     };
-  }, [fit, reach, passes, hours, openCounts, visible, ridge, last]);
+  }, [fit, reach, passes, hours, openCounts, visible, ridge, last, chosen, paces]);
   const words = passes
     .map((pass, at) => `${formatSpan((hours[at] ?? 0) * 60)}: ${pass.valleyMicrometres ?? 'not judged'} µm, ${openCounts[at] ?? 0} open`)
     .join('; ');
@@ -96,7 +107,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
       <p className="text-dim text-sm">
         {passes.length === 0
           ? 'No pass looked at yet: the curve is the forecast alone.'
-          : 'Points are what was found; the curve is fitted to them, beginning with what the forecast believes. Dotted: one standard deviation either way.'}
+          : 'Points are what was found; the dashed curve is fitted to them, dotted one standard deviation either way. The steps are what this school was forecast to do.'}
       </p>
     </Sheet>
   );

@@ -21,6 +21,15 @@ const SIDE_NAMES: Readonly<Record<MeshReference['hiddenSide'], string>> = {
   '+x': 'its right (+x)',
 };
 
+const AXES: readonly (readonly [name: string, up: readonly number[]])[] = [
+  ['+z', [0, 0, 1]],
+  ['−z', [0, 0, -1]],
+  ['+y', [0, 1, 0]],
+  ['−y', [0, -1, 0]],
+  ['+x', [1, 0, 0]],
+  ['−x', [-1, 0, 0]],
+];
+
 /** Searches for a direction in which the part would have come out smoother. */
 export function DirectionPanel({ surface, reference }: { readonly surface: Surface; readonly reference: MeshReference }) {
   const { db } = useStore();
@@ -40,7 +49,19 @@ export function DirectionPanel({ surface, reference }: { readonly surface: Surfa
     void edit(`Change ${what} of ${reference.name}`, (change) => change.patch('meshes', reference.id, fields, reference.revision));
   return (
     <div className="border-line mt-3 grid gap-2 border-t pt-3">
-      <h3 className="label">Print direction: {words(reference.up)} up</h3>
+      <h3 className="label">Print direction</h3>
+      <SelectField
+        label="Layers were stacked towards"
+        value={AXES.find(([, up]) => up.every((value, at) => value === reference.up[at]))?.[0] ?? ''}
+        options={[
+          ...AXES.map(([name]) => [name, name] as const),
+          ...(AXES.some(([, up]) => up.join() === reference.up.join()) ? [] : [['', words(reference.up)] as const]),
+        ]}
+        onChange={(name) => {
+          const axis = AXES.find(([entry]) => entry === name);
+          if (axis) patch('the print direction', { up: [...axis[1]] });
+        }}
+      />
       <SelectField
         label="Nobody sees"
         value={reference.hiddenSide}

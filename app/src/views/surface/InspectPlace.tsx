@@ -14,6 +14,7 @@ import { FilePick } from '../../ui/FilePick';
 import { findHeat, paintHeat } from './heat';
 import { MeshCanvas } from './MeshCanvas';
 import type { MeshPin } from './meshScene';
+import { useMeshHit, useMeshShown } from './useMeshShown';
 import { PinnedPicture } from './PinnedPicture';
 import type { Surface } from './useSurface';
 
@@ -38,11 +39,8 @@ export function InspectPlace({
   const meshId = mesh.reference?.id ?? null;
   const ridges = mesh.opened?.survey.ridges.ridges;
   const colours = useMemo(() => (ridges ? paintHeat(findHeat('ridges'), ridges) : null), [ridges]);
-  const drawing = useMemo(() => {
-    if (!mesh.opened || !mesh.reference) return null;
-    const [x = 0, y = 0, z = 1] = mesh.reference.up;
-    return { positions: mesh.opened.positions, indices: mesh.opened.indices, up: [x, y, z] as const };
-  }, [mesh.opened, mesh.reference]);
+  const drawing = useMeshShown(mesh);
+  const hitBy = useMeshHit(mesh);
   const pins = useMemo(
     (): MeshPin[] => [
       ...flaws.flatMap((flaw) =>
@@ -114,7 +112,11 @@ export function InspectPlace({
           pins={pins}
           height={380}
           label={`${part.name} with ${pins.length} pins`}
-          onHit={(hit) => hit && onPin({ pictureId: null, meshId, place: hit.place.map((value) => Math.round(value * 100) / 100) })}
+          onLook={(look) =>
+            void hitBy(look).then(
+              (hit) => hit && onPin({ pictureId: null, meshId, place: hit.place.map((value) => Math.round(value * 100) / 100) }),
+            )
+          }
         />
       ) : (
         <p className="text-dim">

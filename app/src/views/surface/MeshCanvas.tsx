@@ -1,7 +1,7 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { useEffect, useRef, useState } from 'react';
 import { Button } from '../../ui/Button';
-import type { MeshDrawing, MeshHit, MeshPin, MeshScene, MeshSide } from './meshScene';
+import type { MeshLook, MeshPin, MeshScene, MeshShown, MeshSide } from './meshScene';
 
 const SIDES: readonly (readonly [MeshSide, string])[] = [
   ['front', 'Front'],
@@ -28,14 +28,15 @@ export function MeshCanvas({
   colours,
   pins,
   label,
-  onHit,
+  onLook,
   height,
 }: {
-  readonly drawing: MeshDrawing;
+  readonly drawing: MeshShown;
   readonly colours: Uint8Array | null;
   readonly pins: readonly MeshPin[];
   readonly label: string;
-  readonly onHit?: (hit: MeshHit | null) => void;
+  /** the part was pointed at: the look through that point */
+  readonly onLook?: (look: MeshLook) => void;
   readonly height: number;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -87,9 +88,11 @@ export function MeshCanvas({
   };
   const point = (event: PointerEvent): void => {
     const [x, y] = downAt.current;
-    if (!onHit || !scene || Math.hypot(event.clientX - x, event.clientY - y) > CLICK_PX) return;
+    if (!onLook || !scene || Math.hypot(event.clientX - x, event.clientY - y) > CLICK_PX) return;
     const bounds = event.currentTarget.getBoundingClientRect();
-    onHit(scene.hit(((event.clientX - bounds.left) / bounds.width) * 2 - 1, 1 - ((event.clientY - bounds.top) / bounds.height) * 2));
+    onLook(
+      scene.lookThrough(((event.clientX - bounds.left) / bounds.width) * 2 - 1, 1 - ((event.clientY - bounds.top) / bounds.height) * 2),
+    );
   };
   if (isRefused)
     return (

@@ -1,5 +1,6 @@
 import type { Part } from '@zinc-ladder/model/records/part';
 import { useMemo, useState } from 'react';
+import type { MeshHit } from '../../engine/meshDesk';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
@@ -11,7 +12,7 @@ import { findHeat, HEATS, paintHeat } from './heat';
 import { MeshCanvas } from './MeshCanvas';
 import { MeshFacts } from './MeshFacts';
 import { MeshFiles } from './MeshFiles';
-import type { MeshHit } from './meshScene';
+import { useMeshHit, useMeshShown } from './useMeshShown';
 import { ShapeFields } from './ShapeFields';
 import { useHeatValues } from './useHeatValues';
 import type { Surface } from './useSurface';
@@ -32,10 +33,8 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
     () => (values.values ? paintHeat(heat, values.values, heatId === 'recess' ? 100 : 1) : null),
     [heat, heatId, values.values],
   );
-  const drawing = useMemo(
-    () => (opened && reference ? { positions: opened.positions, indices: opened.indices, up: toVector(reference.up) } : null),
-    [opened, reference],
-  );
+  const drawing = useMeshShown(mesh);
+  const hitBy = useMeshHit(mesh);
   const survey = opened?.survey;
   const area = (survey?.areaSquareMillimetres ?? shape?.areaSquareMillimetres ?? 0) / 100;
   return (
@@ -72,7 +71,7 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
             colours={colours}
             pins={NO_PINS}
             label={`${part.name} by ${heat.name.toLowerCase()}`}
-            onHit={setHit}
+            onLook={(look) => void hitBy(look).then(setHit)}
             height={300}
           />
           <div className="mt-1 flex flex-wrap items-center gap-2">
@@ -119,11 +118,6 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
       <MeshFiles part={part} reference={reference} doubtedUnit={survey?.doubtedUnit ?? null} />
     </Sheet>
   );
-}
-
-function toVector(list: readonly number[]): readonly [number, number, number] {
-  const [x = 0, y = 0, z = 1] = list;
-  return [x, y, z];
 }
 
 /** What is known of the facet that was pointed at. */

@@ -5,7 +5,6 @@ import {
   CanvasTexture,
   DirectionalLight,
   DoubleSide,
-  EdgesGeometry,
   Group,
   LineBasicMaterial,
   LineSegments,
@@ -14,6 +13,7 @@ import {
   PerspectiveCamera,
   Raycaster,
   Scene,
+  Sphere,
   Spherical,
   Sprite,
   SpriteMaterial,
@@ -22,6 +22,8 @@ import {
   Vector3,
   WebGLRenderer,
 } from 'three';
+import type { MeshDrawing } from '@zinc-ladder/core/surface/meshDrawing';
+import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 
 /** A flaw's pin on a mesh. */
@@ -32,18 +34,18 @@ export interface MeshPin {
   readonly isOpen: boolean;
 }
 
-/** What is drawn. */
-export interface MeshDrawing {
-  readonly positions: Float32Array;
-  readonly indices: Uint32Array;
+/** What is drawn, and which way it stands. */
+export interface MeshShown extends MeshDrawing {
+  readonly min: Vector;
+  readonly max: Vector;
   /** direction that is shown upwards */
-  readonly up: readonly [number, number, number];
+  readonly up: Vector;
 }
 
-/** A facet that was pointed at, with the place on it, mm. */
-export interface MeshHit {
-  readonly facet: number;
-  readonly place: readonly [number, number, number];
+/** A look through a point of the picture. */
+export interface MeshLook {
+  readonly from: Vector;
+  readonly towards: Vector;
 }
 
 /** Ways to look at a part. */
@@ -51,7 +53,7 @@ export type MeshSide = 'front' | 'side' | 'top' | 'under';
 
 /** A scene in a canvas. Draws only when something changed. */
 export interface MeshScene {
-  readonly show: (drawing: MeshDrawing) => void;
+  readonly show: (drawing: MeshShown) => void;
   /** one colour a facet, as red, green, blue, 0–255 */
   readonly paint: (colours: Uint8Array) => void;
   readonly pin: (pins: readonly MeshPin[], ink: string, ground: string, warning: string) => void;
@@ -59,14 +61,17 @@ export interface MeshScene {
   /** turns by radians round the upright and up or down, and comes nearer by a factor */
   readonly turn: (round: number, up: number, nearer: number) => void;
   readonly resize: (width: number, height: number) => void;
-  readonly hit: (x: number, y: number) => MeshHit | null;
+  /** the look through a point, −1 … 1 from the left and from below */
+  readonly lookThrough: (x: number, y: number) => MeshLook;
   readonly dispose: () => void;
 }
 
-/** Edges are drawn as lines up to here: finding them takes a while. */
-const EDGES_UP_TO = 120_000;
-const EDGE_DEGREES = 35;
 const LEAST_POLAR = 0.02;
+/** Colours of corners are linear light, those of the legend are as a screen has them (IEC 61966-2-1): the same grey must look the same. */
+const LINEAR = Uint8Array.from({ length: 256 }, (_, value) => {
+  const share = value / 255;
+  return Math.round(255 * (share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4));
+});
 
 /**
  * A scene for one mesh at a time.
@@ -126,26 +131,29 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
     draw();
   };
   return {
-    show: ({ positions, indices, up }) => {
+    show: ({ corners, lines: ends, min, max, up }) => {
       clear(parts);
-      const shared = new BufferGeometry();
-      shared.setAttribute('position', new BufferAttribute(positions, 3));
-      shared.setIndex(new BufferAttribute(indices, 1));
-      const loose = shared.toNonIndexed();
-      loose.setAttribute('color', new BufferAttribute(new Uint8Array(indices.length * 3).fill(200), 3, true));
-      loose.computeBoundingSphere();
-      const sphere = loose.boundingSphere;
-      radius = sphere?.radius ?? 1;
+      const middle = new Vector3((min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2);
+      radius = Math.max(1e-3, new Vector3(...max).distanceTo(middle));
+      const loose = new BufferGeometry();
+      loose.setAttribute('position', new BufferAttribute(corners, 3));
+      loose.setAttribute('color', new BufferAttribute(new Uint8Array(corners.length).fill(200), 3, true));
+      loose.boundingSphere = new Sphere(middle, radius);
       body = new Mesh(loose, material);
       parts.add(body);
-      if (indices.length / 3 <= EDGES_UP_TO) parts.add(new LineSegments(new EdgesGeometry(shared, EDGE_DEGREES), lines));
+      if (ends.length > 0) {
+        const edges = new BufferGeometry();
+        edges.setAttribute('position', new BufferAttribute(ends, 3));
+        edges.boundingSphere = new Sphere(middle, radius);
+        parts.add(new LineSegments(edges, lines));
+      }
       camera.up.set(...up);
       camera.near = radius / 50;
       camera.far = radius * 20;
       camera.updateProjectionMatrix();
       controls.minDistance = radius * 1.1;
       controls.maxDistance = radius * 8;
-      if (sphere) controls.target.copy(sphere.center);
+      controls.target.copy(middle);
       look('front');
     },
     paint: (colours) => {
@@ -154,7 +162,8 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
       const target = attribute.array;
       for (let facet = 0; facet * 9 < target.length; facet += 1)
         for (let corner = 0; corner < 3; corner += 1)
-          for (let channel = 0; channel < 3; channel += 1) target[facet * 9 + corner * 3 + channel] = colours[facet * 3 + channel] ?? 0;
+          for (let channel = 0; channel < 3; channel += 1)
+            target[facet * 9 + corner * 3 + channel] = LINEAR[colours[facet * 3 + channel] ?? 0] ?? 0;
       attribute.needsUpdate = true;
       draw();
     },
@@ -191,14 +200,11 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
       camera.updateProjectionMatrix();
       draw();
     },
-    hit: (x, y) => {
-      if (!body) return null;
+    lookThrough: (x, y) => {
       const ray = new Raycaster();
       ray.setFromCamera(new Vector2(x, y), camera);
-      const [first] = ray.intersectObject(body);
-      if (!first || first.faceIndex === null || first.faceIndex === undefined) return null;
-      const { x: px, y: py, z: pz } = first.point;
-      return { facet: first.faceIndex, place: [px, py, pz] };
+      const { origin, direction } = ray.ray;
+      return { from: [origin.x, origin.y, origin.z], towards: [direction.x, direction.y, direction.z] };
     },
     dispose: () => {
       cancelAnimationFrame(frame);

@@ -114,7 +114,9 @@ describe('the surface of a part', () => {
     const lying = await screen.findAllByRole('button', { name: 'Reckon with it' });
     await user.click(lying[0] as HTMLElement);
     await waitFor(async () => expect((await db.records('meshes').toArray())[0]?.up.map(Math.abs)).toEqual([1, 0, 0]));
-    await waitFor(() => expect(text()).toMatch(/Print direction: [+−]x up/u));
+    await waitFor(() =>
+      expect((screen.getByRole('combobox', { name: 'Layers were stacked towards' }) as HTMLSelectElement).value).toMatch(/^[+−]x$/u),
+    );
   });
   it('a part without a mesh is judged by size and shape', async () => {
     const { user, db } = await openShop('/surface/guest');
