@@ -8,6 +8,12 @@ const VIEWS = [
   '/ladders',
   '/ladders/lantern/lantern-tank',
   '/plan',
+  '/surface/telegraph-case',
+  '/surface/telegraph-case/inspect',
+  '/surface/telegraph-case/sand',
+  '/surface/lantern-tank/bond',
+  '/surface/telegraph-knobs',
+  '/surface/telegraph-case/mix',
   '/colour',
   '/log',
   '/shop/hours',
@@ -25,8 +31,8 @@ async function findFaults(page: Page): Promise<string[]> {
 for (const theme of ['light', 'dark'] as const) {
   test.describe(`axe finds nothing, ${theme}`, () => {
     test.use({ colorScheme: theme });
-    // Eleven views, each looked through whole.
-    test.setTimeout(240_000);
+    // Seventeen views, each looked through whole.
+    test.setTimeout(360_000);
     test('on any view', async ({ page }) => {
       const said: string[] = [];
       page.on('console', (message) => (message.type() === 'error' ? said.push(message.text()) : undefined));

@@ -27,6 +27,9 @@ export default defineConfig({
       args: [
         '--no-sandbox',
         '--disable-gpu',
+        // Meshes are drawn by software where there is no graphics card.
+        '--use-angle=swiftshader',
+        '--enable-unsafe-swiftshader',
         '--disable-quic',
         '--no-first-run',
         '--disable-background-networking',

@@ -76,7 +76,7 @@ export function EpoxySheet() {
         Stir as long as the label says, scrape the cup’s side, pour into a second cup. A shallow tray lasts longer than a deep cup.
       </p>
       <div className="mt-2">
-        <Cautions ids={['epoxy']} />
+        <Cautions of="epoxy" ids={['epoxy']} />
       </div>
     </Sheet>
   );

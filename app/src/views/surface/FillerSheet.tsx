@@ -75,7 +75,7 @@ export function FillerSheet({ part }: { readonly part: Part }) {
         </div>
       )}
       <div className="mt-3">
-        <Cautions ids={['bodyFiller', 'dust']} />
+        <Cautions of="body filler" ids={['bodyFiller', 'dust']} />
       </div>
     </Sheet>
   );

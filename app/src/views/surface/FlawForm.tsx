@@ -51,7 +51,7 @@ export function FlawForm({
         void keep();
       }}
     >
-      <h3 className="label">{pin ? 'A flaw there' : 'A flaw: press where it is, or list it without a place'}</h3>
+      <h2 className="label">{pin ? 'A flaw there' : 'A flaw: press where it is, or list it without a place'}</h2>
       <div className="grid grid-cols-[2fr_1fr] gap-3">
         <SelectField
           label="Kind"

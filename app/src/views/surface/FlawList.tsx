@@ -48,8 +48,8 @@ export function FlawList({
                   <input type="checkbox" className="h-5 w-5" checked={mended.has(flaw.id)} onChange={() => onMended(flaw.id)} />
                   <Mark text={kind.mark} isOpen />
                   <span className="min-w-0 flex-1">
-                    <span className="font-semibold">{kind.name}</span> <span className="figure text-sm">{flaw.sizeMillimetres} mm</span>
-                    <span className={`ml-2 text-sm ${severity === 'jumpsOut' ? 'text-oxide' : 'text-dim'}`}>{SEVERITY[severity]}</span>
+                    <span className="font-semibold">{kind.name}</span> <span className="figure text-sm">{flaw.sizeMillimetres} mm</span>{' '}
+                    <span className={`ml-1 text-sm ${severity === 'jumpsOut' ? 'text-oxide' : 'text-dim'}`}>{SEVERITY[severity]}</span>{' '}
                     <span className="text-dim block text-sm">
                       found {passName(flaw.foundPassId)}
                       {flaw.note && `: ${flaw.note}`}

@@ -18,40 +18,42 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
     <Sheet className="min-w-0 p-4" label="Schools side by side">
       <div className="mb-1 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
         <h2 className="label">To {finish.name.toLowerCase()}, from bare print to ready for colour</h2>
-        <dl className="flex flex-wrap items-end gap-x-5 text-sm">
-          <div>
-            <dt className="label">Ridges</dt>
-            <dd className="figure text-base">
-              <Why
-                name="ridges"
-                reason={{
-                  formula: 'c = t · |cos θ|, never less than a bead’s',
-                  inputs: [['this figure', ridge.origin]],
-                  source: 'Dolenc and Mäkelä 1994 (from memory); bead ridges are common practice',
-                }}
-              >
-                {formats.film(ridge.value)}
-              </Why>
-            </dd>
-          </div>
-          <div>
-            <dt className="label">May stay</dt>
-            <dd className="figure text-base">
-              <Why
-                name="valley that may stay"
-                reason={{
-                  formula: visible.formula,
-                  inputs: [
-                    ['finish', finish.name],
-                    ['smallest spot seen', `${visible.spotMillimetres.toFixed(2)} mm`],
-                  ],
-                  source: 'what finishes forgive is common practice, guessed; one minute of arc for the spot (Snellen)',
-                }}
-              >
-                {formats.film(visible.valleyMicrometres)}
-              </Why>
-            </dd>
-          </div>
+        <div className="flex flex-wrap items-end gap-x-5 text-sm">
+          <dl className="flex gap-x-5">
+            <div>
+              <dt className="label">Ridges</dt>
+              <dd className="figure text-base">
+                <Why
+                  name="ridges"
+                  reason={{
+                    formula: 'c = t · |cos θ|, never less than a bead’s',
+                    inputs: [['this figure', ridge.origin]],
+                    source: 'Dolenc and Mäkelä 1994 (from memory); bead ridges are common practice',
+                  }}
+                >
+                  {formats.film(ridge.value)}
+                </Why>
+              </dd>
+            </div>
+            <div>
+              <dt className="label">May stay</dt>
+              <dd className="figure text-base">
+                <Why
+                  name="valley that may stay"
+                  reason={{
+                    formula: visible.formula,
+                    inputs: [
+                      ['finish', finish.name],
+                      ['smallest spot seen', `${visible.spotMillimetres.toFixed(2)} mm`],
+                    ],
+                    source: 'what finishes forgive is common practice, guessed; one minute of arc for the spot (Snellen)',
+                  }}
+                >
+                  {formats.film(visible.valleyMicrometres)}
+                </Why>
+              </dd>
+            </div>
+          </dl>
           {prop && (
             <div className="w-28">
               <InlineNumber
@@ -69,7 +71,7 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
               />
             </div>
           )}
-        </dl>
+        </div>
       </div>
       <div className="overflow-x-auto">
         <table className="w-full min-w-140 text-left text-[0.95rem]">

@@ -55,7 +55,7 @@ export function SlurrySheet({ part }: { readonly part: Part }) {
         </div>
       )}
       <div className="mt-2">
-        <Cautions ids={recipeId === 'puttySolvent' ? ['solventVapour', 'dust'] : ['dust']} />
+        <Cautions of="slurry" ids={recipeId === 'puttySolvent' ? ['solventVapour', 'dust'] : ['dust']} />
       </div>
     </Sheet>
   );

@@ -22,8 +22,8 @@ export function ZoneTable({ zoneSums }: { readonly zoneSums: readonly ZoneSum[] 
           return (
             <tr key={sum.zone} className="border-line border-b">
               <th scope="row" className="py-1 font-semibold" title={zone?.why}>
-                {zone?.name}
-                {sum.p95Micrometres === worst && worst > 0 && <span className="text-oxide ml-2 text-sm font-normal">worst</span>}
+                {zone?.name}{' '}
+                {sum.p95Micrometres === worst && worst > 0 && <span className="text-oxide ml-1 text-sm font-normal">worst</span>}
               </th>
               <td className="figure px-2 text-right">{formats.area(sum.areaSquareMillimetres / 100)}</td>
               <td className="figure px-2 text-right">{formats.film(sum.meanMicrometres)}</td>
