@@ -60,7 +60,7 @@ test('a rung’s method, product, film and minutes change where they stand, with
 
 test('a ladder grows anew above what is done', async ({ page }) => {
   await openDemo(page, '/ladders/telegraph/telegraph-case');
-  await expect(rungs(page)).toHaveCount(19);
+  await expect(rungs(page)).toHaveCount(23);
   await page.getByRole('tab', { name: 'Grow' }).click();
   await page.getByLabel('Smoothing').selectOption('brushEpoxy');
   await page.getByLabel('Finish').selectOption('satin');
@@ -69,19 +69,22 @@ test('a ladder grows anew above what is done', async ({ page }) => {
   await expect(page.getByRole('link', { name: /^levelling epoxy/u })).toBeVisible();
   await expect(page.getByRole('link', { name: 'cut, done' })).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(rungs(page)).toHaveCount(19);
+  await expect(rungs(page)).toHaveCount(23);
   await expect(page.getByRole('link', { name: /^levelling epoxy/u })).toHaveCount(0);
 });
 
 test('a part keeps a mesh, changes its values, is taken away and comes back whole', async ({ page }) => {
   await openDemo(page, '/ladders/telegraph/telegraph-pointer');
   await page.getByRole('tab', { name: 'Part' }).click();
+  await page.getByRole('link', { name: 'Mesh, layer lines and loops of this part' }).click();
   await page.getByLabel('Keep a mesh file').setInputFiles({ name: 'pointer.obj', mimeType: 'model/obj', buffer: Buffer.from('v 0 0 0') });
-  await expect(page.getByText('pointer.obj')).toBeVisible();
+  await expect(page.getByText('pointer.obj gives nothing', { exact: false })).toBeVisible();
   await page
-    .getByLabel('Keep a mesh file')
+    .getByLabel('Another mesh file')
     .setInputFiles({ name: 'pointer.exe', mimeType: 'application/octet-stream', buffer: Buffer.from('MZ') });
   await expect(page.getByText('a mesh is an STL, OBJ or 3MF file', { exact: false }).first()).toBeVisible();
+  await page.goto(`${DEMO}/ladders/telegraph/telegraph-pointer`);
+  await page.getByRole('tab', { name: 'Part' }).click();
   await page.getByLabel('Pieces').fill('3');
   await page.getByLabel('Pieces').press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tide telegraph / Pointer × 3');
@@ -91,9 +94,8 @@ test('a part keeps a mesh, changes its values, is taken away and comes back whol
   await expect(page.getByRole('region', { name: 'Pointer × 3' })).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('region', { name: 'Pointer × 3' })).toBeVisible();
-  await page.goto(`${DEMO}/ladders/telegraph/telegraph-pointer`);
-  await page.getByRole('tab', { name: 'Part' }).click();
-  await expect(page.getByText('pointer.obj')).toBeVisible();
+  await page.goto(`${DEMO}/surface/telegraph-pointer`);
+  await expect(page.getByText('pointer.obj gives nothing', { exact: false })).toBeVisible();
 });
 
 test('a join is made, shown on both ladders and taken away', async ({ page }) => {

@@ -7,6 +7,7 @@ import { gzipSync } from 'node:zlib';
 import type { Locator, Page } from '@playwright/test';
 import { chromium } from '@playwright/test';
 import { planShop, planShopAtOnce } from '../core/src/plan/planShop';
+import { benchMeshes } from './bench/meshBench';
 import { benchPlanner } from './bench/plannerBench';
 import { readBundle, zipBundle } from '../model/src/file/zipProject';
 import { gatherAir } from '../model/src/gather/gatherAir';
@@ -54,7 +55,10 @@ for (const [parts, rungs] of [
       '',
     );
 }
-if (!isScreensOnly) benchPlanner(tell);
+if (!isScreensOnly) {
+  benchMeshes(tell);
+  benchPlanner(tell);
+}
 const long = makeBigShop(project, 0, 0, 10_000);
 const standing = effectiveLog(long.logEntries);
 tell(

@@ -65,7 +65,18 @@ export const DEMO_FITS: readonly Fit[] = [
 ];
 
 function pass(at: number, when: string, minutes: number, valleyMicrometres: number, isGuideCoat: boolean, note: string): SurfacePass {
-  return { id: `pass-case-${at}`, revision: 0, partId: CASE, atMs: Date.parse(when), minutes, valleyMicrometres, isGuideCoat, note };
+  return {
+    id: `pass-case-${at}`,
+    revision: 0,
+    partId: CASE,
+    atMs: Date.parse(when),
+    minutes,
+    plannedMinutes: null,
+    zone: null,
+    valleyMicrometres,
+    isGuideCoat,
+    note,
+  };
 }
 
 function fit(

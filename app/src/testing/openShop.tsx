@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { QueryClient } from '@tanstack/react-query';
-import { cleanup, render } from '@testing-library/react';
+import { cleanup, configure, render } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
@@ -13,6 +13,9 @@ import { importProject } from '../data/projectTransfer';
 import { Store } from '../data/store';
 import { App } from '../shell/App';
 import { ROUTES } from '../shell/routes';
+
+// Machines that run browser tests beside are slow; what never comes is still told.
+configure({ asyncUtilTimeout: 8000 });
 
 let opened = 0;
 const closers: (() => Promise<void>)[] = [];

@@ -5,7 +5,10 @@ export function Cautions({ ids, of }: { readonly ids: readonly string[]; readonl
   const found = CAUTIONS.filter((caution) => ids.includes(caution.id));
   if (found.length === 0) return null;
   return (
-    <aside aria-label={of === undefined ? 'Cautions' : `Cautions, ${of}`} className="bg-oxidewash border-oxide border-l-4 px-4 py-3 text-sm">
+    <aside
+      aria-label={of === undefined ? 'Cautions' : `Cautions, ${of}`}
+      className="bg-oxidewash border-oxide border-l-4 px-4 py-3 text-sm"
+    >
       {found.map((caution) => (
         <div key={caution.id} className="mb-2">
           <p className="label text-oxide">{caution.title}</p>

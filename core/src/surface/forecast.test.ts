@@ -19,6 +19,7 @@ import { SHAPES, surveyShape } from './shapes';
 import { surveyMesh } from './surveyMesh';
 import { meshOf } from './testing/threeMesh';
 import { valleyByHours } from './valleyByHours';
+import { zoneShare } from './zoneShare';
 import { visibleValley } from './visibleValley';
 
 const CHOICE: RouteChoice = {
@@ -169,6 +170,8 @@ describe('shapes', () => {
   it('a dome as high as half its width is half a ball on its foot; all shapes own all their area', () => {
     const dome = surveyShape('dome', [40, 40, 20], setup);
     expect(dome.areaSquareMillimetres).toBeCloseTo(3 * Math.PI * 400, 6);
+    expect(zoneShare(dome.zoneSums, 'bed')).toBeCloseTo(1 / 3, 9);
+    expect([zoneShare(dome.zoneSums, ''), zoneShare([], 'bed')]).toEqual([1, 1]);
     for (const { id } of SHAPES) {
       const { areaSquareMillimetres, zoneSums, bands } = surveyShape(id, [50, 30, 40], setup);
       expect(zoneSums.reduce((sum, zone) => sum + zone.areaSquareMillimetres, 0) / areaSquareMillimetres).toBeCloseTo(1, 9);

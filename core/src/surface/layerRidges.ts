@@ -3,6 +3,8 @@ import type { FacetGeometry } from './facetGeometry';
 import type { Mesh } from './mesh/mesh';
 import type { Vector } from './mesh/vector';
 import { unit } from './mesh/vector';
+import type { ZoneId } from './zones';
+import { ZONES } from './zones';
 
 /** How a part was printed, as far as its surface goes. */
 export interface PrintSetup {
@@ -18,19 +20,6 @@ export interface PrintSetup {
 export function beadShareOf(material: Pick<Material, 'isResin'>): number {
   return material.isResin ? 0.02 : 0.1;
 }
-
-/** Where a facet lies on the part as it was printed. */
-export const ZONES = [
-  { id: 'bed', name: 'Bed face', why: 'lay on the print bed' },
-  { id: 'flat', name: 'Flats', why: 'level: one layer, no steps, only the lines of its beads' },
-  { id: 'dome', name: 'Domes', why: 'faces up, within 53° of level: the widest steps' },
-  { id: 'shoulder', name: 'Shoulders', why: 'faces up, 53° to 78° from level' },
-  { id: 'wall', name: 'Walls', why: 'upright within 12°: a ridge a layer' },
-  { id: 'overhang', name: 'Undersides', why: 'faces down by more than 12°: steps, and scars where it was held up' },
-] as const;
-
-/** Id of a zone. */
-export type ZoneId = (typeof ZONES)[number]['id'];
 
 /** Closer to level than this a face is one layer and has no steps, cosine of 1°. */
 const LEVEL = Math.cos(Math.PI / 180);

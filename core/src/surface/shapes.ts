@@ -1,5 +1,7 @@
-import type { PrintSetup, RidgeBand, ZoneId, ZoneSum } from './layerRidges';
-import { BAND_EDGES, ridgeMicrometres, zoneOf, ZONES } from './layerRidges';
+import type { PrintSetup, RidgeBand, ZoneSum } from './layerRidges';
+import type { ZoneId } from './zones';
+import { BAND_EDGES, ridgeMicrometres, zoneOf } from './layerRidges';
+import { ZONES } from './zones';
 
 /** Shapes a part without a mesh may be near to. */
 export type ShapeId = 'box' | 'cylinder' | 'dome' | 'ball' | 'plate' | 'organic';

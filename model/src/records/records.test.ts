@@ -97,6 +97,7 @@ const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
   ['meshes', 'up', [0, 0, 5]],
   ['meshes', 'scale', 0],
   ['passes', 'minutes', -1],
+  ['passes', 'zone', 'attic'],
   ['passes', 'valleyMicrometres', 0],
   ['flaws', 'kind', 'elf'],
   ['flaws', 'sizeMillimetres', 0],

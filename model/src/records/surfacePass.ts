@@ -1,4 +1,6 @@
-import { IsBoolean, IsNumber, Max, MaxLength, Min } from 'class-validator';
+import type { ZoneId } from '@zinc-ladder/core/surface/zones';
+import { ZONES } from '@zinc-ladder/core/surface/zones';
+import { IsBoolean, IsIn, IsNumber, Max, MaxLength, Min } from 'class-validator';
 import { IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
 import { Tracked } from './tracked';
@@ -16,6 +18,18 @@ export class SurfacePass extends Tracked {
   @Min(0)
   @Max(10_000)
   minutes!: number;
+
+  /** what such a pass was thought to take when it was logged; null: not said */
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(10_000)
+  plannedMinutes!: number | null;
+
+  /** the zone it went over; null: all of the part */
+  @Nullable()
+  @IsIn(ZONES.map((zone) => zone.id))
+  zone!: ZoneId | null;
 
   /** deepest valley found after it, µm; null: not judged */
   @Nullable()

@@ -155,7 +155,20 @@ export function makeSampleProject(): ProjectFile {
         up: [0, 0, 1],
       },
     ],
-    passes: [{ id: 'pass', revision: 0, partId: 'host', atMs: NOON, minutes: 50, valleyMicrometres: 60, isGuideCoat: true, note: '' }],
+    passes: [
+      {
+        id: 'pass',
+        revision: 0,
+        partId: 'host',
+        atMs: NOON,
+        minutes: 50,
+        plannedMinutes: 45,
+        zone: 'dome',
+        valleyMicrometres: 60,
+        isGuideCoat: true,
+        note: '',
+      },
+    ],
     flaws: [
       {
         id: 'flaw',

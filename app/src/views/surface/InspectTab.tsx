@@ -29,7 +29,7 @@ export function InspectTab({ surface }: { readonly surface: Surface }) {
         <FlawList surface={surface} mended={mended} onMended={toggle} />
       </Sheet>
       <div className="grid gap-4">
-        <VerdictSheet surface={surface} />
+        <VerdictSheet surface={surface} isLogging />
         <Sheet className="p-4" label="Passes">
           <PassForm
             surface={surface}

@@ -1,10 +1,13 @@
+import { zoneShare } from '@zinc-ladder/core/surface/zoneShare';
+import type { ZoneId } from '@zinc-ladder/core/surface/zones';
+import { ZONES } from '@zinc-ladder/core/surface/zones';
 import { useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import { addPass } from '../../data/changes/surfaceChanges';
 import { newId } from '../../data/newId';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
-import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
+import { checkNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
 import type { Surface } from './useSurface';
 
 /** Logs a pass over the surface: how long it took and what is left. */
@@ -17,12 +20,13 @@ export function PassForm({
   readonly mended: readonly string[];
   readonly onLogged: () => void;
 }) {
-  const { part, passes, verdict } = surface;
+  const { part, passes, verdict, zoneSums } = surface;
   const clock = useClock();
   const edit = useEdit();
   const [minutes, setMinutes] = useState('');
   const [valley, setValley] = useState('');
   const [isGuideCoat, setGuideCoat] = useState(true);
+  const [zoneId, setZoneId] = useState<ZoneId | ''>('');
   const [note, setNote] = useState('');
   const [isTried, setTried] = useState(false);
   const faults = {
@@ -38,6 +42,8 @@ export function PassForm({
       partId: part.id,
       atMs: Math.round(clock.now()),
       minutes: parseNumber(minutes),
+      plannedMinutes: Math.round(verdict.passHours * 60 * zoneShare(zoneSums, zoneId)),
+      zone: zoneId || null,
       valleyMicrometres: valley.trim() === '' ? null : parseNumber(valley),
       isGuideCoat,
       note: note.trim(),
@@ -77,6 +83,19 @@ export function PassForm({
         {number('Hands, min', minutes, setMinutes, faults.minutes, `passes took ${Math.round(verdict.passHours * 60)}`)}
         {number('Deepest valley, µm', valley, setValley, faults.valley, 'empty: not judged')}
       </div>
+      {zoneSums.length > 0 && (
+        <SelectField
+          label="Over"
+          value={zoneId}
+          options={[
+            ['', 'all of it'],
+            ...ZONES.filter((zone) => zoneSums.some((sum) => sum.zone === zone.id)).map(
+              (zone) => [zone.id, zone.name.toLowerCase()] as const,
+            ),
+          ]}
+          onChange={(id) => setZoneId(ZONES.find((zone) => zone.id === id)?.id ?? '')}
+        />
+      )}
       <label className="flex min-h-11 items-center gap-2">
         <input type="checkbox" className="h-5 w-5" checked={isGuideCoat} onChange={(event) => setGuideCoat(event.target.checked)} />
         Looked at with a guide coat

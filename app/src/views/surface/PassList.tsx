@@ -1,3 +1,4 @@
+import { ZONES } from '@zinc-ladder/core/surface/zones';
 import { removePass } from '../../data/changes/surfaceChanges';
 import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
@@ -28,6 +29,7 @@ export function PassList({ surface }: { readonly surface: Surface }) {
               {openCounts[at]} open
             </p>
             <p className="text-dim">
+              {pass.zone && `${ZONES.find((zone) => zone.id === pass.zone)?.name.toLowerCase() ?? pass.zone}, `}
               {pass.isGuideCoat ? 'guide coat' : 'no guide coat'}
               {pass.note && `; ${pass.note}`}
             </p>

@@ -17,8 +17,8 @@ import type { Surface } from './useSurface';
 
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
 
-/** Go, one more pass, more, or stop, with the reason and what the ladder makes of it. */
-export function VerdictSheet({ surface }: { readonly surface: Surface }) {
+/** Go, one more pass, more, or stop, with the reason and what the ladder makes of it. `isLogging`: the pass is logged beside it. */
+export function VerdictSheet({ surface, isLogging = false }: { readonly surface: Surface; readonly isLogging?: boolean }) {
   const { verdict, flaws, visible, passes } = surface;
   const formats = useFormats();
   const open = flaws.filter((flaw) => flaw.fixedPassId === null);
@@ -71,9 +71,11 @@ export function VerdictSheet({ surface }: { readonly surface: Surface }) {
         ))}
       </dl>
       <LadderLoops surface={surface} />
-      <Link className="mt-3 block underline underline-offset-4" to={`/surface/${surface.part.id}/inspect`}>
-        {passes.length === 0 ? 'Look at the first pass' : 'Log the next pass'}
-      </Link>
+      {!isLogging && (
+        <Link className="mt-3 block underline underline-offset-4" to={`/surface/${surface.part.id}/inspect`}>
+          {passes.length === 0 ? 'Look at the first pass' : 'Log the next pass'}
+        </Link>
+      )}
     </Sheet>
   );
 }

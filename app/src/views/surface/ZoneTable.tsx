@@ -1,5 +1,5 @@
 import type { ZoneSum } from '@zinc-ladder/core/surface/layerRidges';
-import { ZONES } from '@zinc-ladder/core/surface/layerRidges';
+import { ZONES } from '@zinc-ladder/core/surface/zones';
 import { useFormats } from '../../ui/useFormats';
 
 /** Zones of a part in figures, for people who do not turn meshes. */

@@ -11,6 +11,7 @@ import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { PersonalRate } from '@zinc-ladder/core/log/personalRate';
 import type { ForecastAsk, SchoolForecast, SchoolRefused } from '@zinc-ladder/core/surface/forecastSchools';
 import { forecastSchools, USUAL_ENGRAVING } from '@zinc-ladder/core/surface/forecastSchools';
+import type { ZoneSum } from '@zinc-ladder/core/surface/layerRidges';
 import { beadShareOf } from '@zinc-ladder/core/surface/layerRidges';
 import { paceMinutes } from '@zinc-ladder/core/surface/pacedMinutes';
 import type { ShapeSurvey } from '@zinc-ladder/core/surface/shapes';
@@ -47,6 +48,8 @@ export interface Surface {
   readonly route: LadderRoute;
   readonly metres: number;
   readonly visible: Visibility;
+  /** zones of mesh or shape; empty where neither is known */
+  readonly zoneSums: readonly ZoneSum[];
   readonly ridge: Used<number>;
   readonly engraving: Used<Engraving>;
   readonly choice: RouteChoice;
@@ -77,10 +80,12 @@ export function useSurface(part: Part): Surface {
   const metres = index.props.get(part.propId)?.viewingMetres ?? ARMS_LENGTH_METRES;
   const temperatureCelsius = Math.round(spray?.temperatureCelsius ?? LABEL_AIR.temperatureCelsius);
   const relativeHumidityPercent = Math.round(spray?.relativeHumidityPercent ?? LABEL_AIR.relativeHumidityPercent);
-  const paces = useMemo(() => gatherPaces(entries, rungs), [entries, rungs]);
   const { grooves, opened } = mesh;
   return useMemo(() => {
     const shape = shapeOf(part);
+    const zoneSums = opened?.survey.ridges.zoneSums ?? shape?.zoneSums ?? [];
+    const zones = zoneSums.map(({ zone, areaSquareMillimetres }) => ({ zone, share: areaSquareMillimetres }));
+    const paces = gatherPaces(entries, rungs, allPasses, zones);
     const route = ladder?.route ?? suggestRoute(part);
     const finish = findFinish(route.finish);
     const visible = visibleValley(finish, metres);
@@ -121,6 +126,7 @@ export function useSurface(part: Part): Surface {
       part,
       mesh,
       shape,
+      zoneSums,
       finish,
       route,
       metres,
@@ -138,7 +144,20 @@ export function useSurface(part: Part): Surface {
       openCounts,
       verdict,
     };
-  }, [part, mesh, opened, grooves, ladder?.route, metres, temperatureCelsius, relativeHumidityPercent, paces, allPasses, allFlaws]);
+  }, [
+    part,
+    mesh,
+    opened,
+    grooves,
+    ladder?.route,
+    metres,
+    temperatureCelsius,
+    relativeHumidityPercent,
+    entries,
+    rungs,
+    allPasses,
+    allFlaws,
+  ]);
 }
 
 function shapeOf(part: Part): ShapeSurvey | null {
