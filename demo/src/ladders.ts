@@ -68,12 +68,24 @@ const NUMERALS: readonly HandRung[] = [
   { name: 'lift the stencil', methodId: 'unmask', productId: null, why: 'While it is soft.' },
 ];
 
+const WORN: readonly HandRung[] = [
+  {
+    name: 'bright edges',
+    methodId: 'dryBrush',
+    productId: null,
+    why: 'Zinc that is worn and rinsed shines where plates rub on each other.',
+    detail: 'Graphite on a stiff brush, hardly any; fourteen plates the same.',
+  },
+  { name: 'salt', methodId: 'dustOn', productId: null, why: 'Sea water dries white where two plates meet.', detail: 'Pigment, dry.' },
+];
+
 /** Rungs put in by hand: after the last coat of colour. */
 const ADDED: Readonly<Record<string, readonly HandRung[]>> = {
   'lantern-tank': BAND,
   'lantern-badge': ENAMEL,
   'badges-badge6': ENAMEL,
   'telegraph-face': NUMERALS,
+  'cuff-plates': WORN,
 };
 
 /** Grows every ladder of the demo. */

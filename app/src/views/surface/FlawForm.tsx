@@ -6,6 +6,7 @@ import { newId } from '../../data/newId';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
+import { NumberBox } from './NumberBox';
 import type { Surface } from './useSurface';
 
 /** What was found, and where. */
@@ -59,18 +60,7 @@ export function FlawForm({
           options={FLAW_KINDS.map((entry) => [entry.id, entry.name] as const)}
           onChange={(id) => setKind(findFlawKind(id).id)}
         />
-        <Labelled label="Across, mm" error={fault ?? undefined}>
-          {({ id, describedBy }) => (
-            <input
-              id={id}
-              aria-describedby={describedBy}
-              className="field figure"
-              inputMode="decimal"
-              value={size}
-              onChange={(event) => setSize(event.target.value)}
-            />
-          )}
-        </Labelled>
+        <NumberBox label="Across, mm" trial={{ text: size, set: setSize }} min={0.01} max={1000} />
       </div>
       {pin?.pictureId && <PlaceFields pin={pin} onPin={onPin} />}
       <Labelled label="Note">

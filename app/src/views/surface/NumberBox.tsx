@@ -1,6 +1,6 @@
 import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
 
-/** A number that is tried out and kept nowhere. */
+/** A number that is typed and not kept yet. */
 export interface TrialNumber {
   readonly text: string;
   readonly set: (text: string) => void;
@@ -11,21 +11,27 @@ export function readTrial(text: string, min: number, max: number): number | null
   return checkNumber(text, { min, max }) === null ? parseNumber(text) : null;
 }
 
-/** A field for a number that is tried out. */
+/** A field for a number that is typed and not kept yet; `isQuiet` says nothing of what is wrong with it so far. */
 export function NumberBox({
   label,
   trial,
   min,
   max,
+  mayBeEmpty = false,
+  isQuiet = false,
+  hint,
 }: {
   readonly label: string;
   readonly trial: TrialNumber;
   readonly min: number;
   readonly max: number;
+  readonly mayBeEmpty?: boolean;
+  readonly isQuiet?: boolean;
+  readonly hint?: string;
 }) {
-  const fault = checkNumber(trial.text, { min, max });
+  const fault = isQuiet ? null : checkNumber(trial.text, { min, max, mayBeEmpty });
   return (
-    <Labelled label={label} error={fault ?? undefined}>
+    <Labelled label={label} error={fault ?? undefined} {...(hint === undefined ? {} : { hint })}>
       {({ id, describedBy }) => (
         <input
           id={id}

@@ -8,6 +8,7 @@ import { newId } from '../../data/newId';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
+import { NumberBox } from './NumberBox';
 import type { Surface } from './useSurface';
 
 /** Logs a pass over the surface: how long it took and what is left. */
@@ -56,20 +57,6 @@ export function PassForm({
       onLogged();
     }
   };
-  const number = (label: string, value: string, set: (text: string) => void, fault: string | null, hint: string) => (
-    <Labelled label={label} error={(isTried && fault) || undefined} hint={hint}>
-      {({ id, describedBy }) => (
-        <input
-          id={id}
-          aria-describedby={describedBy}
-          className="field figure"
-          inputMode="decimal"
-          value={value}
-          onChange={(event) => set(event.target.value)}
-        />
-      )}
-    </Labelled>
-  );
   return (
     <form
       className="grid gap-2"
@@ -80,8 +67,23 @@ export function PassForm({
     >
       <h2 className="label">Pass {passes.length + 1}</h2>
       <div className="grid grid-cols-2 gap-3">
-        {number('Hands, min', minutes, setMinutes, faults.minutes, `passes took ${Math.round(verdict.passHours * 60)}`)}
-        {number('Deepest valley, µm', valley, setValley, faults.valley, 'empty: not judged')}
+        <NumberBox
+          label="Hands, min"
+          trial={{ text: minutes, set: setMinutes }}
+          min={0}
+          max={10_000}
+          isQuiet={!isTried}
+          hint={`passes took ${Math.round(verdict.passHours * 60)}`}
+        />
+        <NumberBox
+          label="Deepest valley, µm"
+          trial={{ text: valley, set: setValley }}
+          min={0.1}
+          max={10_000}
+          mayBeEmpty
+          isQuiet={!isTried}
+          hint="empty: not judged"
+        />
       </div>
       {zoneSums.length > 0 && (
         <SelectField
