@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { DEMO, openDemo } from './shops';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -25,10 +25,16 @@ test('the bench on a phone: gloved targets, nothing off the side, a rung set dow
 
 test('every view fits a phone', async ({ page }) => {
   await openDemo(page);
-  for (const name of ['Ladders', 'Plan', 'Colour', 'Log', 'Shop']) {
+  for (const name of ['Ladders', 'Plan', 'Surface', 'Colour', 'Log', 'Shop']) {
     await page.getByRole('link', { name, exact: true }).tap();
     await expect(page.getByRole('main')).not.toBeEmpty();
     await page.waitForTimeout(400);
     expect(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(390);
+  }
+  for (const tab of ['inspect', 'sand', 'bond', 'mix']) {
+    await page.goto(`${DEMO}/surface/lantern-tank/${tab}`);
+    await page.getByRole('navigation', { name: 'Of this surface' }).waitFor();
+    await page.waitForTimeout(400);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), tab).toBeLessThanOrEqual(390);
   }
 });

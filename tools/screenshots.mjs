@@ -16,6 +16,12 @@ async function helps(page) {
   await page.getByRole('region', { name: 'What would help' }).scrollIntoViewIfNeeded();
 }
 
+/** The mesh once it is drawn. */
+async function drawn(page) {
+  await page.getByRole('application').waitFor();
+  await page.waitForTimeout(3500);
+}
+
 const SHOTS = [
   ['bench', '/bench'],
   ['ladders', '/ladders/lantern'],
@@ -57,6 +63,8 @@ const SHOTS = [
       await page.getByRole('region', { name: 'What came of the drill' }).waitFor({ timeout: 120_000 });
     },
   ],
+  ['surface', '/surface/telegraph-case', drawn],
+  ['surface-inspect', '/surface/telegraph-case/inspect', drawn],
   ['colour', '/colour/card-green-3'],
   ['log', '/log'],
   ['shop-hours', '/shop/hours'],
@@ -70,6 +78,8 @@ const browser = await chromium.launch({
   args: [
     '--no-sandbox',
     '--disable-gpu',
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
     '--no-first-run',
     '--disable-background-networking',
     '--disable-component-update',
