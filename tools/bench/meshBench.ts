@@ -17,7 +17,9 @@ function lumpyBall(rings: number): Uint8Array {
     const polar = (Math.PI * ring) / rings;
     const round = (Math.PI * (step % (2 * rings))) / rings;
     const radius = 30 * (1 + 0.1 * Math.sin(8 * polar) * Math.sin(8 * round));
-    return [radius * Math.sin(polar) * Math.cos(round), radius * Math.sin(polar) * Math.sin(round), radius * Math.cos(polar)];
+    // Both poles are one point each, or the ball would be cracked there.
+    const out = ring === rings ? 0 : radius * Math.sin(polar);
+    return [out * Math.cos(round), out * Math.sin(round), radius * Math.cos(polar)];
   };
   const corners = new Float32Array(rings * rings * 4 * 9);
   let length = 0;

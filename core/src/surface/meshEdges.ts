@@ -94,31 +94,42 @@ export function findEdges({ positions, indices }: Mesh): MeshEdges {
 /** Half edges by their lower vertex, with the vertex each leads to. */
 function fileEdges(indices: Uint32Array, vertices: number): { starts: Uint32Array; halves: Uint32Array; ends: Uint32Array } {
   const starts = new Uint32Array(vertices + 1);
-  const each = (file: (half: number, low: number, high: number) => void): void => {
-    for (let corner = 0; corner + 2 < indices.length; corner += 3) {
-      const a = indices[corner] as number;
-      const b = indices[corner + 1] as number;
-      const c = indices[corner + 2] as number;
-      if (a === b || b === c || c === a) continue;
-      file(corner, Math.min(a, b), Math.max(a, b));
-      file(corner + 1, Math.min(b, c), Math.max(b, c));
-      file(corner + 2, Math.min(c, a), Math.max(c, a));
+  for (let half = 0; half < indices.length; half += 1) {
+    if (half % 3 === 0 && !hasThreeVertices(indices, half)) {
+      half += 2;
+      continue;
     }
-  };
-  each((_, low) => {
+    const from = indices[half] as number;
+    const to = indices[nextCorner(half)] as number;
+    const low = from < to ? from : to;
     starts[low + 1] = (starts[low + 1] as number) + 1;
-  });
+  }
   for (let vertex = 0; vertex < vertices; vertex += 1) starts[vertex + 1] = (starts[vertex + 1] as number) + (starts[vertex] as number);
   const places = starts.slice();
   const halves = new Uint32Array(starts[vertices] ?? 0);
   const ends = new Uint32Array(halves.length);
-  each((half, low, high) => {
+  for (let half = 0; half < indices.length; half += 1) {
+    if (half % 3 === 0 && !hasThreeVertices(indices, half)) {
+      half += 2;
+      continue;
+    }
+    const from = indices[half] as number;
+    const to = indices[nextCorner(half)] as number;
+    const low = from < to ? from : to;
     const place = places[low] as number;
     halves[place] = half;
-    ends[place] = high;
+    ends[place] = from < to ? to : from;
     places[low] = place + 1;
-  });
+  }
   return { starts, halves, ends };
+}
+
+/** A facet that names a vertex twice has no edges. */
+function hasThreeVertices(indices: Uint32Array, corner: number): boolean {
+  const a = indices[corner];
+  const b = indices[corner + 1];
+  const c = indices[corner + 2];
+  return a !== b && b !== c && c !== a;
 }
 
 function sortByEnd(halves: Uint32Array, ends: Uint32Array, from: number, to: number): void {
@@ -165,6 +176,7 @@ function rootOf(parents: Uint32Array, facet: number): number {
 }
 
 function unite(parents: Uint32Array, a: number, b: number): void {
+  if (parents[a] === parents[b]) return;
   const [rootA, rootB] = [rootOf(parents, a), rootOf(parents, b)];
   if (rootA < rootB) parents[rootB] = rootA;
   else parents[rootA] = rootB;

@@ -20,6 +20,11 @@ export function weldVertices(corners: Float32Array): Mesh {
     const x = plain(bits[at] as number);
     const y = plain(bits[at + 1] as number);
     const z = plain(bits[at + 2] as number);
+    const near = findNear(found, indices, corner, x, y, z);
+    if (near >= 0) {
+      indices[corner] = near;
+      continue;
+    }
     let slot = hashOf(x, y, z) & (slots - 1);
     for (;;) {
       const taken = table[slot] as number;
@@ -46,6 +51,18 @@ export function weldVertices(corners: Float32Array): Mesh {
     }
   }
   return { positions: new Float32Array(found.slice(0, vertices * 3).buffer), indices };
+}
+
+/** Facets next to each other in a file mostly share corners: those of the last two are compared before the table is asked. */
+const NEAR = 6;
+
+function findNear(found: Uint32Array, indices: Uint32Array, corner: number, x: number, y: number, z: number): number {
+  for (let other = corner - 1; other >= 0 && other >= corner - NEAR; other -= 1) {
+    const vertex = indices[other] as number;
+    const at = vertex * 3;
+    if (found[at] === x && found[at + 1] === y && found[at + 2] === z) return vertex;
+  }
+  return -1;
 }
 
 function hashOf(x: number, y: number, z: number): number {
