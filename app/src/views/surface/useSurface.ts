@@ -184,6 +184,9 @@ function ridgeOf(part: Part, ofMesh: number | null, shape: ShapeSurvey | null): 
 function engravingOf(part: Part, grooves: PartMesh['grooves']): Used<Engraving> {
   if (part.engraving) return { value: part.engraving, origin: 'typed' };
   const [narrowest] = grooves ?? [];
-  if (narrowest) return { value: narrowest, origin: 'the narrowest groove of the mesh' };
+  if (narrowest) {
+    const { widthMillimetres, depthMillimetres } = narrowest;
+    return { value: { widthMillimetres, depthMillimetres }, origin: 'the narrowest groove of the mesh' };
+  }
   return { value: USUAL_ENGRAVING, origin: 'none known: a usual one' };
 }
