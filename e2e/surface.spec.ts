@@ -95,3 +95,74 @@ test('filler is mixed and its timers stand on the bench', async ({ page }) => {
   await timers.getByRole('button', { name: 'Done with Filler: work it' }).click();
   await expect(timers).not.toContainText('Filler: work it');
 });
+
+test('a flaw is pinned on a photograph, which is shrunk, kept, and taken away with its pins losing their place', async ({ page }) => {
+  await openDemo(page, '/surface/telegraph-knobs/inspect');
+  await expect(page.getByText('Neither mesh nor photograph', { exact: false })).toBeVisible();
+  // A photograph of the screen itself, larger than what is kept.
+  const large = await page.screenshot({ scale: 'css', clip: { x: 0, y: 0, width: 1200, height: 700 } });
+  await page.getByLabel('Add a photograph').setInputFiles({ name: 'knob.png', mimeType: 'image/png', buffer: large });
+  const photograph = page.getByRole('img', { name: 'knob.png, 0 pins' });
+  await expect(photograph).toBeVisible();
+  await photograph.click({ position: { x: 100, y: 60 } });
+  await expect(page.getByText('A flaw there')).toBeVisible();
+  await page.getByLabel('Kind').selectOption('orangePeel');
+  await page.getByLabel('Across, mm').fill('1,5');
+  await page.getByRole('button', { name: 'Pin it there' }).click();
+  await expect(page.getByRole('img', { name: 'knob.png, 1 pins' })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /Orange peel 1.5 mm/u })).toBeVisible();
+  await page.getByText('Orange peel, 1').click();
+  await expect(page.getByText('Droplets dried before they flowed together', { exact: false })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('img', { name: 'knob.png, 1 pins' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take this photograph away' }).click();
+  await expect(page.getByText('Neither mesh nor photograph', { exact: false })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /Orange peel 1.5 mm/u })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('img', { name: 'knob.png, 1 pins' })).toBeVisible();
+});
+
+test('what is no picture and no mesh is refused with a reason, and nothing is lost', async ({ page }) => {
+  await openDemo(page, '/surface/telegraph-case/inspect');
+  await page
+    .getByLabel('Add a photograph')
+    .setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('this is no picture') });
+  await expect(page.getByText('this picture could not be read', { exact: false }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Lines and loops' }).click();
+  await page
+    .getByLabel('Another mesh file')
+    .setInputFiles({ name: 'case.3mf', mimeType: 'model/3mf', buffer: Buffer.from('PK\u0003\u0004 no zip after all') });
+  await expect(page.getByText('case.3mf gives nothing: it is not a sound 3MF (zip) file', { exact: false })).toBeVisible();
+  // The mesh of before is a press away, and so are the pins on it.
+  await page.getByRole('button', { name: 'Undo Keep case.3mf' }).click();
+  await expect(page.getByRole('row', { name: /Domes worst/u })).toBeVisible();
+  await page.getByRole('link', { name: 'Inspect' }).click();
+  await expect(page.getByRole('application', { name: /Case with 21 pins/u })).toBeVisible();
+});
+
+test('all of it goes by keyboard: part and page, heat, a flaw ticked, a pass logged', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('g');
+  await page.keyboard.press('f');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Tide telegraph / Case');
+  await page.getByRole('combobox', { name: 'Part' }).focus();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Lines and loops' })).toBeFocused();
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/telegraph-case\/inspect$/u);
+  const dust = page.getByRole('checkbox', { name: /Dust 0.5 mm/u });
+  await dust.focus();
+  await page.keyboard.press('Space');
+  await expect(dust).toBeChecked();
+  await page.getByLabel('Hands, min').focus();
+  await page.keyboard.type('20');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('48');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Pass 4', { exact: true }).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Open, 7' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo Log pass 4 of Case' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Open, 8' })).toBeVisible();
+});

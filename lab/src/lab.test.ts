@@ -161,4 +161,30 @@ describe('the lab', () => {
     expect(gloss('--material', 'translucent', '--finish', 'litTranslucent')).toHaveProperty('refused');
     expect(runLab(['loops', '--school', 'magic', '--layer-height', '0.2', '--finish', 'gloss']).err).toContain('--school must be one of');
   });
+
+  it('refuses what a mesh or a forecast cannot be made of, with one line that says what', () => {
+    const said = (...words: string[]): string => {
+      const { exitCode, err } = runLab(words);
+      expect(exitCode, words.join(' ')).toBe(2);
+      expect(err.trim()).not.toContain('\n');
+      return err;
+    };
+    expect(said('mesh')).toContain('a mesh file ending in .stl, .obj or .3mf');
+    expect(said('mesh', 'box.obj')).toContain('--layer-height');
+    expect(said('mesh', 'box.obj', '--layer-height', '9')).toContain('--layer-height');
+    expect(said('mesh', 'box.obj', '--layer-height', '0.2', '--unit', 'ell')).toContain('--unit must be one of mm, cm, in, m');
+    expect(said('mesh', 'box.obj', '--layer-height', '0.2', '--up', '1,2')).toContain('three numbers');
+    expect(said('mesh', 'gone.stl', '--layer-height', '0.2')).toContain('gone.stl cannot be read');
+    expect(said('loops', '--school', 'putty', '--finish', 'gloss')).toContain('--layer-height');
+    expect(said('loops', '--school', 'putty', '--layer-height', '0.2', '--finish', 'shiny')).toContain('--finish must be one of');
+    expect(said('loops', '--school', 'putty', '--layer-height', '0.2', '--finish', 'gloss', '--distance', '0')).toContain('--distance');
+  });
+
+  it('gives resin its own bead, and waits longer in the cold', () => {
+    const resin = answer('mesh', 'box.obj', '--layer-height', '0.05', '--bead', '0.02');
+    expect(resin['cusp']).toMatchObject({ max: 1 });
+    const wait = (temp: string): number =>
+      Number(answer('loops', '--school', 'bodyFiller', '--layer-height', '0.2', '--finish', 'satin', '--temp', temp)['waitMinutes']);
+    expect(wait('10')).toBeGreaterThan(1.8 * wait('23'));
+  });
 });

@@ -46,6 +46,7 @@ export function FlawForm({
   };
   return (
     <form
+      noValidate
       className="border-line mt-3 grid gap-2 border-t pt-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -88,6 +89,7 @@ function PlaceFields({ pin, onPin }: { readonly pin: NonNullable<Flaw['pin']>; r
           type="number"
           min={0}
           max={100}
+          step="any"
           className="field figure"
           value={Math.round(value * 1000) / 10}
           onChange={(event) => onPin({ ...pin, place: put(Math.min(1, Math.max(0, event.target.valueAsNumber / 100 || 0))) })}

@@ -59,6 +59,7 @@ export function PassForm({
   };
   return (
     <form
+      noValidate
       className="grid gap-2"
       onSubmit={(event) => {
         event.preventDefault();
