@@ -111,7 +111,7 @@ test('a flaw is pinned on a photograph, which is shrunk, kept, and taken away wi
   await page.getByRole('button', { name: 'Pin it there' }).click();
   await expect(page.getByRole('img', { name: 'knob.png, 1 pins' })).toBeVisible();
   await expect(page.getByRole('checkbox', { name: /Orange peel 1.5 mm/u })).toBeVisible();
-  await page.getByText('Orange peel, 1').click();
+  await page.getByText('Orange peel, 1', { exact: true }).click();
   await expect(page.getByText('Droplets dried before they flowed together', { exact: false })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('img', { name: 'knob.png, 1 pins' })).toBeVisible();
