@@ -112,7 +112,7 @@ test('a flaw is pinned on a photograph, which is shrunk, kept, and taken away wi
   await expect(page.getByRole('img', { name: 'knob.png, 1 pins' })).toBeVisible();
   await expect(page.getByRole('checkbox', { name: /Orange peel 1.5 mm/u })).toBeVisible();
   await page.getByText('Orange peel, 1', { exact: true }).click();
-  await expect(page.getByText('Droplets dried before they flowed together', { exact: false })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Flaws' })).toContainText('Droplets dried before they flowed together');
   await page.reload();
   await expect(page.getByRole('img', { name: 'knob.png, 1 pins' })).toBeVisible();
   await page.getByRole('button', { name: 'Take this photograph away' }).click();

@@ -1,6 +1,5 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { strToU8 } from 'fflate';
 import { RECORD_LISTS } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
@@ -47,7 +46,7 @@ const GROOVED = (() => {
     ],
   ] as const)
     for (const piece of pieces) lines.push(`f ${piece.map((at) => at * 2 + (isFront ? 1 : 2)).join(' ')}`);
-  return strToU8(lines.join('\n'));
+  return new TextEncoder().encode(lines.join('\n'));
 })();
 
 async function keepMesh(name: string, bytes: Uint8Array): Promise<void> {
@@ -96,7 +95,7 @@ describe('what the printer left', () => {
   it('a broken mesh says how, and what still holds', async () => {
     await openShop('/surface/host');
     const holed = new TextDecoder().decode(GROOVED).split('\n').slice(0, -1).join('\n');
-    await keepMesh('holed.obj', strToU8(holed));
+    await keepMesh('holed.obj', new TextEncoder().encode(holed));
     const wrong = await screen.findByText(/open edges, .* mm long: the skin has holes/u);
     expect(wrong.textContent).toContain('Area and ridges hold');
     expect(screen.getByText('not closed')).toBeTruthy();
