@@ -89,7 +89,8 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
             </select>
             {values.progress !== null && (
               <span role="status" className="flex items-center gap-2 text-sm">
-                <progress value={values.progress} aria-label={`${heat.name}, how far`} /> {Math.round(values.progress * 100)} %
+                <progress className="accent-edge" value={values.progress} aria-label={`${heat.name}, how far`} />{' '}
+                {Math.round(values.progress * 100)} %
                 <Button look="quiet" className="text-sm" onClick={values.stop}>
                   Stop
                 </Button>
