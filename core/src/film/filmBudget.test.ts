@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { edgeRadius, engravingLeft } from './filmBudget';
+import { brushedHeight, edgeRadius, engravingLeft } from './filmBudget';
 
 const LINE = { widthMillimetres: 0.6, depthMillimetres: 0.4 };
 
@@ -19,6 +19,12 @@ describe('engraving under films', () => {
   it('goes from crisp by soft to buried, and is never below nothing', () => {
     expect([60, 150, 250, 400].map((film) => engravingLeft(LINE, film, 0, 0).verdict)).toEqual(['crisp', 'soft', 'buried', 'buried']);
     expect(engravingLeft(LINE, 400, 400, 500)).toMatchObject({ widthMillimetres: 0, depthMillimetres: 0, openShare: 0 });
+  });
+  it('only what was brushed or knifed pools: sprayed layers, and layers of both, do not count', () => {
+    const layer = (micrometres: number, ...rungIds: string[]) => ({ rungIds, name: '', micrometres, colourHex: null });
+    const methods: Readonly<Record<string, string>> = { a: 'fill', b: 'prime', c: 'brushFilm' };
+    const stack = [layer(150, 'a'), layer(20, 'b'), layer(30, 'b', 'c'), layer(100, 'c')];
+    expect(brushedHeight(stack, (id) => methods[id] ?? '')).toBe(250);
   });
   it('edges are rounded by films and by sanding', () => expect(edgeRadius(80, 60)).toBe(140));
 });

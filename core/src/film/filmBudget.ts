@@ -1,3 +1,13 @@
+import type { FilmLayer } from './filmStack';
+
+/** Methods whose film is laid by brush or knife and runs into grooves. */
+const BRUSHED: ReadonlySet<string> = new Set(['fill', 'brushFilm', 'textureOn']);
+
+/** What of a film stack was brushed, µm; `methodOf` names the method of each rung. */
+export function brushedHeight(stack: readonly FilmLayer[], methodOf: (rungId: string) => string): number {
+  return stack.filter((layer) => layer.rungIds.every((id) => BRUSHED.has(methodOf(id)))).reduce((sum, layer) => sum + layer.micrometres, 0);
+}
+
 /** An engraved line or panel gap as designed, mm. */
 export interface Engraving {
   readonly widthMillimetres: number;

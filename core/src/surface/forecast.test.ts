@@ -12,8 +12,8 @@ import type { SchoolForecast } from './forecastSchools';
 import { forecastSchool, forecastSchools, USUAL_ENGRAVING } from './forecastSchools';
 import { tryLayers } from './layerWhatIf';
 import { paceMinutes } from './pacedMinutes';
-import { estimatePrintHours, scalePrintHours } from './printHours';
-import { firstGrit, planSanding, splitByReach, underCoatOf } from './sandingPlan';
+import { estimatePrintHours, guessHeight, scalePrintHours } from './printHours';
+import { firstGrit, planSanding, sandingMinutes, splitByReach, splitUnknown, underCoatOf } from './sandingPlan';
 import { findGrit } from './gritTable';
 import { SHAPES, surveyShape } from './shapes';
 import { surveyMesh } from './surveyMesh';
@@ -142,6 +142,7 @@ describe('layer heights', () => {
     expect(hours).toBeGreaterThan(8);
     expect(hours).toBeLessThan(18);
     expect(scalePrintHours(10, 0.2, 0.1)).toBe(20);
+    expect(guessHeight(6 * 30 * 30)).toBe(30);
     expect(estimatePrintHours({ areaSquareMillimetres: 5000, heightMillimetres: 50, layerMillimetres: 0.05, isResin: true })).toBeCloseTo(
       2.5,
       9,
@@ -207,6 +208,12 @@ describe('the sanding plan', () => {
   it('leaves recesses and the strips along edges to the hand', () => {
     expect(splitByReach(10_000, 0.1, 200)).toEqual({ poweredSquareCentimetres: 74, handSquareCentimetres: 26 });
     expect(splitByReach(1000, 1, 500).poweredSquareCentimetres).toBe(0);
+    expect(splitUnknown(150)).toEqual({ poweredSquareCentimetres: 120, handSquareCentimetres: 30 });
+    const steps = planSanding(ask, findGrit('P220'));
+    expect(sandingMinutes(steps)).toBeCloseTo(
+      steps.reduce((sum, step) => sum + step.handMinutes, 0) + steps.reduce((sum, step) => sum + step.poweredMinutes, 0),
+      9,
+    );
   });
 });
 

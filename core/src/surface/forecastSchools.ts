@@ -4,7 +4,7 @@ import { dryingKind } from '../cure/dryingKind';
 import { milestoneDemand } from '../cure/filmDemand';
 import { findProductClass, TRANSFER } from '../cure/productClasses';
 import type { Engraving, EngravingLeft } from '../film/filmBudget';
-import { edgeRadius, engravingLeft } from '../film/filmBudget';
+import { brushedHeight, edgeRadius, engravingLeft } from '../film/filmBudget';
 import { stackFilms, stackHeight } from '../film/filmStack';
 import { findFinish } from '../ladder/finishes';
 import type { RouteChoice, RungDraft } from '../ladder/growLadder';
@@ -91,11 +91,8 @@ export function forecastSchool(choice: RouteChoice, ask: ForecastAsk): SchoolFor
       colourHex: null,
     })),
   );
-  const brushedIds = new Set(filmed.filter(({ rung }) => ['fill', 'brushFilm', 'textureOn'].includes(rung.methodId)).map(({ id }) => id));
   const filmMicrometres = stackHeight(stack);
-  const brushed = stack
-    .filter((layer) => layer.rungIds.every((id) => brushedIds.has(id)))
-    .reduce((sum, layer) => sum + layer.micrometres, 0);
+  const brushed = brushedHeight(stack, (id) => rungs[Number(id)]?.methodId ?? '');
   const cutMicrometres = cutOf(choice, loops);
   return {
     kind: 'forecast',

@@ -18,6 +18,11 @@ const LAYER_SECONDS = 6;
 /** Resin: seconds a layer, whatever is in it; guessed. */
 const RESIN_LAYER_SECONDS = 9;
 
+/** Height of a part of which only the area is known: that of a cube's side with such a surface (guessed), mm. */
+export function guessHeight(areaSquareMillimetres: number): number {
+  return Math.sqrt(areaSquareMillimetres / 6);
+}
+
 /** Hours a print would take, guessed from its skin and height: skin laid down bead by bead, or for resin its layers. */
 export function estimatePrintHours({ areaSquareMillimetres, heightMillimetres, layerMillimetres, isResin }: PrintedPart): number {
   if (!(layerMillimetres > 0)) return 0;

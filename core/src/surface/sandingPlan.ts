@@ -95,6 +95,23 @@ export function splitByReach(
   return { poweredSquareCentimetres: (areaSquareMillimetres - hand) / 100, handSquareCentimetres: hand / 100 };
 }
 
+/** A part without a mesh: this share of it is taken to be corners and edges (guessed). */
+const UNKNOWN_HAND_SHARE = 0.2;
+
+/** The same split where there is no mesh to say. */
+export function splitUnknown(areaSquareCentimetres: number): {
+  readonly poweredSquareCentimetres: number;
+  readonly handSquareCentimetres: number;
+} {
+  const hand = areaSquareCentimetres * UNKNOWN_HAND_SHARE;
+  return { poweredSquareCentimetres: areaSquareCentimetres - hand, handSquareCentimetres: hand };
+}
+
+/** Minutes of all papers together. */
+export function sandingMinutes(steps: readonly SandingStep[]): number {
+  return steps.reduce((sum, step) => sum + step.poweredMinutes + step.handMinutes, 0);
+}
+
 function placeOf(name: string): number {
   return GRITS.findIndex((grit) => grit.name === name);
 }

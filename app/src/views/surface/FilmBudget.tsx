@@ -1,4 +1,4 @@
-import { edgeRadius, engravingLeft } from '@zinc-ladder/core/film/filmBudget';
+import { brushedHeight, edgeRadius, engravingLeft } from '@zinc-ladder/core/film/filmBudget';
 import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
 import type { Part } from '@zinc-ladder/model/records/part';
 import { useShopIndex } from '../../data/useShopIndex';
@@ -10,8 +10,6 @@ import { useFormats } from '../../ui/useFormats';
 import { toFilmRung } from '../ladders/filmRung';
 import type { Surface } from './useSurface';
 
-const BRUSHED = new Set(['fill', 'brushFilm', 'textureOn']);
-
 /** All films of the ladder added up, and what they leave of engraving and edges. */
 export function FilmBudget({ surface }: { readonly surface: Surface }) {
   const { part, engraving, chosen } = surface;
@@ -21,9 +19,7 @@ export function FilmBudget({ surface }: { readonly surface: Surface }) {
   const rungs = index.rungsOf(part.id).filter((rung) => rung.state !== 'leftOut');
   const stack = stackFilms(rungs.map((rung) => toFilmRung(rung, index)));
   const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
-  const brushed = stack
-    .filter((layer) => layer.rungIds.every((id) => BRUSHED.has(methodOf.get(id) ?? '')))
-    .reduce((sum, layer) => sum + layer.micrometres, 0);
+  const brushed = brushedHeight(stack, (id) => methodOf.get(id) ?? '');
   const film = stackHeight(stack);
   const cut = chosen?.cutMicrometres ?? 0;
   const left = engravingLeft(engraving.value, film, brushed, cut);

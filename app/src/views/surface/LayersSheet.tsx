@@ -2,7 +2,7 @@ import { boxSize } from '@zinc-ladder/core/surface/facetGeometry';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { LayerTrial } from '@zinc-ladder/core/surface/layerWhatIf';
 import { tryLayers } from '@zinc-ladder/core/surface/layerWhatIf';
-import { estimatePrintHours } from '@zinc-ladder/core/surface/printHours';
+import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/printHours';
 import { useEdit } from '../../data/useEdit';
 import { InlineNumber } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
@@ -15,7 +15,7 @@ export function LayersSheet({ surface }: { readonly surface: Surface }) {
   const edit = useEdit();
   const height = mesh.opened
     ? boxSize(mesh.opened.survey.boundingBox)[2]
-    : (part.sizeMillimetres?.[2] ?? Math.sqrt(part.areaSquareCentimetres * 20));
+    : (part.sizeMillimetres?.[2] ?? guessHeight(part.areaSquareCentimetres * 100));
   const guessed = estimatePrintHours({
     areaSquareMillimetres: part.areaSquareCentimetres * 100,
     heightMillimetres: height,

@@ -1,3 +1,4 @@
+import { findGrit, scratchMicrometres } from '@zinc-ladder/core/surface/gritTable';
 import { zoneShare } from '@zinc-ladder/core/surface/zoneShare';
 import type { ZoneId } from '@zinc-ladder/core/surface/zones';
 import { ZONES } from '@zinc-ladder/core/surface/zones';
@@ -8,6 +9,7 @@ import { newId } from '../../data/newId';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
+import { useFormats } from '../../ui/useFormats';
 import { NumberBox } from './NumberBox';
 import type { Surface } from './useSurface';
 
@@ -24,6 +26,7 @@ export function PassForm({
   const { part, passes, verdict, zoneSums } = surface;
   const clock = useClock();
   const edit = useEdit();
+  const formats = useFormats();
   const [minutes, setMinutes] = useState('');
   const [valley, setValley] = useState('');
   const [isGuideCoat, setGuideCoat] = useState(true);
@@ -110,7 +113,8 @@ export function PassForm({
         Log the pass{mended.length > 0 && `, ${mended.length} mended`}
       </Button>
       <p className="text-dim text-sm">
-        A valley is judged by a depth gauge, or by the paper whose scratches look as deep: P100 about 36 µm, P220 about 15, P400 about 8.
+        A valley is judged by a depth gauge, or by the paper whose scratches look as deep:{' '}
+        {['P100', 'P220', 'P400'].map((name) => `${name} ${formats.film(scratchMicrometres(findGrit(name)))}`).join(', ')}.
       </p>
     </form>
   );

@@ -1,15 +1,12 @@
 import { UNDER_COATS } from '@zinc-ladder/core/surface/gritLadder';
 import { findGrit, GRITS } from '@zinc-ladder/core/surface/gritTable';
-import { planSanding, splitByReach, underCoatOf } from '@zinc-ladder/core/surface/sandingPlan';
+import { planSanding, sandingMinutes, splitByReach, splitUnknown, underCoatOf } from '@zinc-ladder/core/surface/sandingPlan';
 import { useState } from 'react';
 import { SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
 import type { Surface } from './useSurface';
-
-/** A part without a mesh: this share of it is taken to be corners and edges (guessed). */
-const HAND_SHARE = 0.2;
 
 /** The grit ladder from the deepest valley to what the next film hides. */
 export function SandSheet({ surface }: { readonly surface: Surface }) {
@@ -24,10 +21,7 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
   const area = part.areaSquareCentimetres * part.count;
   const reach = survey
     ? splitByReach(survey.areaSquareMillimetres, 0, survey.sharp.convexMillimetres + survey.sharp.concaveMillimetres)
-    : {
-        poweredSquareCentimetres: part.areaSquareCentimetres * (1 - HAND_SHARE),
-        handSquareCentimetres: part.areaSquareCentimetres * HAND_SHARE,
-      };
+    : splitUnknown(part.areaSquareCentimetres);
   const valley = passes.length > 0 ? verdict.valleyNowMicrometres : ridge.value;
   const steps = planSanding(
     {
@@ -38,7 +32,7 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
     },
     last,
   );
-  const total = steps.reduce((sum, step) => sum + step.poweredMinutes + step.handMinutes, 0);
+  const total = sandingMinutes(steps);
   return (
     <Sheet className="min-w-0 p-4" label="Papers">
       <div className="mb-2 flex items-baseline justify-between gap-3">
