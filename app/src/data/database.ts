@@ -10,10 +10,10 @@ import {
 import type { EntityTable, Table } from 'dexie';
 import Dexie from 'dexie';
 
-/** Bytes of a picture or mesh, by the id of its reference. */
+/** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
   readonly id: string;
-  readonly bytes: Uint8Array;
+  readonly blob: Blob;
 }
 
 /** A stored table: records, or the bytes beside them. */
@@ -98,6 +98,17 @@ export class ShopDatabase extends Dexie {
             .modify((record: object) => Object.assign(record, { ...fields, ...record }));
         await transaction.table('history').clear();
       });
+    this.version(4).upgrade(async (transaction) => {
+      await transaction
+        .table('attachments')
+        .toCollection()
+        .modify((row: { bytes?: Uint8Array<ArrayBuffer>; blob?: Blob }) => {
+          if (row.bytes) row.blob = new Blob([row.bytes]);
+          delete row.bytes;
+        });
+      // Edits before this hold bytes.
+      await transaction.table('history').clear();
+    });
   }
 
   /** A table of records by name. */

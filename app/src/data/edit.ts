@@ -54,7 +54,7 @@ export class Edit {
     await this.note(table, id, null);
   }
 
-  /** Keeps the bytes of a picture or mesh. */
+  /** Keeps a picture or mesh. */
   async attach(attachment: Attachment): Promise<void> {
     await this.note('attachments', attachment.id, attachment);
   }

@@ -18,20 +18,22 @@ export interface ImportPreview {
 /** Everything in the database as one project. */
 export async function gatherProject(db: ShopDatabase, savedAtMs: number): Promise<ProjectBundle> {
   const { FORMAT_NAME, FORMAT_VERSION, RECORD_LISTS } = await import('@zinc-ladder/model/file/projectFile');
-  return db.transaction('r', db.tables, async () => {
+  const { project, kept } = await db.transaction('r', db.tables, async () => {
     const shop = await db.records('shop').toCollection().first();
     if (!shop) throw new ShopError('missing');
     const lists = await Promise.all(RECORD_LISTS.map(async (list) => [list, await db.stored(list).orderBy('id').toArray()] as const));
-    const attachments = new Map((await db.attachments.toArray()).map(({ id, bytes }) => [id, bytes]));
-    const project = {
+    const found = {
       format: FORMAT_NAME,
       version: FORMAT_VERSION,
       savedAtMs,
       shop,
       ...Object.fromEntries(lists),
     } as unknown as ProjectFile;
-    return { project, attachments };
+    return { project: found, kept: await db.attachments.toArray() };
   });
+  // What a blob holds is read outside of the transaction: waiting for it would end that.
+  const attachments = new Map(await Promise.all(kept.map(async ({ id, blob }) => [id, new Uint8Array(await blob.arrayBuffer())] as const)));
+  return { project, attachments };
 }
 
 /** Counts what an import would change. */
@@ -78,7 +80,7 @@ export async function importProject(store: Store, bundle: ProjectBundle, mode: I
       for (const id of await db.attachments.toCollection().primaryKeys())
         if (!bundle.attachments.has(id)) await edit.remove('attachments', id);
     }
-    for (const [id, bytes] of bundle.attachments) await edit.attach({ id, bytes });
+    for (const [id, bytes] of bundle.attachments) await edit.attach({ id, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) });
   });
 }
 

@@ -52,12 +52,12 @@ export function useHistoryState(): HistoryState {
   return query.data ?? { undoLabel: null, redoLabel: null };
 }
 
-/** The bytes of a picture as an object to show, or null. */
-export function useAttachment(id: string | null): Uint8Array | null {
+/** A kept picture, or null. */
+export function useAttachment(id: string | null): Blob | null {
   const { db } = useStore();
   const query = useQuery({
     queryKey: [...tableKey('attachments'), id],
-    queryFn: async () => (id === null ? null : ((await db.attachments.get(id))?.bytes ?? null)),
+    queryFn: async () => (id === null ? null : ((await db.attachments.get(id))?.blob ?? null)),
     staleTime: Infinity,
     networkMode: 'always',
   });

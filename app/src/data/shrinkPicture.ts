@@ -6,7 +6,7 @@ const LONGEST_SIDE = 1600;
  *
  * @throws Error when it is not a picture
  */
-export async function shrinkPicture(file: File): Promise<Uint8Array> {
+export async function shrinkPicture(file: File): Promise<Blob> {
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
   const scale = Math.min(1, LONGEST_SIDE / Math.max(bitmap.width, bitmap.height));
   const canvas = new OffscreenCanvas(Math.max(1, Math.round(bitmap.width * scale)), Math.max(1, Math.round(bitmap.height * scale)));
@@ -14,6 +14,5 @@ export async function shrinkPicture(file: File): Promise<Uint8Array> {
   if (!context) throw new Error('this browser cannot draw pictures');
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   bitmap.close();
-  const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.88 });
-  return new Uint8Array(await blob.arrayBuffer());
+  return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.88 });
 }

@@ -146,7 +146,7 @@ describe('undo and redo', () => {
     ]).toEqual([0, 0, 0, 1]);
     await store.undo();
     expect(await plain()).toBe(before);
-    expect((await db.attachments.get('mesh'))?.bytes).toEqual(new Uint8Array([1, 2, 3, 4]));
+    expect((await snapshot()).attachments.get('mesh')).toEqual(new Uint8Array([1, 2, 3, 4]));
   });
   it('brings an emptied shop back', async () => {
     const before = await plain();
@@ -174,7 +174,7 @@ describe('files', () => {
             await edit.patch('props', 'prop', { name, story });
             await edit.patch('parts', 'host', { areaSquareCentimetres: area });
             await edit.patch('rungs', 'host-2', { minutes });
-            await edit.attach({ id: 'mesh', bytes: new Uint8Array([9, ...bytes]) });
+            await edit.attach({ id: 'mesh', blob: new Blob([new Uint8Array([9, ...bytes])]) });
           });
           const before = await snapshot();
           const file = zipBundle(before);
@@ -268,7 +268,8 @@ describe('a browser that holds a database of before', () => {
     const name = `old-${(names += 1)}`;
     const old = new Dexie(name);
     const kept = ['shop', 'rungs', 'props', 'parts', 'meshes', 'joins', 'pictures'] as const;
-    old.version(1).stores({ ...Object.fromEntries(kept.map((table) => [table, 'id'])), history: '++seq, isUndone' });
+    old.version(1).stores({ ...Object.fromEntries(kept.map((table) => [table, 'id'])), attachments: 'id', history: '++seq, isUndone' });
+    await old.table('attachments').add({ id: 'mesh', bytes: new Uint8Array([1, 2, 3, 4]) });
     const before = makeVersion1() as Record<(typeof kept)[number], object[]>;
     for (const table of kept) await old.table(table).bulkAdd(table === 'shop' ? [before.shop] : before[table]);
     old.close();
@@ -281,6 +282,9 @@ describe('a browser that holds a database of before', () => {
     expect(await opened.records('meshes').get('mesh')).toMatchObject({ unit: 'mm', up: [0, 0, 1] });
     expect(await opened.records('joins').get('join')).toMatchObject({ seam: null });
     expect(await opened.records('flaws').count()).toBe(0);
+    const [stored] = await opened.attachments.toArray();
+    expect(Object.keys(stored ?? {}).sort()).toEqual(['blob', 'id']);
+    expect(new Uint8Array((await stored?.blob.arrayBuffer()) ?? new ArrayBuffer())).toEqual(new Uint8Array([1, 2, 3, 4]));
     await opened.delete();
   });
 });

@@ -143,7 +143,7 @@ function isSame(left: object | null, right: object | null): boolean {
 
 function canonical(record: object | null): string {
   if (!record) return 'null';
-  if ('bytes' in record) return `bytes:${(record.bytes as Uint8Array).length}`;
+  if ('blob' in record) return `blob:${(record.blob as Blob).size}`;
   return JSON.stringify(record, (key, value: unknown) => {
     if (key === 'revision') return undefined;
     if (typeof value === 'object' && value !== null && !Array.isArray(value))

@@ -1,15 +1,23 @@
 import { expose, transfer } from 'comlink';
-import type { MeshAsk } from './meshDesk';
+import type { MeshDeskApi } from './meshClient';
+import type { Painted } from './meshDesk';
 import { createMeshDesk } from './meshDesk';
 
 const desk = createMeshDesk();
 
-const engine = {
+const engine: MeshDeskApi = {
   ...desk,
-  open: (ask: MeshAsk, bytes: Uint8Array) => {
-    const outcome = desk.open(ask, bytes);
-    return outcome.kind === 'opened' ? transfer(outcome, [outcome.drawing.corners.buffer, outcome.drawing.lines.buffer]) : outcome;
+  open: async (ask, file) => {
+    const outcome = desk.open(ask, new Uint8Array(await file.arrayBuffer()));
+    if (outcome.kind !== 'opened') return outcome;
+    return transfer(outcome, [outcome.drawing.corners.buffer, outcome.drawing.lines.buffer, outcome.colours.buffer]);
   },
+  recess: (...given) => handOver(desk.recess(...given)),
+  walls: (...given) => handOver(desk.walls(...given)),
 };
+
+function handOver<Cast>(painted: Painted<Cast> | null): Painted<Cast> | null {
+  return painted && transfer(painted, [painted.colours.buffer]);
+}
 
 expose(engine);

@@ -1,15 +1,18 @@
 import type { Remote } from 'comlink';
 import { proxy, wrap } from 'comlink';
-import type { MeshDesk } from './meshDesk';
+import type { MeshAsk, MeshDesk, OpenOutcome } from './meshDesk';
+
+/** The mesh desk as its worker offers it: files come as blobs, which are handed over without being copied. */
+export type MeshDeskApi = Omit<MeshDesk, 'open'> & { readonly open: (ask: MeshAsk, file: Blob) => Promise<OpenOutcome> };
 
 let worker: Worker | null = null;
-let desk: Remote<MeshDesk> | null = null;
+let desk: Remote<MeshDeskApi> | null = null;
 
 /** The mesh desk in its worker, started when first asked for. */
-export function getMeshDesk(): Remote<MeshDesk> {
+export function getMeshDesk(): Remote<MeshDeskApi> {
   if (!desk) {
     worker = new Worker(new URL('./mesh.worker.ts', import.meta.url), { type: 'module', name: 'mesh' });
-    desk = wrap<MeshDesk>(worker);
+    desk = wrap<MeshDeskApi>(worker);
   }
   return desk;
 }

@@ -17,6 +17,7 @@ import type { OnProgress, Recess } from '@zinc-ladder/core/surface/recess';
 import { findRecess } from '@zinc-ladder/core/surface/recess';
 import type { MeshSurvey, SurveyedMesh } from '@zinc-ladder/core/surface/surveyMesh';
 import { surveyMesh } from '@zinc-ladder/core/surface/surveyMesh';
+import { paintCorners } from './heat';
 import type { WallThickness } from '@zinc-ladder/core/surface/wallThickness';
 import { findWallThickness } from '@zinc-ladder/core/surface/wallThickness';
 
@@ -34,6 +35,14 @@ export interface OpenedMesh {
   readonly kind: 'opened';
   readonly survey: MeshSurvey;
   readonly drawing: MeshDrawing;
+  /** the ridges, painted: `paintCorners` */
+  readonly colours: Uint8Array<ArrayBuffer>;
+}
+
+/** What was cast, painted. */
+export interface Painted<Cast> {
+  readonly cast: Cast;
+  readonly colours: Uint8Array<ArrayBuffer>;
 }
 
 /** A place that was pointed at. */
@@ -53,8 +62,8 @@ const REACH = { least: 3, most: 25 } as const;
 /** Everything that is asked of meshes, one mesh at a time; lives in a worker. */
 export interface MeshDesk {
   readonly open: (ask: MeshAsk, bytes: Uint8Array) => OpenOutcome;
-  readonly recess: (id: string, onProgress: OnProgress) => Recess | null;
-  readonly walls: (id: string, thinBelowMillimetres: number, onProgress: OnProgress) => WallThickness | null;
+  readonly recess: (id: string, onProgress: OnProgress) => Painted<Recess> | null;
+  readonly walls: (id: string, thinBelowMillimetres: number, onProgress: OnProgress) => Painted<WallThickness> | null;
   readonly grooves: (id: string) => readonly Groove[] | null;
   /** what a ray meets first */
   readonly hit: (id: string, from: Vector, towards: Vector) => MeshHit | 'nothing' | null;
@@ -71,7 +80,12 @@ export function createMeshDesk(): MeshDesk {
       try {
         const surveyed = surveyMesh(readMesh(bytes, format, millimetres), setup);
         current = { id, surveyed, tree: null };
-        return { kind: 'opened', survey: surveyed.survey, drawing: drawMesh(surveyed.mesh, surveyed.geometry, surveyed.edges) };
+        return {
+          kind: 'opened',
+          survey: surveyed.survey,
+          drawing: drawMesh(surveyed.mesh, surveyed.geometry, surveyed.edges),
+          colours: paintCorners('ridges', surveyed.survey.ridges.ridges),
+        };
       } catch (error) {
         if (error instanceof MeshFaultError) return { kind: 'faulty', message: error.message };
         throw error;
@@ -83,11 +97,14 @@ export function createMeshDesk(): MeshDesk {
       const { geometry } = mesh.surveyed;
       const longest = Math.max(...boxSize(geometry.boundingBox));
       const reach = Math.min(REACH.most, Math.max(REACH.least, REACH_SHARE * longest));
-      return findRecess(mesh.surveyed.mesh, geometry, treeOf(mesh), reach, onProgress);
+      const cast = findRecess(mesh.surveyed.mesh, geometry, treeOf(mesh), reach, onProgress);
+      return { cast, colours: paintCorners('recess', cast.covered) };
     },
     walls: (id, thinBelow, onProgress) => {
       const mesh = onDesk(id);
-      return mesh && findWallThickness(mesh.surveyed.mesh, mesh.surveyed.geometry, treeOf(mesh), thinBelow, onProgress);
+      if (!mesh) return null;
+      const cast = findWallThickness(mesh.surveyed.mesh, mesh.surveyed.geometry, treeOf(mesh), thinBelow, onProgress);
+      return { cast, colours: paintCorners('wall', cast.millimetres) };
     },
     grooves: (id) => {
       const mesh = onDesk(id);

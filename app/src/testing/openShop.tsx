@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { Blob as NodeBlob, File as NodeFile } from 'node:buffer';
 import { QueryClient } from '@tanstack/react-query';
 import { cleanup, configure, render } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
@@ -16,6 +17,9 @@ import { ROUTES } from '../shell/routes';
 
 // Machines that run browser tests beside are slow; what never comes is still told.
 configure({ asyncUtilTimeout: 8000 });
+
+// Those of the simulated document cannot be kept in a database.
+Object.assign(globalThis, { Blob: NodeBlob, File: NodeFile });
 
 let opened = 0;
 const closers: (() => Promise<void>)[] = [];

@@ -3,11 +3,11 @@ import { useAttachment, useTable } from '../data/queries';
 
 /** A kept picture; `isTall` gives it all the height it wants. */
 export function Picture({ id, alt, isTall = false }: { readonly id: string; readonly alt: string; readonly isTall?: boolean }) {
-  const bytes = useAttachment(id);
+  const blob = useAttachment(id);
   const mediaType = useTable('pictures').find((picture) => picture.id === id)?.mediaType ?? 'image/jpeg';
   const url = useMemo(
-    () => (bytes ? URL.createObjectURL(new Blob([bytes as Uint8Array<ArrayBuffer>], { type: mediaType })) : null),
-    [bytes, mediaType],
+    () => (blob ? URL.createObjectURL(blob.slice(0, blob.size, mediaType)) : null),
+    [blob, mediaType],
   );
   useEffect(
     () => () => {

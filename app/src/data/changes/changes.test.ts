@@ -44,11 +44,11 @@ describe('adding', () => {
     expect((await db.records('props').get('next'))?.position).toBe(1);
   });
   it('keeps a picture’s bytes and name together, and a prop that goes leaves the picture', async () => {
-    await store.edit('picture', (edit) => keepPicture(edit, 'shot', new Uint8Array([1, 2, 3]), 'x'.repeat(400), 'prop'));
+    await store.edit('picture', (edit) => keepPicture(edit, 'shot', new Blob([new Uint8Array([1, 2, 3])]), 'x'.repeat(400), 'prop'));
     expect(await db.records('pictures').get('shot')).toMatchObject({ byteLength: 3, propId: 'prop', name: 'x'.repeat(200) });
     await store.edit('away', (edit) => removeProp(edit, db, 'prop'));
     expect(await db.records('pictures').get('shot')).toMatchObject({ propId: null });
-    expect((await db.attachments.get('shot'))?.bytes.length).toBe(3);
+    expect((await db.attachments.get('shot'))?.blob.size).toBe(3);
   });
 });
 

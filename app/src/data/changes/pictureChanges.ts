@@ -4,18 +4,18 @@ import type { Edit } from '../edit';
 export async function keepPicture(
   edit: Edit,
   id: string,
-  bytes: Uint8Array,
+  blob: Blob,
   name: string,
   propId: string | null,
   partId: string | null = null,
 ): Promise<void> {
-  await edit.attach({ id, bytes });
+  await edit.attach({ id, blob });
   await edit.put('pictures', {
     id,
     revision: 0,
     name: name.slice(0, 200) || 'picture',
     mediaType: 'image/jpeg',
-    byteLength: bytes.length,
+    byteLength: blob.size,
     propId,
     partId,
     takenAtMs: null,

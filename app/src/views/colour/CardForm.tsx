@@ -37,9 +37,9 @@ export function CardForm({
   });
   const takePicture = async (file: File): Promise<void> => {
     try {
-      const bytes = await shrinkPicture(file);
+      const picture = await shrinkPicture(file);
       const id = newId();
-      const isKept = await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, bytes, file.name, null));
+      const isKept = await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, picture, file.name, null));
       if (isKept) form.setValue('pictureId', id, { shouldDirty: true });
     } catch (error) {
       tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));

@@ -19,8 +19,8 @@ export function References({ propId }: { readonly propId: string }) {
   const pictures = useTable('pictures').filter((picture) => picture.propId === propId);
   const add = async (file: File): Promise<void> => {
     try {
-      const bytes = await shrinkPicture(file);
-      await edit(`Keep ${file.name}`, (change) => keepPicture(change, newId(), bytes, file.name, propId));
+      const picture = await shrinkPicture(file);
+      await edit(`Keep ${file.name}`, (change) => keepPicture(change, newId(), picture, file.name, propId));
     } catch (error) {
       tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
     }

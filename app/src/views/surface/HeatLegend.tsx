@@ -1,5 +1,5 @@
-import type { Heat } from './heat';
-import { bandName, greyOf } from './heat';
+import type { Heat } from '../../engine/heat';
+import { bandName, greyOf } from '../../engine/heat';
 
 /** What the greys of a mesh mean, with units. */
 export function HeatLegend({ heat, note }: { readonly heat: Heat; readonly note: string | null }) {

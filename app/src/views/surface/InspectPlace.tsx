@@ -11,7 +11,6 @@ import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
 import { FilePick } from '../../ui/FilePick';
-import { findHeat, paintHeat } from './heat';
 import { MeshCanvas } from './MeshCanvas';
 import type { MeshPin } from './meshScene';
 import { useMeshHit, useMeshShown } from './useMeshShown';
@@ -37,8 +36,6 @@ export function InspectPlace({
   const hasMesh = mesh.opened !== null && mesh.reference !== null;
   const shown = pictures.find((picture) => picture.id === chosen) ?? (hasMesh ? null : (pictures[0] ?? null));
   const meshId = mesh.reference?.id ?? null;
-  const ridges = mesh.opened?.survey.ridges.ridges;
-  const colours = useMemo(() => (ridges ? paintHeat(findHeat('ridges'), ridges) : null), [ridges]);
   const drawing = useMeshShown(mesh);
   const hitBy = useMeshHit(mesh);
   const pins = useMemo(
@@ -54,9 +51,9 @@ export function InspectPlace({
   );
   const add = async (file: File): Promise<void> => {
     try {
-      const bytes = await shrinkPicture(file);
+      const picture = await shrinkPicture(file);
       const id = newId();
-      if (await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, bytes, file.name, null, part.id))) setChosen(id);
+      if (await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, picture, file.name, null, part.id))) setChosen(id);
     } catch (error) {
       tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
     }
@@ -108,7 +105,7 @@ export function InspectPlace({
       ) : drawing ? (
         <MeshCanvas
           drawing={drawing}
-          colours={colours}
+          colours={mesh.opened?.colours ?? null}
           pins={pins}
           height={380}
           label={`${part.name} with ${pins.length} pins`}

@@ -32,18 +32,17 @@ export function MeshFiles({
       tellError(new Error(`a mesh is an STL, OBJ or 3MF file of up to ${MOST_MESH_BYTES / 1024 / 1024} MB`));
       return;
     }
-    const bytes = new Uint8Array(await file.arrayBuffer());
     const id = newId();
     await edit(`Keep ${file.name}`, async (change) => {
       if (reference) await removeMesh(change, db, reference.id);
-      await change.attach({ id, bytes });
+      await change.attach({ id, blob: file.slice() });
       await change.put('meshes', {
         id,
         revision: 0,
         partId: part.id,
         name: file.name.slice(0, 200),
         format,
-        byteLength: bytes.length,
+        byteLength: file.size,
         note: '',
         ...MESH_ADDED_IN_3,
         up: [...MESH_ADDED_IN_3.up],

@@ -1,5 +1,7 @@
 import type { Part } from '@zinc-ladder/model/records/part';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
+import type { HeatId } from '../../engine/heat';
+import { findHeat, HEATS } from '../../engine/heat';
 import type { MeshHit } from '../../engine/meshDesk';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
@@ -7,8 +9,6 @@ import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
 import { DirectionPanel } from './DirectionPanel';
 import { HeatLegend } from './HeatLegend';
-import type { HeatId } from './heat';
-import { findHeat, HEATS, paintHeat } from './heat';
 import { MeshCanvas } from './MeshCanvas';
 import { MeshFacts } from './MeshFacts';
 import { MeshFiles } from './MeshFiles';
@@ -29,10 +29,6 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
   const { opened, reference } = mesh;
   const heat = findHeat(heatId);
   const values = useHeatValues(mesh, heatId);
-  const colours = useMemo(
-    () => (values.values ? paintHeat(heat, values.values, heatId === 'recess' ? 100 : 1) : null),
-    [heat, heatId, values.values],
-  );
   const drawing = useMeshShown(mesh);
   const hitBy = useMeshHit(mesh);
   const survey = opened?.survey;
@@ -68,7 +64,7 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
         <>
           <MeshCanvas
             drawing={drawing}
-            colours={colours}
+            colours={values.colours}
             pins={NO_PINS}
             label={`${part.name} by ${heat.name.toLowerCase()}`}
             onLook={(look) => void hitBy(look).then(setHit)}

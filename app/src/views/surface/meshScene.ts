@@ -54,7 +54,7 @@ export type MeshSide = 'front' | 'side' | 'top' | 'under';
 /** A scene in a canvas. Draws only when something changed. */
 export interface MeshScene {
   readonly show: (drawing: MeshShown) => void;
-  /** one colour a facet, as red, green, blue, 0–255 */
+  /** red, green, blue of each corner, 0–255 in linear light: `paintCorners` */
   readonly paint: (colours: Uint8Array) => void;
   readonly pin: (pins: readonly MeshPin[], ink: string, ground: string, warning: string) => void;
   readonly look: (side: MeshSide) => void;
@@ -67,12 +67,6 @@ export interface MeshScene {
 }
 
 const LEAST_POLAR = 0.02;
-/** Colours of corners are linear light, those of the legend are as a screen has them (IEC 61966-2-1): the same grey must look the same. */
-const LINEAR = Uint8Array.from({ length: 256 }, (_, value) => {
-  const share = value / 255;
-  return Math.round(255 * (share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4));
-});
-
 /**
  * A scene for one mesh at a time.
  *
@@ -158,12 +152,8 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
     },
     paint: (colours) => {
       const attribute = body?.geometry.getAttribute('color');
-      if (!(attribute instanceof BufferAttribute)) return;
-      const target = attribute.array;
-      for (let facet = 0; facet * 9 < target.length; facet += 1)
-        for (let corner = 0; corner < 3; corner += 1)
-          for (let channel = 0; channel < 3; channel += 1)
-            target[facet * 9 + corner * 3 + channel] = LINEAR[colours[facet * 3 + channel] ?? 0] ?? 0;
+      if (!(attribute instanceof BufferAttribute) || attribute.array.length !== colours.length) return;
+      attribute.array = colours;
       attribute.needsUpdate = true;
       draw();
     },

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { THIN_MILLIMETRES } from '@zinc-ladder/core/surface/wallThickness';
 import { useStore } from '../../data/StoreContext';
 import { tellFromWorker } from '../../engine/meshClient';
-import type { HeatId } from './heat';
+import type { HeatId } from '../../engine/heat';
 import type { PartMesh } from './usePartMesh';
 import { askAgain } from './usePartMesh';
 import { useStopMesh } from './useStopMesh';
@@ -11,6 +11,8 @@ import { useStopMesh } from './useStopMesh';
 /** Values a mesh is painted by, while and after they are reckoned. */
 export interface HeatValues {
   readonly values: Float32Array | null;
+  /** the values as colours of corners */
+  readonly colours: Uint8Array<ArrayBuffer> | null;
   /** 0 … 1; null when nothing is being reckoned */
   readonly progress: number | null;
   /** a sum in words */
@@ -21,6 +23,7 @@ export interface HeatValues {
 
 interface Answer {
   readonly values: Float32Array;
+  readonly colours: Uint8Array<ArrayBuffer>;
   readonly note: string;
 }
 
@@ -45,27 +48,31 @@ export function useHeatValues(mesh: PartMesh, heatId: HeatId): HeatValues {
       const tell = tellFromWorker((share) => setProgress(share));
       if (heatId === 'recess') {
         const recess = await askAgain(db, ask, (desk) => desk.recess(ask.id, tell));
-        return (
-          recess && {
-            values: recess.covered,
-            note: `within ${recess.reachMillimetres.toFixed(0)} mm; ${Math.round(recess.deepShare * 100)} % of the area is more than half covered`,
-          }
-        );
+        if (!recess) return null;
+        const { covered, reachMillimetres, deepShare } = recess.cast;
+        return {
+          values: covered,
+          colours: recess.colours,
+          note: `within ${reachMillimetres.toFixed(0)} mm; ${Math.round(deepShare * 100)} % of the area is more than half covered`,
+        };
       }
-      const walls = await askAgain(db, ask, (desk) => desk.walls(ask.id, THIN_MILLIMETRES, tell));
-      if (!walls) return null;
+      const painted = await askAgain(db, ask, (desk) => desk.walls(ask.id, THIN_MILLIMETRES, tell));
+      if (!painted) return null;
+      const walls = painted.cast;
       const thin = walls.thinSquareMillimetres / 100;
       const least = Number.isFinite(walls.thinnestMillimetres) ? `thinnest ${walls.thinnestMillimetres.toFixed(1)} mm, ` : '';
       return {
         values: walls.millimetres,
+        colours: painted.colours,
         note: `${least}${thin < 0.05 ? 'nothing' : `${thin.toFixed(1)} cm²`} under ${walls.thinBelowMillimetres} mm`,
       };
     },
   });
   if (heatId === 'ridges')
-    return { values: opened?.survey.ridges.ridges ?? null, progress: null, note: null, stop, again: () => undefined };
+    return { values: opened?.survey.ridges.ridges ?? null, colours: opened?.colours ?? null, progress: null, note: null, stop, again: () => undefined };
   return {
     values: query.data?.values ?? null,
+    colours: query.data?.colours ?? null,
     progress: query.isFetching ? progress : null,
     note: query.data?.note ?? null,
     stop,

@@ -46,9 +46,9 @@ export function usePartMesh(part: Part): PartMesh {
     networkMode: 'always',
     queryFn: async () => {
       if (!ask) return null;
-      const bytes = (await db.attachments.get(ask.id))?.bytes;
-      if (!bytes) return { kind: 'faulty' as const, message: 'its bytes are not kept here' };
-      return getMeshDesk().open(ask, bytes);
+      const file = (await db.attachments.get(ask.id))?.blob;
+      if (!file) return { kind: 'faulty' as const, message: 'its bytes are not kept here' };
+      return getMeshDesk().open(ask, file);
     },
   });
   const opened = query.data?.kind === 'opened' ? query.data : null;
@@ -93,9 +93,9 @@ export async function askAgain<Answer>(
 ): Promise<Answer | null> {
   const answer = await question(getMeshDesk());
   if (answer !== null) return answer;
-  const bytes = (await db.attachments.get(ask.id))?.bytes;
-  if (!bytes) return null;
-  await getMeshDesk().open(ask, bytes);
+  const file = (await db.attachments.get(ask.id))?.blob;
+  if (!file) return null;
+  await getMeshDesk().open(ask, file);
   return question(getMeshDesk());
 }
 

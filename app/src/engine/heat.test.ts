@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bandName, bandOf, findHeat, greyOf, HEATS, paintHeat } from './heat';
+import { bandName, bandOf, findHeat, greyOf, HEATS, linearGrey, paintCorners } from './heat';
 
 describe('heat', () => {
   it('puts every value into one band, edges into the upper one, and names each with its unit', () => {
@@ -16,10 +16,14 @@ describe('heat', () => {
       expect(new Set(greys).size).toBe(greys.length);
     }
   });
-  it('paints one neutral a facet', () => {
-    const painted = paintHeat(findHeat('recess'), Float32Array.from([0, 1]), 100);
-    expect(painted).toHaveLength(6);
-    expect(new Set(painted.slice(0, 3)).size).toBe(1);
-    expect(painted[0]).toBeGreaterThan(painted[3] ?? 255);
+  it('paints all corners of a facet in one neutral, shares as per cent', () => {
+    const painted = paintCorners('recess', Float32Array.from([0, 0.5, 1]));
+    expect(painted).toHaveLength(27);
+    const facets = [0, 1, 2].map((facet) => [...new Set(painted.slice(facet * 9, facet * 9 + 9))]);
+    const wanted = [0, 3, 5].map((band) => [linearGrey(greyOf(findHeat('recess'), band))]);
+    expect(facets).toEqual(wanted);
+  });
+  it('turns greys of a screen into linear light: middle grey, 18 % of the light, is 118 on a screen', () => {
+    expect([0, 118, 255].map(linearGrey)).toEqual([0, Math.round(0.18 * 255), 255]);
   });
 });

@@ -68,12 +68,24 @@ export function greyOf(heat: Heat, band: number): number {
   return RAMP[heat.isWorstFirst ? heat.edges.length - band : band] ?? 128;
 }
 
-/** One colour a facet. */
-export function paintHeat(heat: Heat, values: Float32Array, scale = 1): Uint8Array {
-  const colours = new Uint8Array(values.length * 3);
-  for (let facet = 0; facet < values.length; facet += 1) {
-    const grey = greyOf(heat, bandOf(heat, (values[facet] ?? 0) * scale));
-    colours.fill(grey, facet * 3, facet * 3 + 3);
-  }
+/** What a value is times to be shown in the heat's unit: shares are kept as 0 … 1 and shown in per cent. */
+export function shownTimes(id: HeatId): number {
+  return id === 'recess' ? 100 : 1;
+}
+
+/** The same grey in linear light, as graphics cards want it: 0–255 by IEC 61966-2-1. */
+export function linearGrey(grey: number): number {
+  const share = grey / 255;
+  return Math.round(255 * (share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4));
+}
+
+/** Red, green, blue of each of three corners a facet, 0–255 in linear light; length 9 × facets. Made where the mesh is measured, not where it is shown. */
+export function paintCorners(id: HeatId, values: Float32Array): Uint8Array<ArrayBuffer> {
+  const heat = findHeat(id);
+  const times = shownTimes(id);
+  const greys = Array.from({ length: heat.edges.length + 1 }, (_, band) => linearGrey(greyOf(heat, band)));
+  const colours = new Uint8Array(values.length * 9);
+  for (let facet = 0; facet < values.length; facet += 1)
+    colours.fill(greys[bandOf(heat, (values[facet] as number) * times)] as number, facet * 9, facet * 9 + 9);
   return colours;
 }
