@@ -67,6 +67,9 @@ export interface MeshScene {
 }
 
 const LEAST_POLAR = 0.02;
+/** A large mesh goes to the graphics card piece by piece, one a frame: all at once would hold the page. Facets of a piece. */
+const PIECE = 100_000;
+
 /**
  * A scene for one mesh at a time.
  *
@@ -87,14 +90,17 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
   const parts = new Group();
   const pinGroup = new Group();
   scene.add(parts, pinGroup);
-  let body: Mesh | null = null;
+  let pieces: readonly Mesh[] = [];
   let radius = 1;
   let frame = 0;
   const draw = (): void => {
     frame ||= requestAnimationFrame(() => {
       frame = 0;
       lamp.position.copy(camera.position).add(new Vector3().setFromMatrixColumn(camera.matrix, 1).multiplyScalar(radius));
+      const next = pieces.find((piece) => !piece.visible);
+      if (next) next.visible = true;
       renderer.render(scene, camera);
+      if (next) draw();
     });
   };
   controls.addEventListener('change', draw);
@@ -129,12 +135,17 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
       clear(parts);
       const middle = new Vector3((min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2);
       radius = Math.max(1e-3, new Vector3(...max).distanceTo(middle));
-      const loose = new BufferGeometry();
-      loose.setAttribute('position', new BufferAttribute(corners, 3));
-      loose.setAttribute('color', new BufferAttribute(new Uint8Array(corners.length).fill(200), 3, true));
-      loose.boundingSphere = new Sphere(middle, radius);
-      body = new Mesh(loose, material);
-      parts.add(body);
+      pieces = Array.from({ length: Math.ceil(corners.length / (PIECE * 9)) }, (_, at) => {
+        const own = corners.subarray(at * PIECE * 9, (at + 1) * PIECE * 9);
+        const loose = new BufferGeometry();
+        loose.setAttribute('position', new BufferAttribute(own, 3));
+        loose.setAttribute('color', new BufferAttribute(new Uint8Array(own.length).fill(200), 3, true));
+        loose.boundingSphere = new Sphere(middle, radius);
+        const piece = new Mesh(loose, material);
+        piece.visible = false;
+        return piece;
+      });
+      if (pieces.length > 0) parts.add(...pieces);
       if (ends.length > 0) {
         const edges = new BufferGeometry();
         edges.setAttribute('position', new BufferAttribute(ends, 3));
@@ -151,10 +162,13 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
       look('front');
     },
     paint: (colours) => {
-      const attribute = body?.geometry.getAttribute('color');
-      if (!(attribute instanceof BufferAttribute) || attribute.array.length !== colours.length) return;
-      attribute.array = colours;
-      attribute.needsUpdate = true;
+      for (const [at, piece] of pieces.entries()) {
+        const attribute = piece.geometry.getAttribute('color');
+        const own = colours.subarray(at * PIECE * 9, (at + 1) * PIECE * 9);
+        if (!(attribute instanceof BufferAttribute) || attribute.array.length !== own.length) return;
+        attribute.array = own;
+        attribute.needsUpdate = true;
+      }
       draw();
     },
     pin: (pins, ink, ground, warning) => {
