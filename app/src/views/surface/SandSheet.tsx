@@ -6,6 +6,7 @@ import { SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
+import { useDeepShare } from './useHeatValues';
 import type { Surface } from './useSurface';
 
 /** The grit ladder from the deepest valley to what the next film hides. */
@@ -19,8 +20,9 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
   const last = findGrit(lastName ?? usualLast);
   const survey = mesh.opened?.survey;
   const area = part.areaSquareCentimetres * part.count;
+  const deepShare = useDeepShare(mesh);
   const reach = survey
-    ? splitByReach(survey.areaSquareMillimetres, 0, survey.sharp.convexMillimetres + survey.sharp.concaveMillimetres)
+    ? splitByReach(survey.areaSquareMillimetres, deepShare ?? 0, survey.sharp.convexMillimetres + survey.sharp.concaveMillimetres)
     : splitUnknown(part.areaSquareCentimetres);
   const valley = passes.length > 0 ? verdict.valleyNowMicrometres : ridge.value;
   const steps = planSanding(
@@ -103,7 +105,11 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
       </p>
       <p className="text-dim mt-1 text-sm">
         {survey
-          ? `By hand: strips of 4 mm along ${Math.round(survey.sharp.convexMillimetres + survey.sharp.concaveMillimetres)} mm of edges.`
+          ? `By hand: strips of 4 mm along ${Math.round(survey.sharp.convexMillimetres + survey.sharp.concaveMillimetres)} mm of edges, and ${
+              deepShare === null
+                ? 'recesses once they are reckoned (Lines and loops, Recess)'
+                : `${Math.round(deepShare * 100)} % in recesses`
+            }.`
           : 'Without a mesh a fifth is taken to be corners and edges (guessed).'}{' '}
         Dust mask; wet paper where the part takes water.
       </p>

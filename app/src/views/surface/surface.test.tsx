@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
 import type { Mesh } from '@zinc-ladder/core/surface/mesh/mesh';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
@@ -102,7 +102,7 @@ describe('the surface of a part', () => {
     expect(await db.records('meshes').count()).toBe(1);
   });
   it('recess, walls and a better direction are reckoned when asked for', async () => {
-    const { user, db } = await openShop('/surface/host');
+    const { user, db, router } = await openShop('/surface/host');
     const input = (await screen.findByText('Another mesh file')).querySelector('input') as HTMLInputElement;
     await user.upload(input, new File([writeStl(boxMesh(), 'box')], 'box.stl'));
     await row(/Walls/u);
@@ -117,6 +117,8 @@ describe('the surface of a part', () => {
     await waitFor(() =>
       expect((screen.getByRole('combobox', { name: 'Layers were stacked towards' }) as HTMLSelectElement).value).toMatch(/^[+−]x$/u),
     );
+    await act(() => router.navigate('/surface/host/sand'));
+    await waitFor(() => expect(text()).toContain('240 mm of edges, and 0 % in recesses'));
   });
   it('a part without a mesh is judged by size and shape', async () => {
     const { user, db } = await openShop('/surface/guest');

@@ -17,6 +17,8 @@ export interface HeatValues {
   readonly progress: number | null;
   /** a sum in words */
   readonly note: string | null;
+  /** share of the area that is more than half covered; null before recess is reckoned */
+  readonly deepShare: number | null;
   readonly stop: () => void;
   readonly again: () => void;
 }
@@ -25,10 +27,20 @@ interface Answer {
   readonly values: Float32Array;
   readonly colours: Uint8Array<ArrayBuffer>;
   readonly note: string;
+  readonly deepShare: number | null;
+}
+
+/** Recess of larger meshes is cast only when asked for; this takes about two seconds. */
+const RECESS_UP_TO = 100_000;
+
+/** How much of a mesh hides in recesses, cast unasked where that is soon done. */
+export function useDeepShare(mesh: PartMesh): number | null {
+  const isSoonDone = (mesh.opened?.survey.facets ?? Infinity) <= RECESS_UP_TO;
+  return useHeatValues(mesh, 'recess', isSoonDone).deepShare;
 }
 
 /** The values of a heat: ridges are there at once, recess and walls are cast in the worker when first looked at. */
-export function useHeatValues(mesh: PartMesh, heatId: HeatId): HeatValues {
+export function useHeatValues(mesh: PartMesh, heatId: HeatId, isWanted = true): HeatValues {
   const { db } = useStore();
   const stop = useStopMesh();
   const [progress, setProgress] = useState(0);
@@ -37,7 +49,7 @@ export function useHeatValues(mesh: PartMesh, heatId: HeatId): HeatValues {
   const key = ['heat', heatId, ask?.id, ask?.millimetres];
   const query = useQuery({
     queryKey: key,
-    enabled: heatId !== 'ridges' && opened !== null && reference !== null,
+    enabled: isWanted && heatId !== 'ridges' && opened !== null && reference !== null,
     staleTime: Infinity,
     gcTime: 60_000,
     retry: false,
@@ -54,6 +66,7 @@ export function useHeatValues(mesh: PartMesh, heatId: HeatId): HeatValues {
           values: covered,
           colours: recess.colours,
           note: `within ${reachMillimetres.toFixed(0)} mm; ${Math.round(deepShare * 100)} % of the area is more than half covered`,
+          deepShare,
         };
       }
       const painted = await askAgain(db, ask, (desk) => desk.walls(ask.id, THIN_MILLIMETRES, tell));
@@ -64,17 +77,27 @@ export function useHeatValues(mesh: PartMesh, heatId: HeatId): HeatValues {
       return {
         values: walls.millimetres,
         colours: painted.colours,
+        deepShare: null,
         note: `${least}${thin < 0.05 ? 'nothing' : `${thin.toFixed(1)} cm²`} under ${walls.thinBelowMillimetres} mm`,
       };
     },
   });
   if (heatId === 'ridges')
-    return { values: opened?.survey.ridges.ridges ?? null, colours: opened?.colours ?? null, progress: null, note: null, stop, again: () => undefined };
+    return {
+      values: opened?.survey.ridges.ridges ?? null,
+      colours: opened?.colours ?? null,
+      progress: null,
+      note: null,
+      deepShare: null,
+      stop,
+      again: () => undefined,
+    };
   return {
     values: query.data?.values ?? null,
     colours: query.data?.colours ?? null,
     progress: query.isFetching ? progress : null,
     note: query.data?.note ?? null,
+    deepShare: query.data?.deepShare ?? null,
     stop,
     again: () => void query.refetch(),
   };
