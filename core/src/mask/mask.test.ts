@@ -45,10 +45,19 @@ describe('the order of masking', () => {
     const share = fc.double({ min: 0, max: 1, noNaN: true });
     fc.assert(
       fc.property(
-        fc.array(fc.record({ area: share, tape: share, coats: fc.integer({ min: 1, max: 3 }), base: fc.boolean(), chips: fc.integer({ min: -3, max: 4 }) }), {
-          minLength: 1,
-          maxLength: 6,
-        }),
+        fc.array(
+          fc.record({
+            area: share,
+            tape: share,
+            coats: fc.integer({ min: 1, max: 3 }),
+            base: fc.boolean(),
+            chips: fc.integer({ min: -3, max: 4 }),
+          }),
+          {
+            minLength: 1,
+            maxLength: 6,
+          },
+        ),
         fc.array(fc.tuple(fc.nat(5), fc.nat(5), share, fc.boolean(), fc.boolean()), { maxLength: 10 }),
         fc.array(fc.integer({ min: 0, max: 8 }), { minLength: 36, maxLength: 36 }),
         fc.constantFrom('under', 'none'),
@@ -91,7 +100,10 @@ describe('the order of masking', () => {
     expect(wrong?.steps[1]?.hidesId).toBe('dark');
   });
   it('lays a base under everything, and what chips show before their colour, with rubber between', () => {
-    const asked = problem([region('band', { chipsShowId: 'metal' }), region('metal', { isBase: true }), region('soot')], [border('band', 'metal')]);
+    const asked = problem(
+      [region('band', { chipsShowId: 'metal' }), region('metal', { isBase: true }), region('soot')],
+      [border('band', 'metal')],
+    );
     const found = findMaskOrder(asked);
     expect(ids(found)[0]).toBe('metal');
     expect(found?.steps.find((step) => step.regionId === 'band')?.rubberShowsId).toBe('metal');
@@ -107,7 +119,9 @@ describe('the order of masking', () => {
     expect(rungs.filter((rung) => rung.methodId === 'mask').map((rung) => rung.note)).toContain('Tape 100 mm on metal; cover the rest.');
   });
   it('puts the film that waits longest for tape last, all else alike', () => {
-    const found = findMaskOrder(problem([region('enamel', { tapeMinutes: 1440 }), region('lacquer', { tapeMinutes: 120 })], [border('enamel', 'lacquer')]));
+    const found = findMaskOrder(
+      problem([region('enamel', { tapeMinutes: 1440 }), region('lacquer', { tapeMinutes: 120 })], [border('enamel', 'lacquer')]),
+    );
     expect(ids(found)).toEqual(['lacquer', 'enamel']);
   });
   it('tape is counted once a border, and a seal only where there is tape', () => {

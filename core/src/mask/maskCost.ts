@@ -127,8 +127,7 @@ export class MaskCosts {
       regionId: region.id,
       tapes,
       coverIds,
-      waitMinutes:
-        (lastRegion ? lastRegion.tapeMinutes : 0) + (isSealed ? SEAL_WAIT : 0) + Math.max(0, coats - 1) * region.recoatMinutes,
+      waitMinutes: (lastRegion ? lastRegion.tapeMinutes : 0) + (isSealed ? SEAL_WAIT : 0) + Math.max(0, coats - 1) * region.recoatMinutes,
       coats,
       extraCoats,
       hidesId,

@@ -29,8 +29,7 @@ export function findMaskOrder(problem: MaskProblem): MaskOrder | null {
   const sets = 1 << n;
   const best = new Float64Array(sets * n).fill(Infinity);
   const from = new Int8Array(sets * n).fill(-1);
-  for (let next = 0; next < n; next += 1)
-    if (costs.mayFollow(0, next)) best[(1 << next) * n + next] = stepCost(costs.step(0, -1, next));
+  for (let next = 0; next < n; next += 1) if (costs.mayFollow(0, next)) best[(1 << next) * n + next] = stepCost(costs.step(0, -1, next));
   for (let done = 1; done < sets; done += 1)
     for (let last = 0; last < n; last += 1) {
       const here = best[done * n + last] as number;
@@ -51,7 +50,7 @@ export function findMaskOrder(problem: MaskProblem): MaskOrder | null {
     if ((best[all * n + at] as number) < (last === -1 ? Infinity : (best[all * n + last] as number))) last = at;
   if (last === -1) return null;
   const order: number[] = [];
-  for (let done = all; last !== -1; ) {
+  for (let done = all; last !== -1;) {
     order.unshift(last);
     const before = from[done * n + last] as number;
     done &= ~(1 << last);

@@ -7,9 +7,32 @@ const MOST_BYTES = 8 * 1024 * 1024;
 const MOST_DEPTH = 64;
 const CURVE_STEPS = 16;
 /** mm of SVG's absolute units (CSS: 96 px an inch). */
-const UNIT_MILLIMETRES: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72, pc: 25.4 / 6, px: 25.4 / 96, '': 25.4 / 96 };
+const UNIT_MILLIMETRES: Readonly<Record<string, number>> = {
+  mm: 1,
+  cm: 10,
+  in: 25.4,
+  pt: 25.4 / 72,
+  pc: 25.4 / 6,
+  px: 25.4 / 96,
+  '': 25.4 / 96,
+};
 /** What is inside of these is not drawn. */
-const NOT_DRAWN = new Set(['defs', 'clippath', 'mask', 'symbol', 'pattern', 'marker', 'metadata', 'title', 'desc', 'style', 'script', 'foreignobject', 'text', 'image']);
+const NOT_DRAWN = new Set([
+  'defs',
+  'clippath',
+  'mask',
+  'symbol',
+  'pattern',
+  'marker',
+  'metadata',
+  'title',
+  'desc',
+  'style',
+  'script',
+  'foreignobject',
+  'text',
+  'image',
+]);
 const SKIPPED_WORDS: Readonly<Record<string, string>> = {
   text: 'letters are left out: turn them into paths first',
   image: 'a picture in it is left out',
@@ -69,7 +92,10 @@ function unitOf(given: Readonly<Record<string, string>>): number | null {
   const size = /^\s*([\d.]+)\s*(mm|cm|in|pt|pc)\s*$/u.exec(given['width'] ?? '');
   if (!size) return null;
   const width = Number(size[1]) * (UNIT_MILLIMETRES[size[2] ?? ''] ?? 1);
-  const box = (given['viewBox'] ?? '').trim().split(/[\s,]+/u).map(Number);
+  const box = (given['viewBox'] ?? '')
+    .trim()
+    .split(/[\s,]+/u)
+    .map(Number);
   const units = box.length === 4 ? (box[2] ?? 0) : width / (25.4 / 96);
   return units > 0 && width > 0 ? width / units : null;
 }

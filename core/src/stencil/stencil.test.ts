@@ -28,7 +28,9 @@ describe('an SVG outline', () => {
   });
   it('takes shapes and nothing else: scripts, letters, pictures and what is not drawn stay behind, and are named', () => {
     const outline = readSvg(
-      svg('<script>alert(1)</script><defs><rect width="99" height="99"/></defs><text>A</text><image href="https://example.invalid/x.png"/><use href="#a"/><rect width="4" height="4" onclick="alert(2)"/>'),
+      svg(
+        '<script>alert(1)</script><defs><rect width="99" height="99"/></defs><text>A</text><image href="https://example.invalid/x.png"/><use href="#a"/><rect width="4" height="4" onclick="alert(2)"/>',
+      ),
     );
     expect(spanOf(outline)).toEqual({ width: 4, height: 4 });
     expect(outline.notices.join(' ')).toMatch(/script.*letters|letters.*script/u);

@@ -78,17 +78,20 @@ export function stencilSheets(outline: Outline, millimetresPerUnit: number, pape
       const clip = `sheet-${column}-${row}`;
       const inner = `<clipPath id="${clip}"><rect x="${MARGIN}" y="${MARGIN}" width="${num(stepX + OVERLAP)}" height="${num(stepY + OVERLAP)}"/></clipPath>`;
       const art = `<g clip-path="url(#${clip})"><path d="${pathData(outline, millimetresPerUnit, left, top)}" fill="none" stroke="#000" stroke-width="0.2"/></g>`;
-      const marks = [
-        ...(column < columns - 1 ? [MARGIN + stepX] : []),
-        ...(column > 0 ? [MARGIN + OVERLAP] : []),
-      ].map((x) => `<path d="M${num(x)} ${MARGIN}v4M${num(x)} ${num(MARGIN + stepY + OVERLAP)}v-4" stroke="#000" stroke-width="0.15"/>`);
+      const marks = [...(column < columns - 1 ? [MARGIN + stepX] : []), ...(column > 0 ? [MARGIN + OVERLAP] : [])].map(
+        (x) => `<path d="M${num(x)} ${MARGIN}v4M${num(x)} ${num(MARGIN + stepY + OVERLAP)}v-4" stroke="#000" stroke-width="0.15"/>`,
+      );
       const across = [...(row < rows - 1 ? [MARGIN + stepY] : []), ...(row > 0 ? [MARGIN + OVERLAP] : [])].map(
         (y) => `<path d="M${MARGIN} ${num(y)}h4M${num(MARGIN + stepX + OVERLAP)} ${num(y)}h-4" stroke="#000" stroke-width="0.15"/>`,
       );
       sheets.push({
         column,
         row,
-        svg: svg(paper.width, paper.height, `${inner}${art}${marks.join('')}${across.join('')}${ruler(paper)}${label(paper, column, row, columns, rows)}`),
+        svg: svg(
+          paper.width,
+          paper.height,
+          `${inner}${art}${marks.join('')}${across.join('')}${ruler(paper)}${label(paper, column, row, columns, rows)}`,
+        ),
       });
     }
   return { widthMillimetres: w, heightMillimetres: h, columns, rows, sheets };
@@ -111,7 +114,9 @@ function pathData(outline: Outline, scale: number, left: number, top: number): s
     .map(
       (line) =>
         line.points
-          .map(([x, y], at) => `${at === 0 ? 'M' : 'L'}${num((x - outline.min[0]) * scale + left)} ${num((y - outline.min[1]) * scale + top)}`)
+          .map(
+            ([x, y], at) => `${at === 0 ? 'M' : 'L'}${num((x - outline.min[0]) * scale + left)} ${num((y - outline.min[1]) * scale + top)}`,
+          )
           .join('') + (line.isClosed ? 'Z' : ''),
     )
     .join('');

@@ -23,7 +23,9 @@ export function tracePixels({ data, width, height }: Pixels, threshold = 128): O
       const solid = (data[at + 3] as number) / 255;
       dark[(y + 1) * w + x + 1] = solid * (255 - light);
     }
-  const [found] = contours().size([w, h]).thresholds([255 - threshold])(Array.from(dark));
+  const [found] = contours()
+    .size([w, h])
+    .thresholds([255 - threshold])(Array.from(dark));
   const lines = (found?.coordinates ?? []).flatMap((polygon) =>
     polygon.map((ring) => ({
       points: ring.slice(0, -1).map(([x = 0, y = 0]) => [x - 1, y - 1] as const),

@@ -29,18 +29,17 @@ const LEFT = { x: 0, y: 0, width: 0.5, height: 1 };
 const RIGHT = { x: 0.5, y: 0, width: 0.5, height: 1 };
 
 describe('a sampled area', () => {
-  it.each([
-    [[1, 1, 1]],
-    [[1.2, 0.8, 0.45]],
-    [[0.3, 0.36, 0.5]],
-  ] as const)('has its true colour under a light of %j once a grey beside it is made neutral', (light) => {
-    const truth = labOfHex('#3c5c4c');
-    const shot = picture(MIDDLE_GREY, truth, light, 6);
-    const gains = gainsOf({ measured: averageArea(shot, LEFT).rgb, known: MIDDLE_GREY });
-    const sample = averageArea(shot, RIGHT);
-    expect(difference(neutralLab(sample.rgb, gains), truth)).toBeLessThan(1);
-    expect(doubtSample(sample, gains)).not.toContain('clipped');
-  });
+  it.each([[[1, 1, 1]], [[1.2, 0.8, 0.45]], [[0.3, 0.36, 0.5]]] as const)(
+    'has its true colour under a light of %j once a grey beside it is made neutral',
+    (light) => {
+      const truth = labOfHex('#3c5c4c');
+      const shot = picture(MIDDLE_GREY, truth, light, 6);
+      const gains = gainsOf({ measured: averageArea(shot, LEFT).rgb, known: MIDDLE_GREY });
+      const sample = averageArea(shot, RIGHT);
+      expect(difference(neutralLab(sample.rgb, gains), truth)).toBeLessThan(1);
+      expect(doubtSample(sample, gains)).not.toContain('clipped');
+    },
+  );
   it('leaves out highlights, shadows and specks', () => {
     const truth = labOfHex('#a8843c');
     const shot = picture(truth, truth, [1, 1, 1]);
