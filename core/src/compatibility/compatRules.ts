@@ -192,7 +192,7 @@ export const COMPAT_RULES: readonly CompatRule[] = [
     id: 'colourOnBare',
     over: { families: ['lacquer', 'enamel', 'waterAcrylic', 'oil'], isPrimer: false },
     under: null,
-    state: 'firstUnwashed',
+    state: 'firstFilm',
     what: 'Colour straight on the print.',
     why: 'Bare plastic gives little hold, and its own colour shows through.',
     sure: 'likely',
