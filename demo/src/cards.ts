@@ -1,3 +1,4 @@
+import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { DEMO_PRODUCTS } from './products';
 
@@ -28,6 +29,7 @@ function card(
     swatchHex,
     pictureId: null,
     correctsId: null,
+    ...CARD_ADDED_IN_4,
     madeAtMs: Date.parse(`${madeAt}+02:00`),
     note: '',
     ...extra,

@@ -133,6 +133,7 @@ export function growDemoLadders(): DemoLadders {
         stepMillimetres: 0.2,
         load: 'handled',
         isSeen: true,
+        isReachable: true,
         mustComeOff: false,
       },
     },

@@ -38,6 +38,7 @@ export function makeDemo(): ProjectBundle {
       byteLength: bytes.length,
       propId: 'lantern',
       partId: null,
+      neutral: null,
       takenAtMs: null,
       note: light.note,
     };
@@ -62,6 +63,9 @@ export function makeDemo(): ProjectBundle {
       ...DEMO_INSPECTION,
       fits: [...DEMO_FITS],
       timers: [],
+      targets: [],
+      maskPlans: [],
+      stencils: [],
       climateReadings: [...measured, ...forecast],
     },
     attachments,
@@ -79,6 +83,7 @@ function makeCans(): Can[] {
         productId,
         sizeMillilitres,
         leftMillilitres,
+        emptyGrams: null,
         openedAtMs: isOpen ? DEMO_START - 20 * DAY_MS : null,
         note: '',
       };

@@ -1,3 +1,4 @@
+import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { Product } from '@zinc-ladder/model/records/product';
 
 type Row = readonly [
@@ -72,6 +73,8 @@ export const DEMO_PRODUCTS: readonly Product[] = ROWS.map(([id, name, classId, c
             { field: 'recoatAgainMinutes', value: 1440, origin: 'label', note: 'the label says a day' },
           ]
         : [],
+  ...PRODUCT_ADDED_IN_4,
+  effect: classId === 'metallicLacquer' ? 'metallic' : 'none',
   note: note ?? '',
 }));
 

@@ -22,6 +22,7 @@ export const DEMO_SHOP: Shop = {
   sprayLimits: USUAL_SPRAY_LIMITS,
   typicalDay: { meanCelsius: 14.6, swingCelsius: 3.4, warmestHour: 16, meanHumidityPercent: 66, swingHumidityPercent: 11 },
   climateSource: 'sensor',
+  mirroredShare: 0,
   handsPairs: 1,
   boothPlaces: 1,
   rackPlaces: 8,

@@ -28,6 +28,7 @@ writeFileSync(
     flaws: [],
     logEntries: [],
     mixCards: [],
+    targets: [],
     rungs: makeSampleProject().rungs.map((rung) => ({ ...rung, mixCardId: null })),
   }),
 );

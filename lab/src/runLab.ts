@@ -1,14 +1,20 @@
 import { parseArgs } from 'node:util';
 import { chance } from './commands/chance';
+import { compat } from './commands/compat';
 import { cure } from './commands/cure';
 import { dewPoint } from './commands/dewPoint';
+import { difference } from './commands/difference';
 import { fit } from './commands/fit';
 import { grit } from './commands/grit';
+import { hide } from './commands/hide';
 import { loops } from './commands/loops';
+import { maskOrder } from './commands/maskOrder';
 import { mesh } from './commands/mesh';
+import { mix } from './commands/mix';
 import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/jobshop';
 import { plan } from './commands/plan';
+import { predict } from './commands/predict';
 import { validate } from './commands/validate';
 import { LabError } from './labError';
 
@@ -19,7 +25,24 @@ export interface LabOutcome {
   readonly err: string;
 }
 
-const COMMANDS: readonly LabCommand[] = [dewPoint, cure, plan, chance, jobshop, grit, mesh, loops, fit, validate];
+const COMMANDS: readonly LabCommand[] = [
+  dewPoint,
+  cure,
+  plan,
+  chance,
+  jobshop,
+  grit,
+  mesh,
+  loops,
+  fit,
+  difference,
+  mix,
+  predict,
+  hide,
+  maskOrder,
+  compat,
+  validate,
+];
 
 function answer(words: readonly string[]): object {
   const [name, ...rest] = words;

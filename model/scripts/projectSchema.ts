@@ -1,7 +1,7 @@
 import { createRequire } from 'node:module';
 import { getMetadataStorage } from 'class-validator';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
-import { ProjectFile } from '../src/file/projectFile';
+import { FORMAT_VERSION, ProjectFile } from '../src/file/projectFile';
 
 interface Schema {
   properties?: Record<string, Schema>;
@@ -23,7 +23,7 @@ export function makeProjectSchema(): object {
   const defs = Object.entries(all).filter(([name]) => name !== 'Tracked');
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
-    title: 'Zinc Ladder project, version 1',
+    title: `Zinc Ladder project, version ${FORMAT_VERSION}`,
     description: 'Rules between records (references, times that belong together) are in file-format.md.',
     ...root,
     $defs: Object.fromEntries(defs.sort(([a], [b]) => a.localeCompare(b))),

@@ -63,3 +63,28 @@ describe('the simulated climate sensor', () => {
     },
   );
 });
+
+describe('the simulated colour reader and scale', () => {
+  const ask = async (path: string) => fetch(`${base}/api/${path}`);
+  it('read near what lies on them, the same again for the same seed', async () => {
+    const first = (await (await ask('reader?swatch=36,-13,5&count=3&seed=4')).json()) as { device: string; readings: { lab: number[] }[] };
+    expect(first.readings).toHaveLength(3);
+    for (const { lab } of first.readings) expect(Math.abs((lab[0] ?? 0) - 36)).toBeLessThan(3);
+    expect(await (await ask('reader?swatch=36,-13,5&count=3&seed=4')).json()).toEqual(first);
+    expect(await (await ask('scale?grams=187.3&seed=2')).json()).toMatchObject({ device: 'simulated scale' });
+  });
+  it.each([
+    'reader',
+    'reader?swatch=36,-13',
+    'reader?swatch=360,0,0',
+    'reader?swatch=36,0,0&count=0',
+    'reader?swatch=36,0,0&seed=x',
+    'scale',
+    'scale?grams=-1',
+    'scale?grams=5&seed=0.5',
+  ])('refuse "%s" with a reason', async (path) => {
+    const response = await ask(path);
+    expect(response.status).toBe(400);
+    expect(((await response.json()) as { error: string }).error.length).toBeGreaterThan(10);
+  });
+});

@@ -4,6 +4,7 @@ import type { Express } from 'express';
 import express from 'express';
 import helmet from 'helmet';
 import { climateRoutes } from './climateRoutes';
+import { colourRoutes } from './colourRoutes';
 
 /** What a server serves. */
 export interface ServerOptions {
@@ -46,6 +47,7 @@ export function createServer({ appFolder, demoFolder }: ServerOptions): Express 
     response.json({ status: 'ok', demo: demoFolder !== null });
   });
   server.use('/api/climate', climateRoutes());
+  server.use('/api', colourRoutes());
   server.use('/api', (_request, response) => {
     response.status(404).json({ error: 'no such device' });
   });

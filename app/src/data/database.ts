@@ -1,13 +1,19 @@
 import type { RecordOf, TableName } from '@zinc-ladder/model/file/validateRecord';
 import {
+  CAN_ADDED_IN_4,
+  CARD_ADDED_IN_4,
   JOIN_ADDED_IN_3,
   MESH_ADDED_IN_3,
   PART_ADDED_IN_3,
   PICTURE_ADDED_IN_3,
+  PICTURE_ADDED_IN_4,
+  PRODUCT_ADDED_IN_4,
   RUNG_ADDED_IN_2,
+  SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_2,
+  SHOP_ADDED_IN_4,
 } from '@zinc-ladder/model/file/migrations';
-import type { EntityTable, Table } from 'dexie';
+import type { EntityTable, Table, Transaction } from 'dexie';
 import Dexie from 'dexie';
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
@@ -43,6 +49,14 @@ export interface MetaRow {
 }
 
 type RecordTables = { [Name in TableName]: EntityTable<RecordOf[Name], 'id'> };
+
+/** Gives the records of a table fields they lack. */
+async function addFields(transaction: Transaction, table: string, fields: object): Promise<void> {
+  await transaction
+    .table(table)
+    .toCollection()
+    .modify((record: object) => Object.assign(record, { ...fields, ...record }));
+}
 
 /** The browser's database: one table a record class, and what undo needs. */
 export class ShopDatabase extends Dexie {
@@ -91,24 +105,36 @@ export class ShopDatabase extends Dexie {
           ['pictures', PICTURE_ADDED_IN_3],
           ['joins', JOIN_ADDED_IN_3],
         ] as const;
-        for (const [table, fields] of added)
-          await transaction
-            .table(table)
-            .toCollection()
-            .modify((record: object) => Object.assign(record, { ...fields, ...record }));
+        for (const [table, fields] of added) await addFields(transaction, table, fields);
         await transaction.table('history').clear();
       });
-    this.version(4).upgrade(async (transaction) => {
-      await transaction
-        .table('attachments')
-        .toCollection()
-        .modify((row: { bytes?: Uint8Array<ArrayBuffer>; blob?: Blob }) => {
-          if (row.bytes) row.blob = new Blob([row.bytes]);
-          delete row.bytes;
-        });
-      // Edits before this hold bytes.
-      await transaction.table('history').clear();
-    });
+    this.version(4)
+      .stores({ targets: 'id', maskPlans: 'id', stencils: 'id' })
+      .upgrade(async (transaction) => {
+        const added = [
+          ['shop', SHOP_ADDED_IN_4],
+          ['products', PRODUCT_ADDED_IN_4],
+          ['cans', CAN_ADDED_IN_4],
+          ['mixCards', CARD_ADDED_IN_4],
+          ['pictures', PICTURE_ADDED_IN_4],
+        ] as const;
+        for (const [table, fields] of added) await addFields(transaction, table, fields);
+        await transaction
+          .table('joins')
+          .toCollection()
+          .modify((join: { seam: object | null }) => {
+            if (join.seam) join.seam = { ...SEAM_ADDED_IN_4, ...join.seam };
+          });
+        await transaction
+          .table('attachments')
+          .toCollection()
+          .modify((row: { bytes?: Uint8Array<ArrayBuffer>; blob?: Blob }) => {
+            if (row.bytes) row.blob = new Blob([row.bytes]);
+            delete row.bytes;
+          });
+        // Edits before this hold bytes.
+        await transaction.table('history').clear();
+      });
   }
 
   /** A table of records by name. */

@@ -1,3 +1,4 @@
+import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
@@ -14,7 +15,9 @@ const MINUTE = 60_000;
 function callsFor(rungs: readonly Partial<Rung>[], classId: string, nowMs = NOW) {
   const project = makeSampleProject();
   project.shop.typicalDay.meanCelsius = 23;
-  project.products = [{ id: 'paint', revision: 0, name: 'Paint', classId, colourHex: null, sheen: 'none', values: [], note: '' }];
+  project.products = [
+    { id: 'paint', revision: 0, name: 'Paint', classId, colourHex: null, sheen: 'none', values: [], ...PRODUCT_ADDED_IN_4, note: '' },
+  ];
   project.rungs = rungs.map((rung, place) => ({
     ...NEW_RUNG,
     id: `r${place}`,

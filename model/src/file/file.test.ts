@@ -3,11 +3,23 @@ import { strToU8, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { makeProjectSchema } from '../../scripts/projectSchema';
 import { makeVersion1 } from '../testing/makeVersion1';
+import { makeVersion3 } from '../testing/makeVersion3';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import type { Fault } from './faults';
 import { FileFaultsError } from './faults';
-import { MESH_ADDED_IN_3, MIGRATIONS, migrateProject, PART_ADDED_IN_3 } from './migrations';
+import {
+  CAN_ADDED_IN_4,
+  CARD_ADDED_IN_4,
+  MESH_ADDED_IN_3,
+  MIGRATIONS,
+  migrateProject,
+  PART_ADDED_IN_3,
+  PICTURE_ADDED_IN_4,
+  PRODUCT_ADDED_IN_4,
+  SEAM_ADDED_IN_4,
+  SHOP_ADDED_IN_4,
+} from './migrations';
 import { FORMAT_VERSION } from './projectFile';
 import { MOST_PROJECT_BYTES, readProject } from './readProject';
 import { shiftDates } from './shiftDates';
@@ -169,7 +181,7 @@ describe('migrations', () => {
     ['1', makeVersion1],
     ['2', makeVersion2],
   ])('bring a file of version %s to today’s, with nothing lost and the added fields as they start', (_, make) => {
-    const sample = makeSampleProject();
+    const sample = readProject(JSON.stringify(makeVersion3()));
     expect(readProject(JSON.stringify(make()))).toEqual({
       ...sample,
       parts: sample.parts.map((part) => ({ ...part, ...PART_ADDED_IN_3 })),
@@ -180,6 +192,31 @@ describe('migrations', () => {
       fits: [],
       timers: [],
     });
+  });
+  it('bring a file of version 3 to today’s: colour starts empty, every record keeps what it had', () => {
+    const sample = makeSampleProject();
+    expect(readProject(JSON.stringify(makeVersion3()))).toEqual({
+      ...sample,
+      shop: { ...sample.shop, ...SHOP_ADDED_IN_4 },
+      products: sample.products.map((product) => ({ ...product, ...PRODUCT_ADDED_IN_4 })),
+      cans: sample.cans.map((can) => ({ ...can, ...CAN_ADDED_IN_4 })),
+      mixCards: sample.mixCards.map((card) => ({ ...card, ...CARD_ADDED_IN_4 })),
+      pictures: sample.pictures.map((picture) => ({ ...picture, ...PICTURE_ADDED_IN_4 })),
+      joins: sample.joins.map((join) => ({ ...join, seam: join.seam && { ...join.seam, ...SEAM_ADDED_IN_4 } })),
+      targets: [],
+      maskPlans: [],
+      stencils: [],
+    });
+  });
+  it('a mask plan names its own regions only', () => {
+    const sample = makeSampleProject();
+    const [plan] = sample.maskPlans;
+    for (const broken of [
+      { ...plan, order: ['nobody'] },
+      { ...plan, regions: [plan?.regions[0], plan?.regions[0]] },
+      { ...plan, borders: [{ ...plan?.borders[0], firstId: 'nobody' }] },
+    ])
+      expect(paths(faultsOf(() => readProject(JSON.stringify({ ...sample, maskPlans: [broken] }))))).toEqual(['maskPlans[0]']);
   });
   it('a pin lies on a picture or on a mesh, and names one that is there', () => {
     const withPin = (pin: object): readonly string[] => {

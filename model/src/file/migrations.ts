@@ -23,6 +23,26 @@ export const PICTURE_ADDED_IN_3 = { partId: null } as const;
 /** What version 3 added to a join. */
 export const JOIN_ADDED_IN_3 = { seam: null } as const;
 
+/** What version 4 added to a shop. */
+export const SHOP_ADDED_IN_4 = { mirroredShare: 0 } as const;
+/** What version 4 added to a product. */
+export const PRODUCT_ADDED_IN_4 = {
+  effect: 'none',
+  lab: null,
+  strength: 1,
+  scatterPerCoat: null,
+  dryingShift: null,
+  mayBeBought: false,
+} as const;
+/** What version 4 added to a can. */
+export const CAN_ADDED_IN_4 = { emptyGrams: null } as const;
+/** What version 4 added to a card. */
+export const CARD_ADDED_IN_4 = { targetId: null, undercoatId: null, coats: 1, tool: 'brush', reading: null } as const;
+/** What version 4 added to a picture. */
+export const PICTURE_ADDED_IN_4 = { neutral: null } as const;
+/** What version 4 added to a seam. */
+export const SEAM_ADDED_IN_4 = { isReachable: true } as const;
+
 /** All migrations, oldest first, numbered without gaps; each is tested with a fixture of its version. */
 export const MIGRATIONS: readonly Migration[] = [
   {
@@ -51,7 +71,29 @@ export const MIGRATIONS: readonly Migration[] = [
       timers: [],
     }),
   },
+  {
+    from: 3,
+    to: 4,
+    why: 'colour: targets, mask plans and stencils; what a paint does in a mix and over a backing, readings of cards, neutral patches of pictures',
+    migrate: (project) => ({
+      ...project,
+      shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_4, ...project['shop'] } : project['shop'],
+      products: withAdded(project['products'], PRODUCT_ADDED_IN_4),
+      cans: withAdded(project['cans'], CAN_ADDED_IN_4),
+      mixCards: withAdded(project['mixCards'], CARD_ADDED_IN_4),
+      pictures: withAdded(project['pictures'], PICTURE_ADDED_IN_4),
+      joins: Array.isArray(project['joins']) ? project['joins'].map(withReach) : project['joins'],
+      targets: [],
+      maskPlans: [],
+      stencils: [],
+    }),
+  },
 ];
+
+/** A join whose seam says whether all is within reach. */
+function withReach(join: unknown): unknown {
+  return isRecord(join) && isRecord(join['seam']) ? { ...join, seam: { ...SEAM_ADDED_IN_4, ...join['seam'] } } : join;
+}
 
 /** Records with fields they lack; what is no list of records is left for the checks after. */
 function withAdded(list: unknown, added: object): unknown {

@@ -3,11 +3,13 @@ import { Equals, IsArray, IsObject, ValidateNested } from 'class-validator';
 import { BenchTimer } from '../records/benchTimer';
 import { Can } from '../records/can';
 import { ClimateReading } from '../records/climateReading';
+import { ColourTarget } from '../records/colourTarget';
 import { Fit } from '../records/fit';
 import { Flaw } from '../records/flaw';
 import { Join } from '../records/join';
 import { Ladder } from '../records/ladder';
 import { LogEntry } from '../records/logEntry';
+import { MaskPlan } from '../records/maskPlan';
 import { MeshReference } from '../records/meshReference';
 import { MixCard } from '../records/mixCard';
 import { IsMoment } from '../records/moment';
@@ -17,12 +19,13 @@ import { Product } from '../records/product';
 import { Prop } from '../records/prop';
 import { Rung } from '../records/rung';
 import { Shop } from '../records/shop';
+import { Stencil } from '../records/stencil';
 import { SurfacePass } from '../records/surfacePass';
 
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 3;
+export const FORMAT_VERSION = 4;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -117,6 +120,21 @@ export class ProjectFile {
 
   @IsArray()
   @ValidateNested({ each: true })
+  @Type(() => ColourTarget)
+  targets!: ColourTarget[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => MaskPlan)
+  maskPlans!: MaskPlan[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Stencil)
+  stencils!: Stencil[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
   @Type(() => ClimateReading)
   climateReadings!: ClimateReading[];
 }
@@ -138,6 +156,9 @@ export const RECORD_LISTS = [
   'flaws',
   'fits',
   'timers',
+  'targets',
+  'maskPlans',
+  'stencils',
   'climateReadings',
 ] as const;
 

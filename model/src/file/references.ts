@@ -18,6 +18,8 @@ export function findReferenceFaults(project: ProjectFile): Fault[] {
   project.mixCards.forEach((card, i) => {
     need('pictures', card.pictureId, `mixCards[${i}].pictureId`);
     need('mixCards', card.correctsId, `mixCards[${i}].correctsId`);
+    need('targets', card.targetId, `mixCards[${i}].targetId`);
+    need('products', card.undercoatId, `mixCards[${i}].undercoatId`);
     card.components.forEach((component, j) => need('products', component.productId, `mixCards[${i}].components[${j}].productId`));
   });
   project.pictures.forEach((picture, i) => {
@@ -34,6 +36,12 @@ export function findReferenceFaults(project: ProjectFile): Fault[] {
     if (timer.endsAtMs < timer.startedAtMs)
       faults.push({ code: 'inconsistent', path: `timers[${i}].endsAtMs`, message: 'is before it started' });
   });
+  project.targets.forEach((target, i) => {
+    need('props', target.propId, `targets[${i}].propId`);
+    target.samples.forEach((sample, j) => need('pictures', sample.pictureId, `targets[${i}].samples[${j}].pictureId`));
+  });
+  project.stencils.forEach((stencil, i) => need('parts', stencil.partId, `stencils[${i}].partId`));
+  checkMaskPlans(project, need, faults);
   checkFlaws(project, need, faults);
   checkLadders(project, need, faults);
   project.joins.forEach((join, i) => {
@@ -67,6 +75,28 @@ function checkFlaws(
     need('meshes', meshId, `flaws[${i}].pin.meshId`);
     if ((pictureId === null) === (meshId === null) || place.length !== (pictureId === null ? 3 : 2))
       faults.push({ code: 'inconsistent', path: `flaws[${i}].pin`, message: 'is on a picture by two numbers or on a mesh by three' });
+  });
+}
+
+function checkMaskPlans(
+  project: ProjectFile,
+  need: (list: 'parts' | 'products', id: string | null, path: string) => void,
+  faults: Fault[],
+): void {
+  project.maskPlans.forEach((plan, i) => {
+    need('parts', plan.partId, `maskPlans[${i}].partId`);
+    const ids = new Set(plan.regions.map((region) => region.id));
+    plan.regions.forEach((region, j) => {
+      need('parts', region.partId, `maskPlans[${i}].regions[${j}].partId`);
+      need('products', region.productId, `maskPlans[${i}].regions[${j}].productId`);
+    });
+    const named = [
+      ...plan.borders.flatMap((border) => [border.firstId, border.secondId]),
+      ...plan.regions.flatMap((region) => region.chipsShowId ?? []),
+      ...plan.order,
+    ];
+    if (ids.size !== plan.regions.length || named.some((id) => !ids.has(id)))
+      faults.push({ code: 'inconsistent', path: `maskPlans[${i}]`, message: 'names a region twice, or one that is not there' });
   });
 }
 

@@ -4,11 +4,13 @@ import { validateSync } from 'class-validator';
 import { BenchTimer } from '../records/benchTimer';
 import { Can } from '../records/can';
 import { ClimateReading } from '../records/climateReading';
+import { ColourTarget } from '../records/colourTarget';
 import { Fit } from '../records/fit';
 import { Flaw } from '../records/flaw';
 import { Join } from '../records/join';
 import { Ladder } from '../records/ladder';
 import { LogEntry } from '../records/logEntry';
+import { MaskPlan } from '../records/maskPlan';
 import { MeshReference } from '../records/meshReference';
 import { MixCard } from '../records/mixCard';
 import { Part } from '../records/part';
@@ -17,6 +19,7 @@ import { Product } from '../records/product';
 import { Prop } from '../records/prop';
 import { Rung } from '../records/rung';
 import { Shop } from '../records/shop';
+import { Stencil } from '../records/stencil';
 import { SurfacePass } from '../records/surfacePass';
 import type { Fault } from './faults';
 import { toFaults } from './faults';
@@ -39,6 +42,9 @@ const RECORD_CLASSES = {
   flaws: Flaw,
   fits: Fit,
   timers: BenchTimer,
+  targets: ColourTarget,
+  maskPlans: MaskPlan,
+  stencils: Stencil,
   climateReadings: ClimateReading,
 } as const;
 

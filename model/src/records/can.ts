@@ -23,6 +23,13 @@ export class Can extends Tracked {
   @IsMoment()
   openedAtMs!: number | null;
 
+  /** what it weighs without its contents; null: not weighed */
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(100_000)
+  emptyGrams!: number | null;
+
   @IsLine()
   note!: string;
 }

@@ -42,6 +42,10 @@ export class Seam {
   @IsBoolean()
   isSeen!: boolean;
 
+  /** paint and paper reach everything once it is joined */
+  @IsBoolean()
+  isReachable!: boolean;
+
   /** must come off again */
   @IsBoolean()
   mustComeOff!: boolean;

@@ -1,8 +1,25 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsNumber, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import { ColourReading } from './colourReading';
 import { IsHexColour, IsLine, IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
 import { Tracked } from './tracked';
+
+/** What a card is painted with. */
+export const CARD_TOOLS = ['brush', 'airbrush', 'aerosol', 'sponge'] as const;
 
 /** One component of a mix. */
 export class MixComponent {
@@ -53,6 +70,31 @@ export class MixCard extends Tracked {
   @Nullable()
   @IsRecordId()
   pictureId!: string | null;
+
+  /** the colour it is to match */
+  @Nullable()
+  @IsRecordId()
+  targetId!: string | null;
+
+  /** what it was painted over; null: not said */
+  @Nullable()
+  @IsRecordId()
+  undercoatId!: string | null;
+
+  @IsInt()
+  @Min(1)
+  @Max(20)
+  coats!: number;
+
+  @IsIn(CARD_TOOLS)
+  tool!: (typeof CARD_TOOLS)[number];
+
+  /** colour of the dry swatch, read; null: only judged, or not yet */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ColourReading)
+  reading!: ColourReading | null;
 
   /** the card this one corrects */
   @Nullable()

@@ -1,10 +1,47 @@
-import { IsIn, IsInt, Max, MaxLength, Min, MinLength } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import { IsLab } from './colourReading';
 import { IsLine, IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
+import { PictureArea } from './pictureArea';
 import { Tracked } from './tracked';
 
 /** Kinds of pictures that are kept; never SVG, which can carry scripts. */
 export const PICTURE_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
+
+/** A patch of a picture whose colour is known: its light is taken out by it. */
+export class PictureNeutral {
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PictureArea)
+  area!: PictureArea;
+
+  /** the patch's true colour */
+  @IsLab()
+  known!: number[];
+
+  /** what red, green and blue are multiplied by, in linear light */
+  @IsArray()
+  @ArrayMinSize(3)
+  @ArrayMaxSize(3)
+  @IsNumber({}, { each: true })
+  @Min(0, { each: true })
+  @Max(100_000, { each: true })
+  gains!: number[];
+}
 
 /** What is known of a picture; its bytes lie beside the records. */
 export class PictureReference extends Tracked {
@@ -28,6 +65,13 @@ export class PictureReference extends Tracked {
   @Nullable()
   @IsRecordId()
   partId!: string | null;
+
+  /** null: its light is left in */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PictureNeutral)
+  neutral!: PictureNeutral | null;
 
   @Nullable()
   @IsMoment()

@@ -1,6 +1,20 @@
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsNumber, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayUnique,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
+import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
+import { IsLab } from './colourReading';
 import { IsHexColour, IsLine, Nullable } from './decorators';
 import { Tracked } from './tracked';
 
@@ -67,6 +81,37 @@ export class Product extends Tracked {
   @ValidateNested({ each: true })
   @Type(() => ProductValue)
   values!: ProductValue[];
+
+  /** what its film does with light beside absorbing some */
+  @IsIn(['none', 'metallic', 'candy', 'fluorescent'])
+  effect!: PaintEffect;
+
+  /** colour of the dry, hiding film as it was read, CIE Lab D65; null: by `colourHex` */
+  @Nullable()
+  @IsLab()
+  lab!: number[] | null;
+
+  /** tinting strength; white is 1 */
+  @IsNumber()
+  @Min(0.01)
+  @Max(100)
+  strength!: number;
+
+  /** S·X of one coat, from a card over black and white; null: guessed from its thickness */
+  @Nullable()
+  @IsNumber()
+  @Min(0.01)
+  @Max(100)
+  scatterPerCoat!: number | null;
+
+  /** Lab dry minus Lab wet, where someone looked; null: not known */
+  @Nullable()
+  @IsLab()
+  dryingShift!: number[] | null;
+
+  /** not on the shelf, but may be bought */
+  @IsBoolean()
+  mayBeBought!: boolean;
 
   @MaxLength(4000)
   note!: string;

@@ -200,6 +200,12 @@ export class Shop extends Tracked {
   @IsIn(OBJECTIVES)
   objective!: Objective;
 
+  /** share of light a glossy surface mirrors that readings of colour see; 0 where they leave gloss out */
+  @IsNumber()
+  @Min(0)
+  @Max(0.05)
+  mirroredShare!: number;
+
   @IsInt()
   @Min(1)
   @Max(10)

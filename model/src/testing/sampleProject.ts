@@ -1,6 +1,6 @@
 import type { ProjectFile } from '../file/projectFile';
 import { FORMAT_NAME, FORMAT_VERSION } from '../file/projectFile';
-import { MESH_ADDED_IN_3, PART_ADDED_IN_3 } from '../file/migrations';
+import { MESH_ADDED_IN_3, PART_ADDED_IN_3, PRODUCT_ADDED_IN_4 } from '../file/migrations';
 import { NEW_RUNG } from '../gather/growRungs';
 
 const NOON = Date.UTC(2026, 4, 28, 12);
@@ -28,6 +28,7 @@ export function makeSampleProject(): ProjectFile {
       typicalDay: { meanCelsius: 20, swingCelsius: 0, warmestHour: 15, meanHumidityPercent: 50, swingHumidityPercent: 0 },
       climateSource: 'typical',
       objective: 'readyFirst',
+      mirroredShare: 0,
       handsPairs: 1,
       boothPlaces: 1,
       rackPlaces: 8,
@@ -51,6 +52,7 @@ export function makeSampleProject(): ProjectFile {
           stepMillimetres: 0.1,
           load: 'handled',
           isSeen: true,
+          isReachable: true,
           mustComeOff: false,
         },
       },
@@ -91,10 +93,22 @@ export function makeSampleProject(): ProjectFile {
         colourHex: '#a7a8aa',
         sheen: 'matte',
         values: [{ field: 'sandMinutes', value: 90, origin: 'label', note: '' }],
+        ...PRODUCT_ADDED_IN_4,
         note: '',
       },
     ],
-    cans: [{ id: 'can', revision: 0, productId: 'primer', sizeMillilitres: 400, leftMillilitres: 120, openedAtMs: NOON, note: '' }],
+    cans: [
+      {
+        id: 'can',
+        revision: 0,
+        productId: 'primer',
+        sizeMillilitres: 400,
+        leftMillilitres: 120,
+        openedAtMs: NOON,
+        emptyGrams: null,
+        note: '',
+      },
+    ],
     mixCards: [
       {
         id: 'card',
@@ -107,6 +121,11 @@ export function makeSampleProject(): ProjectFile {
         swatchHex: '#3c5c4c',
         pictureId: 'picture',
         correctsId: null,
+        targetId: 'target',
+        undercoatId: 'primer',
+        coats: 2,
+        tool: 'brush',
+        reading: { method: 'reader', lab: [36, -12, 4], count: 3, spread: 0.4, atMs: NOON },
         madeAtMs: NOON,
         note: '',
       },
@@ -138,6 +157,7 @@ export function makeSampleProject(): ProjectFile {
         byteLength: 12,
         propId: 'prop',
         partId: null,
+        neutral: { area: { x: 0.1, y: 0.2, width: 0.1, height: 0.1 }, known: [49.5, 0, 0], gains: [1.1, 1, 0.9] },
         takenAtMs: null,
         note: '',
       },
@@ -193,6 +213,62 @@ export function makeSampleProject(): ProjectFile {
         note: '',
       },
     ],
+    targets: [
+      {
+        id: 'target',
+        revision: 0,
+        name: 'Band green',
+        propId: 'prop',
+        origin: 'samples',
+        lab: [36, -13, 5],
+        spread: 0.8,
+        samples: [
+          {
+            id: 'sample',
+            pictureId: 'picture',
+            area: { x: 0.5, y: 0.5, width: 0.05, height: 0.05 },
+            lab: [36, -13, 5],
+            doubts: ['dark'],
+            isLeftOut: false,
+          },
+        ],
+        note: '',
+      },
+    ],
+    maskPlans: [
+      {
+        id: 'masks',
+        revision: 0,
+        partId: 'host',
+        regions: [
+          {
+            id: 'body',
+            name: 'body',
+            partId: 'host',
+            areaSquareCentimetres: 80,
+            productId: 'primer',
+            coats: 2,
+            isBase: true,
+            chipsShowId: null,
+          },
+          {
+            id: 'band',
+            name: 'band',
+            partId: 'host',
+            areaSquareCentimetres: 20,
+            productId: null,
+            coats: 3,
+            isBase: false,
+            chipsShowId: 'body',
+          },
+        ],
+        borders: [{ firstId: 'body', secondId: 'band', lengthMillimetres: 300, form: 'curved', place: 'free' }],
+        seal: 'under',
+        pull: 'wet',
+        order: [],
+      },
+    ],
+    stencils: [{ id: 'stencil', revision: 0, partId: 'host', name: 'numerals', outline: 'M0 0L10 0L10 5Z', millimetresPerUnit: 0.5 }],
     timers: [{ id: 'timer', revision: 0, name: 'filler', startedAtMs: NOON, endsAtMs: NOON + 300_000, note: 'trim' }],
     fits: [
       {

@@ -1,4 +1,5 @@
 import { USUAL_SPRAY_LIMITS } from '@zinc-ladder/core/climate/sprayVerdict';
+import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Shop } from '@zinc-ladder/model/records/shop';
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
@@ -25,6 +26,7 @@ export function newShop(id: string, timeZone: string): Shop {
     sprayLimits: USUAL_SPRAY_LIMITS,
     typicalDay: { meanCelsius: 18, swingCelsius: 3, warmestHour: 15, meanHumidityPercent: 55, swingHumidityPercent: 8 },
     climateSource: 'typical',
+    mirroredShare: 0,
     handsPairs: 1,
     boothPlaces: 1,
     rackPlaces: 8,
@@ -59,6 +61,7 @@ export function starterProducts(makeId: () => string): Product[] {
     colourHex: STARTER_COLOURS[classId] ?? null,
     sheen: classId === 'lacquerClear' || classId === 'waterClear' ? 'satin' : 'none',
     values: [],
+    ...PRODUCT_ADDED_IN_4,
     note: '',
   }));
 }

@@ -18,6 +18,7 @@ export async function keepPicture(
     byteLength: blob.size,
     propId,
     partId,
+    neutral: null,
     takenAtMs: null,
     note: '',
   });

@@ -1,3 +1,4 @@
+import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -40,6 +41,7 @@ export function ColourView() {
           madeAtMs: Math.round(clock.now()),
           pictureId: null,
           swatchHex: null,
+          reading: null,
         }
       : {
           id: newId(),
@@ -52,6 +54,7 @@ export function ColourView() {
           swatchHex: null,
           pictureId: null,
           correctsId: null,
+          ...CARD_ADDED_IN_4,
           madeAtMs: Math.round(clock.now()),
           note: '',
         },

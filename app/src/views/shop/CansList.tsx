@@ -23,6 +23,7 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
         sizeMillilitres: 400,
         leftMillilitres: 400,
         openedAtMs: null,
+        emptyGrams: null,
         note: '',
       }),
     );

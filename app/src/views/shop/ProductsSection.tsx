@@ -1,4 +1,5 @@
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useState } from 'react';
 import { newId } from '../../data/newId';
@@ -31,6 +32,7 @@ export function ProductsSection() {
       colourHex: '#808080',
       sheen: 'none',
       values: [],
+      ...PRODUCT_ADDED_IN_4,
       note: '',
     };
     if (await edit('Add a product', (change) => change.put('products', product))) setOpenId(product.id);

@@ -23,6 +23,7 @@ const NEW_SEAM: Seam = {
   stepMillimetres: 0,
   load: 'handled',
   isSeen: true,
+  isReachable: true,
   mustComeOff: false,
 };
 const DRY_FITS: readonly (readonly [DryFit, string])[] = [
@@ -78,7 +79,7 @@ export function SeamSheet({
   const advice = adviseJoining({
     isOneColour,
     isSeamSeen: seam.isSeen,
-    isReachable: true,
+    isReachable: seam.isReachable,
     mustComeOff: seam.mustComeOff,
     borderMillimetres: seam.lengthMillimetres,
   });

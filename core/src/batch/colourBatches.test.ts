@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest';
+import { averageReadings } from '../colour/picture/agreeSamples';
+import { simulateReadings } from '../colour/cards/simulatedReader';
+import { difference } from '../colour/lab';
+import { contentsByWeight, simulateScale, usualEmptyGrams } from './canContents';
+import { DILUTIONS, thinCup, thinnerOf } from './dilution';
+
+describe('contents by weighing', () => {
+  it('are gross less empty by the density', () => {
+    expect(contentsByWeight(250, 90, 0.8, 400, 'aerosol').millilitres).toBeCloseTo(200, 9);
+    expect(contentsByWeight(89.5, 90, 0.8, 400, 'aerosol').millilitres).toBe(0);
+  });
+  it('are more doubtful by a usual empty weight than by one that was weighed', () => {
+    const weighed = contentsByWeight(250, 96, 0.8, 400, 'aerosol');
+    const usual = contentsByWeight(250, null, 0.8, 400, 'aerosol');
+    expect(usual.millilitres).toBeCloseTo((250 - usualEmptyGrams('aerosol', 400)) / 0.8, 9);
+    expect(usual.doubtMillilitres).toBeGreaterThan(5 * weighed.doubtMillilitres);
+  });
+  it.each([
+    ['lighter than empty', 40, 90],
+    ['heavier than full', 900, 90],
+  ])('refuses what is %s', (_, gross, empty) => {
+    expect(() => contentsByWeight(gross, empty, 0.8, 400, 'aerosol')).toThrow(RangeError);
+  });
+  it('the simulated scale shows tenths near the truth, the same again', () => {
+    const shown = simulateScale(187.34, 3);
+    expect(Math.abs(shown - 187.34)).toBeLessThan(0.3);
+    expect(shown * 10).toBeCloseTo(Math.round(shown * 10), 9);
+    expect(simulateScale(187.34, 3)).toBe(shown);
+  });
+});
+
+describe('the simulated reader', () => {
+  it('scatters around the swatch by about half a unit, and the mean comes nearer', () => {
+    const truth = [42, -14, 6] as const;
+    const readings = simulateReadings(truth, 20, 9);
+    const mean = averageReadings(readings);
+    expect(mean?.spread ?? 0).toBeGreaterThan(0.2);
+    expect(mean?.spread ?? 9).toBeLessThan(1);
+    expect(difference(mean?.lab ?? [0, 0, 0], truth)).toBeLessThan(0.35);
+    expect(simulateReadings(truth, 20, 9)).toEqual(readings);
+    expect(() => simulateReadings(truth, 0, 1)).toThrow(RangeError);
+  });
+});
+
+describe('thinning', () => {
+  it('shares a cup by parts', () => {
+    expect(thinCup(10, 1)).toEqual({ paintMillilitres: 5, thinnerMillilitres: 5, strengthShare: 0.5 });
+    expect(thinCup(11, 10).thinnerMillilitres).toBeCloseTo(10, 9);
+    expect(() => thinCup(10, -1)).toThrow(RangeError);
+  });
+  it('washes lie between 1 : 1 and 1 : 10 (common practice), and every way within its own bounds', () => {
+    expect(DILUTIONS.find((entry) => entry.use === 'wash')).toMatchObject({ least: 1, most: 10 });
+    for (const { least, usual, most } of DILUTIONS) expect([least, usual, most]).toEqual([least, usual, most].toSorted((a, b) => a - b));
+  });
+  it('two-part paints are not thinned', () => {
+    expect(thinnerOf('twoPart').id).toBe('none');
+    expect([thinnerOf('water').id, thinnerOf('oxidation').id, thinnerOf('solvent').id]).toEqual(['water', 'whiteSpirit', 'lacquerThinner']);
+  });
+});
