@@ -1,4 +1,7 @@
 import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
+import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
+import { mixLab, paintOf } from '@zinc-ladder/core/colour/paint';
+import { seededRandom } from '@zinc-ladder/core/random/seededRandom';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { DEMO_PRODUCTS } from './products';
 
@@ -36,50 +39,113 @@ function card(
   };
 }
 
+/**
+ * How strongly the demo's paints truly tint: invented, and unlike what the products say of themselves, so that the cards have something to teach.
+ */
+const TRUE_STRENGTHS: Readonly<Record<string, number>> = {
+  'acrylic-white': 1,
+  'acrylic-green': 1.6,
+  'acrylic-ochre': 0.55,
+  'acrylic-black': 0.9,
+  'acrylic-umber': 1.1,
+};
+
+/** What a card's swatch reads: the mix by the true strengths, a hand's scatter on top. The same for the same card. */
+function readingOf(parts: readonly Part[], seed: number, madeAt: string): NonNullable<MixCard['reading']> {
+  const random = seededRandom(seed);
+  const lab = mixLab(
+    parts.map(([id, amount]) => {
+      const product = DEMO_PRODUCTS.find((entry) => entry.id === id);
+      if (!product?.colourHex) throw new RangeError(`no colour to mix: ${String(id)}`);
+      return { paint: paintOf(product.id, labOfHex(product.colourHex), TRUE_STRENGTHS[product.id]), parts: amount };
+    }),
+  );
+  return {
+    method: 'reader',
+    lab: lab.map((value) => Math.round((value + (random() - 0.5) * 0.8) * 100) / 100),
+    count: 3,
+    spread: Math.round((0.3 + random() * 0.3) * 100) / 100,
+    atMs: Date.parse(`${madeAt}+02:00`) + 5 * 3_600_000,
+  };
+}
+
+/** A card whose dry swatch was read. */
+function readCard(
+  id: string,
+  name: string,
+  purpose: string,
+  madeAt: string,
+  parts: readonly Part[],
+  seed: number,
+  extra: Partial<MixCard> = {},
+): MixCard {
+  const reading = readingOf(parts, seed, madeAt);
+  const [l = 0, a = 0, b = 0] = reading.lab;
+  return card(id, name, purpose, madeAt, 'drops', parts, hexOfLab([l, a, b]), { reading, ...extra });
+}
+
 /** Eight cards: one came out too yellow and was corrected twice. All invented. */
 export const DEMO_CARDS: readonly MixCard[] = [
-  card(
+  readCard(
     'card-green-1',
     'Band green, first try',
     'band of the lantern',
     '2026-05-19T20:10:00',
-    'drops',
     [
-      ['acrylic-green', 6],
-      ['acrylic-ochre', 5],
+      ['acrylic-green', 5],
+      ['acrylic-ochre', 18],
       ['acrylic-black', 2],
+      ['acrylic-white', 4],
     ],
-    '#55694a',
-    { note: 'Too yellow once dry. Looked right wet.', pictureId: 'picture-hall' },
+    11,
+    {
+      note: 'Mixed by eye. Too yellow once dry; looked right wet.',
+      pictureId: 'picture-hall',
+      targetId: 'target-green',
+      undercoatId: 'primer-grey',
+      coats: 3,
+    },
   ),
-  card(
+  readCard(
     'card-green-2',
     'Band green, less ochre',
     'band of the lantern',
     '2026-05-20T19:05:00',
-    'drops',
     [
-      ['acrylic-green', 8],
-      ['acrylic-ochre', 3],
+      ['acrylic-green', 9],
+      ['acrylic-ochre', 18],
       ['acrylic-black', 3],
+      ['acrylic-white', 6],
     ],
-    '#40604b',
-    { correctsId: 'card-green-1', note: 'Close; still a touch yellow beside the picture.' },
+    12,
+    {
+      correctsId: 'card-green-1',
+      note: 'Four green, one black and two white added to what was left. Close; still a touch yellow beside the picture.',
+      targetId: 'target-green',
+      undercoatId: 'primer-grey',
+      coats: 3,
+    },
   ),
-  card(
+  readCard(
     'card-green-3',
     'Band green, kept',
     'band of the lantern, touch-ups',
     '2026-05-22T20:30:00',
-    'drops',
     [
-      ['acrylic-green', 9],
-      ['acrylic-black', 4],
-      ['acrylic-ochre', 3],
-      ['acrylic-white', 2],
+      ['acrylic-white', 8],
+      ['acrylic-green', 7],
+      ['acrylic-ochre', 6],
+      ['acrylic-black', 2],
     ],
-    '#3c5c4c',
-    { correctsId: 'card-green-2', dilution: '3 : 1 with water', note: 'Matches the can of harbour green at arm’s length.' },
+    13,
+    {
+      correctsId: 'card-green-2',
+      dilution: '3 : 1 with water',
+      note: 'Matches the can of harbour green at arm’s length.',
+      targetId: 'target-green',
+      undercoatId: 'primer-grey',
+      coats: 3,
+    },
   ),
   card(
     'card-umber',
@@ -95,19 +161,18 @@ export const DEMO_CARDS: readonly MixCard[] = [
     '#46362a',
     { dilution: '1 : 2 with water, a drop of soap' },
   ),
-  card(
+  readCard(
     'card-verdigris',
     'Verdigris',
     'recesses of the tank',
     '2026-05-21T21:20:00',
-    'parts',
     [
       ['acrylic-white', 4],
       ['acrylic-green', 2],
       ['acrylic-ochre', 1],
     ],
-    '#79a896',
-    { dilution: '1 : 1 with water' },
+    14,
+    { unit: 'parts', dilution: '1 : 1 with water' },
   ),
   card(
     'card-amber',

@@ -9,6 +9,7 @@ import { DEMO_CARDS } from './cards';
 import { playHistory } from './history';
 import { growDemoLadders } from './ladders';
 import { DEMO_FITS, DEMO_INSPECTION } from './inspection';
+import { DEMO_MASKS, DEMO_STENCILS, DEMO_TARGETS, neutralOf } from './colours';
 import { makeDemoMeshes } from './meshes/demoMeshes';
 import { writePng } from './pictures/png';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLantern';
@@ -38,7 +39,7 @@ export function makeDemo(): ProjectBundle {
       byteLength: bytes.length,
       propId: 'lantern',
       partId: null,
-      neutral: null,
+      neutral: neutralOf(light),
       takenAtMs: null,
       note: light.note,
     };
@@ -63,9 +64,9 @@ export function makeDemo(): ProjectBundle {
       ...DEMO_INSPECTION,
       fits: [...DEMO_FITS],
       timers: [],
-      targets: [],
-      maskPlans: [],
-      stencils: [],
+      targets: [...DEMO_TARGETS],
+      maskPlans: [...DEMO_MASKS],
+      stencils: [...DEMO_STENCILS],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

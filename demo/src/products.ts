@@ -74,7 +74,7 @@ export const DEMO_PRODUCTS: readonly Product[] = ROWS.map(([id, name, classId, c
           ]
         : [],
   ...PRODUCT_ADDED_IN_4,
-  effect: classId === 'metallicLacquer' ? 'metallic' : 'none',
+  effect: classId === 'metallicLacquer' ? 'metallic' : id === 'amber-tint' ? 'candy' : 'none',
   note: note ?? '',
 }));
 

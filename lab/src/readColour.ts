@@ -50,10 +50,11 @@ export function readStock(path: string | undefined): Stock {
     const id = String(given.id ?? given.name ?? `paint-${at + 1}`);
     const colour = Array.isArray(given.lab) ? given.lab.join(',') : String(given.hex ?? '');
     const strength = given.strength === undefined ? 1 : Number(given.strength);
-    const scatterPerCoat = given.scatterPerCoat === undefined ? guessScatter(USUAL_COAT) : Number(given.scatterPerCoat);
     if (!(strength > 0 && strength <= 100)) throw new LabError(`strength of ${id} must be above 0 and at most 100`);
+    const lab = readLab(`paint ${id}`, colour);
+    const scatterPerCoat = given.scatterPerCoat === undefined ? guessScatter(USUAL_COAT, lab[0]) : Number(given.scatterPerCoat);
     if (!(scatterPerCoat > 0 && scatterPerCoat <= 1000)) throw new LabError(`scatterPerCoat of ${id} must be above 0 and at most 1000`);
-    return { name: String(given.name ?? id), paint: paintOf(id, readLab(`paint ${id}`, colour), strength, mirrored), scatterPerCoat };
+    return { name: String(given.name ?? id), paint: paintOf(id, lab, strength, mirrored), scatterPerCoat };
   });
   const ids = new Set(paints.map(({ paint }) => paint.id));
   if (ids.size !== paints.length) throw new LabError('two paints have one id');

@@ -1,3 +1,5 @@
+import { lightOfScreen } from '@zinc-ladder/core/colour/screenLight';
+
 /** What a mesh is painted by. */
 export type HeatId = 'ridges' | 'recess' | 'wall';
 
@@ -75,8 +77,7 @@ export function shownTimes(id: HeatId): number {
 
 /** The same grey in linear light, as graphics cards want it: 0–255 by IEC 61966-2-1. */
 export function linearGrey(grey: number): number {
-  const share = grey / 255;
-  return Math.round(255 * (share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4));
+  return Math.round(255 * lightOfScreen(grey));
 }
 
 /** Red, green, blue of each of three corners a facet, 0–255 in linear light; length 9 × facets. Made where the mesh is measured, not where it is shown. */

@@ -14,7 +14,7 @@ export const RAIL: readonly RailRung[] = [
   { path: '/ladders', name: 'Ladders', question: 'Where is every part?', key: 'l' },
   { path: '/plan', name: 'Plan', question: 'When, and will it be in time?', key: 'p' },
   { path: '/surface', name: 'Surface', question: 'Is it smooth enough, what will it take?', key: 'f' },
-  { path: '/colour', name: 'Colour', question: 'What did I mix?', key: 'c' },
+  { path: '/colour', name: 'Colour', question: 'What do I mix?', key: 'c' },
   { path: '/log', name: 'Log', question: 'What did I do?', key: 'o' },
   { path: '/shop', name: 'Shop', question: 'What is my shop like?', key: 's' },
 ];

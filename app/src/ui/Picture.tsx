@@ -5,10 +5,7 @@ import { useAttachment, useTable } from '../data/queries';
 export function Picture({ id, alt, isTall = false }: { readonly id: string; readonly alt: string; readonly isTall?: boolean }) {
   const blob = useAttachment(id);
   const mediaType = useTable('pictures').find((picture) => picture.id === id)?.mediaType ?? 'image/jpeg';
-  const url = useMemo(
-    () => (blob ? URL.createObjectURL(blob.slice(0, blob.size, mediaType)) : null),
-    [blob, mediaType],
-  );
+  const url = useMemo(() => (blob ? URL.createObjectURL(blob.slice(0, blob.size, mediaType)) : null), [blob, mediaType]);
   useEffect(
     () => () => {
       if (url) URL.revokeObjectURL(url);

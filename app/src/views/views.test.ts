@@ -11,7 +11,7 @@ import { findTimeGap } from './bench/timeGap';
 import { layOutBands, layOutRungs } from './ladders/ladderLayout';
 import { compareLogged, effectiveLog, filterLog, NO_FILTER } from './log/effectiveLog';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/planWindow';
-import { fileName } from './shop/download';
+import { fileName } from '../ui/download';
 import { readDayMinutes, writeDayMinutes } from '../ui/dayMinutes';
 
 const HOUR = 3_600_000;

@@ -1,5 +1,6 @@
 import type { Part } from '@zinc-ladder/model/records/part';
 import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
+import { forgetPartOfMasks } from './colourChanges';
 import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
 
@@ -25,7 +26,7 @@ export async function addPart(edit: Edit, id: string, propId: string, fields: Pa
   await edit.put('ladders', { id, revision: 0, partId: id, route: null, rungIds: [] });
 }
 
-/** Takes a part away with its ladder, rungs, joins, meshes, passes, flaws and fits; the log keeps what was done. */
+/** Takes a part away with its ladder, rungs, joins, meshes, passes, flaws, fits, mask plan and stencils; the log keeps what was done. */
 export async function removePart(edit: Edit, db: ShopDatabase, id: string): Promise<void> {
   for (const ladder of await db.records('ladders').toArray()) {
     if (ladder.partId !== id) continue;
@@ -45,5 +46,6 @@ export async function removePart(edit: Edit, db: ShopDatabase, id: string): Prom
     if (fit.partId === id) await edit.remove('fits', fit.id);
     else if (fit.otherPartId === id) await edit.patch('fits', fit.id, { otherPartId: null });
   }
+  await forgetPartOfMasks(edit, db, id);
   await edit.remove('parts', id);
 }

@@ -19,5 +19,7 @@ export async function removeProp(edit: Edit, db: ShopDatabase, id: string): Prom
   for (const part of await db.records('parts').toArray()) if (part.propId === id) await removePart(edit, db, part.id);
   for (const picture of await db.records('pictures').toArray())
     if (picture.propId === id) await edit.patch('pictures', picture.id, { propId: null });
+  for (const target of await db.records('targets').toArray())
+    if (target.propId === id) await edit.patch('targets', target.id, { propId: null });
   await edit.remove('props', id);
 }

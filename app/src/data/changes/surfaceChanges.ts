@@ -1,6 +1,7 @@
 import { findLoopTurns } from '@zinc-ladder/core/ladder/loopRungs';
 import type { Flaw } from '@zinc-ladder/model/records/flaw';
 import type { SurfacePass } from '@zinc-ladder/model/records/surfacePass';
+import { forgetPictureOfSamples } from './colourChanges';
 import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
 import { duplicateRung, moveRung } from './rungChanges';
@@ -65,6 +66,7 @@ export async function removeInspectionPicture(edit: Edit, db: ShopDatabase, id: 
     await edit.patch('pictures', id, { partId: null });
     return;
   }
+  await forgetPictureOfSamples(edit, db, id);
   await edit.remove('pictures', id);
   await edit.remove('attachments', id);
 }

@@ -72,7 +72,7 @@ export function RungFacts({
         <Figure
           label="Mix card"
           value={
-            <Link className="font-sans text-base underline" to={`/colour/${card.id}`}>
+            <Link className="font-sans text-base underline" to={`/colour/cards/${card.id}`}>
               {card.name}
             </Link>
           }

@@ -1,8 +1,10 @@
 import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import { forgetPictureOfSamples } from '../../data/changes/colourChanges';
 import { keepPicture } from '../../data/changes/pictureChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { shrinkPicture } from '../../data/shrinkPicture';
+import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
@@ -12,6 +14,7 @@ import { Picture } from '../../ui/Picture';
 /** The pictures a prop is made after. */
 export function References({ propId }: { readonly propId: string }) {
   const edit = useEdit();
+  const { db } = useStore();
   const { tellError } = useNotices();
   const cards = useTable('mixCards');
   const entries = useTable('logEntries');
@@ -37,6 +40,7 @@ export function References({ propId }: { readonly propId: string }) {
         await change.patch('pictures', picture.id, { propId: null });
         return;
       }
+      await forgetPictureOfSamples(change, db, picture.id);
       await change.remove('pictures', picture.id);
       await change.remove('attachments', picture.id);
     });

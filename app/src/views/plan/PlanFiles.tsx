@@ -3,7 +3,7 @@ import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
 import { toLocalInput } from '../../ui/localInput';
-import { download, fileName } from '../shop/download';
+import { download, fileName } from '../../ui/download';
 import type { PlannedShop } from './planned';
 
 /** The plan on paper and in a calendar. */

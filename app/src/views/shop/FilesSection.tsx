@@ -14,7 +14,7 @@ import { FilePick } from '../../ui/FilePick';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
 import { toLocalInput } from '../../ui/localInput';
 import { Sheet } from '../../ui/Sheet';
-import { download, fileName } from './download';
+import { download, fileName } from '../../ui/download';
 import { DemoClock } from './DemoClock';
 
 interface Waiting {

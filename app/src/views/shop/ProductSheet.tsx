@@ -2,7 +2,9 @@ import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass, PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { isOptional, productValue } from '@zinc-ladder/model/products/productDrying';
 import type { OverridableField, Product, ProductValue } from '@zinc-ladder/model/records/product';
+import { removeProduct } from '../../data/changes/colourChanges';
 import { useTable } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
@@ -24,6 +26,7 @@ const ORIGINS = [
 /** A product: what it is, how it dries with the origin of every value, and what stands on the shelf. */
 export function ProductSheet({ product }: { readonly product: Product }) {
   const edit = useEdit();
+  const { db } = useStore();
   const rungs = useTable('rungs');
   const cards = useTable('mixCards');
   const cans = useTable('cans').filter((can) => can.productId === product.id);
@@ -34,18 +37,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
     patch('a value', { values: [...product.values.filter((value) => value.field !== field), ...(next ? [next] : [])] });
   const usedBy = rungs.filter((rung) => rung.productId === product.id);
   const inCards = cards.filter((card) => card.components.some((component) => component.productId === product.id));
-  const remove = (): void =>
-    void edit(`Take ${product.name} away`, async (change) => {
-      for (const rung of usedBy) await change.patch('rungs', rung.id, { productId: null });
-      for (const card of inCards)
-        await change.patch('mixCards', card.id, {
-          components: card.components.map((component) =>
-            component.productId === product.id ? { ...component, productId: null } : component,
-          ),
-        });
-      for (const can of cans) await change.remove('cans', can.id);
-      await change.remove('products', product.id);
-    });
+  const remove = (): void => void edit(`Take ${product.name} away`, (change) => removeProduct(change, db, product.id));
   return (
     <div className="grid gap-4">
       <h2 className="sr-only">{product.name}</h2>

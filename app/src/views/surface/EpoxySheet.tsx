@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { Figure, Figures } from '../../ui/Figure';
 import { Sheet } from '../../ui/Sheet';
-import { NumberBox, readTrial } from './NumberBox';
+import { NumberBox, readTrial } from '../../ui/NumberBox';
 import { useStartTimers } from './useStartTimers';
 
 const FIRST = { partsA: '2', partsB: '1', densityA: '1.12', densityB: '1.0', total: '30', pot: '15' };

@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { Figure, Figures } from '../../ui/Figure';
 import { Sheet } from '../../ui/Sheet';
-import { NumberBox, readTrial } from './NumberBox';
+import { NumberBox, readTrial } from '../../ui/NumberBox';
 import { useStartTimers } from './useStartTimers';
 
 /** Two-part body filler for today's temperature. */

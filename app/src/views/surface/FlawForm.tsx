@@ -6,7 +6,7 @@ import { newId } from '../../data/newId';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
-import { NumberBox } from './NumberBox';
+import { NumberBox } from '../../ui/NumberBox';
 import type { Surface } from './useSurface';
 
 /** What was found, and where. */

@@ -10,7 +10,7 @@ import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
 import { useFormats } from '../../ui/useFormats';
-import { NumberBox } from './NumberBox';
+import { NumberBox } from '../../ui/NumberBox';
 import type { Surface } from './useSurface';
 
 /** Logs a pass over the surface: how long it took and what is left. */

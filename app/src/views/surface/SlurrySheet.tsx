@@ -8,7 +8,7 @@ import { Figure, Figures } from '../../ui/Figure';
 import { SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
-import { NumberBox, readTrial } from './NumberBox';
+import { NumberBox, readTrial } from '../../ui/NumberBox';
 
 /** Slurry to milkshake thickness, enough for the part. */
 export function SlurrySheet({ part }: { readonly part: Part }) {

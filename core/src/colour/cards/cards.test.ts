@@ -106,7 +106,7 @@ describe('the correction of a mix', () => {
     let before = start;
     let drops = 0;
     for (const step of found) {
-      expect(step.difference).toBeLessThan(before - 0.29);
+      expect(step.difference).toBeLessThan(before - 0.49);
       expect(step.addedParts).toBeGreaterThan(drops);
       expect(step.totalParts).toBe(12 + step.addedParts);
       expect(step.parts.length).toBeLessThanOrEqual(2);

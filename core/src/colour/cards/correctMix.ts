@@ -14,7 +14,7 @@ export interface Addition {
 }
 
 /** An addition must win that much to be worth a part more: less drowns in the drops' own spread. */
-const WORTH = 0.3;
+const WORTH = 0.5;
 
 /**
  * Additions of at most two paints to a batch, the smallest that helps first. The batch counts as one paint that has the colour that was read, whatever

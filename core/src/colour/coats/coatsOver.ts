@@ -15,15 +15,19 @@ export interface CoatPaint {
   readonly scatterPerCoat: number;
 }
 
-/** Scattering of a usual film by its dry thickness, 1/µm: white pigments reach 0.1–0.2 (from memory), so this is a guess until a card is read over black and white. */
-export const SCATTER_PER_MICROMETRE = 0.12;
+/**
+ * Scattering of a usual film by its dry thickness, 1/µm: white pigments reach 0.1–0.2 (from memory), dark ones scatter less. So this is a guess until a
+ * card is read over black and white.
+ */
+const SCATTER_OF_BLACK = 0.03;
+const SCATTER_OF_WHITE = 0.15;
 
 /** Readings off a hiding chart are known to spread by about that factor from the guess: coats to hide are a range. */
 export const SCATTER_SPREAD = 1.6;
 
-/** S·X of a coat from its dry thickness; guessed. */
-export function guessScatter(coatMicrometres: number): number {
-  return SCATTER_PER_MICROMETRE * coatMicrometres;
+/** S·X of a coat from its dry thickness and the paint's lightness L*; guessed. */
+export function guessScatter(coatMicrometres: number, lightness: number): number {
+  return coatMicrometres * (SCATTER_OF_BLACK + (SCATTER_OF_WHITE - SCATTER_OF_BLACK) * (Math.min(100, Math.max(0, lightness)) / 100));
 }
 
 /** Body reflectance (under the surface) of a backing of that colour. */

@@ -1,3 +1,4 @@
+import { lightOfScreen } from '../screenLight';
 import type { LinearRgb } from '../lab';
 
 /** Pixels as a canvas gives them: red, green, blue, alpha, 0–255, row by row. */
@@ -37,10 +38,7 @@ const FAR = 2;
 const LEAST_SPREAD = 0.02;
 const MOST_PIXELS = 20_000;
 
-const TO_LIGHT = Float64Array.from({ length: 256 }, (_, value) => {
-  const share = value / 255;
-  return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
-});
+const TO_LIGHT = Float64Array.from({ length: 256 }, (_, value) => lightOfScreen(value));
 
 /**
  * Mean light of an area without its highlights, shadows and specks: pixels near the median light, clipped ones left out. Large areas are looked at in

@@ -2,14 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../../random/seededRandom';
 import type { Lab } from '../lab';
 import { difference, labOfHex, linearOfLab } from '../lab';
+import { lightOfScreen, screenOfLight } from '../screenLight';
 import { agreeSamples, averageReadings } from './agreeSamples';
 import { averageArea } from './averageArea';
 import { AS_TAKEN, doubtSample, gainsOf, MIDDLE_GREY, neutralLab } from './neutralise';
-
-const encode = (light: number): number => {
-  const value = Math.min(1, Math.max(0, light));
-  return Math.round(255 * (value <= 0.0031308 ? value * 12.92 : 1.055 * value ** (1 / 2.4) - 0.055));
-};
 
 /** A picture whose left half is one colour and right half another under a light. */
 function picture(left: Lab, right: Lab, light: readonly [number, number, number], noise = 0) {
@@ -19,7 +15,7 @@ function picture(left: Lab, right: Lab, light: readonly [number, number, number]
   for (let at = 0; at < width * height; at += 1) {
     const colour = linearOfLab(at % width < width / 2 ? left : right);
     colour.forEach((value, channel) => {
-      data[at * 4 + channel] = encode(value * (light[channel] ?? 1)) + (random() - 0.5) * noise;
+      data[at * 4 + channel] = Math.round(screenOfLight(value * (light[channel] ?? 1))) + (random() - 0.5) * noise;
     });
     data[at * 4 + 3] = 255;
   }
@@ -109,5 +105,13 @@ describe('samples of one colour', () => {
     expect(mean?.lab).toEqual([50, 0, 0]);
     expect(mean?.error).toBeCloseTo((mean?.spread ?? 0) / 2, 9);
     expect(averageReadings([])).toBeNull();
+  });
+});
+
+describe('screen and light', () => {
+  it('go over into each other for all 256 steps; middle grey of 18 % is 118', () => {
+    for (let value = 0; value < 256; value += 1) expect(screenOfLight(lightOfScreen(value))).toBeCloseTo(value, 2);
+    expect(Math.round(screenOfLight(0.18))).toBe(118);
+    expect([screenOfLight(-1), screenOfLight(7)]).toEqual([0, 255]);
   });
 });

@@ -1,15 +1,24 @@
 import { mixTotal, scaleMix } from '@zinc-ladder/core/batch/scaleMix';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
-import { useState } from 'react';
+import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
+import { hexOfLab } from '@zinc-ladder/core/colour/lab';
+import { mixLab } from '@zinc-ladder/core/colour/paint';
+import { labOfCard, mixOfCard, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useTable } from '../../data/queries';
-import { useEdit } from '../../data/useEdit';
-import type { ShopIndex } from '../../data/useShopIndex';
-import { Button } from '../../ui/Button';
-import { checkNumber, InlineNumber } from '../../ui/fields';
-import { useFormats } from '../../ui/useFormats';
-import { MixDrops } from './MixDrops';
-import { Picture } from '../../ui/Picture';
+import { useShop, useTable } from '../../../data/queries';
+import { useEdit } from '../../../data/useEdit';
+import type { ShopIndex } from '../../../data/useShopIndex';
+import { Button } from '../../../ui/Button';
+import { checkNumber, InlineNumber } from '../../../ui/fields';
+import { useFormats } from '../../../ui/useFormats';
+import { MixDrops } from '../MixDrops';
+import { SplitSwatch } from '../../../ui/SplitSwatch';
+import { CorrectPanel } from './CorrectPanel';
+import { ReadCard } from './ReadCard';
+import { Picture } from '../../../ui/Picture';
+
+const READ_WORDS = { picture: 'off its picture', reader: 'with the reader', eye: 'by eye', typed: 'and typed' } as const;
 
 /** A card: its swatch, its mix at any amount, what it was for and where it was used. */
 export function CardSheet({
@@ -34,6 +43,14 @@ export function CardSheet({
   const isWhole = wholeUnits && card.components.every((component) => Number.isInteger(component.amount));
   const scaled =
     wanted >= least && (total !== null || !wholeUnits || isWhole) ? scaleMix(card.components, wanted, wholeUnits) : card.components;
+  const targetRecord = useTable('targets').find((entry) => entry.id === card.targetId);
+  const mirrored = useShop()?.mirroredShare ?? 0;
+  const target = targetRecord ? toLab(targetRecord.lab) : null;
+  const own = labOfCard(card);
+  const mix = useMemo(() => mixOfCard(card, index.products, mirrored), [card, index.products, mirrored]);
+  const predicted = useMemo(() => mix && mixLab(mix, mirrored), [mix, mirrored]);
+  const told = predicted && card.reading ? tellDifference(toLab(card.reading.lab), predicted) : null;
+  const undercoat = index.products.get(card.undercoatId ?? '');
   const corrected = cards.find((other) => other.id === card.correctsId);
   const used = [...index.rungs.values()].filter((rung) => rung.mixCardId === card.id);
   const remove = (): void =>
@@ -44,18 +61,31 @@ export function CardSheet({
     });
   return (
     <div className="grid gap-4">
-      <div className="border-edge h-40 w-full border" style={card.swatchHex ? { background: card.swatchHex } : undefined}>
-        {card.swatchHex === null && <p className="text-dim p-4">No swatch yet: judge it when it is dry.</p>}
-      </div>
+      {target && own ? (
+        <SplitSwatch left={hexOfLab(target)} right={hexOfLab(own)} leftName="target" rightName="as it dried" className="h-40 w-full" />
+      ) : (
+        <div className="border-edge h-40 w-full border" style={own ? { background: hexOfLab(own) } : undefined}>
+          {!own && <p className="text-dim p-4">No swatch yet: read it when it is dry.</p>}
+        </div>
+      )}
       <div>
         <h2 className="font-label text-4xl leading-tight font-semibold">{card.name}</h2>
         <p className="text-dim">
           {card.purpose} · {formats.full(card.madeAtMs)}
+          {targetRecord && (
+            <>
+              {' '}
+              · for{' '}
+              <Link className="underline" to={`/colour/mix/${targetRecord.id}`}>
+                {targetRecord.name}
+              </Link>
+            </>
+          )}
           {corrected && (
             <>
               {' '}
               · corrects{' '}
-              <Link className="underline" to={`/colour/${corrected.id}`}>
+              <Link className="underline" to={`/colour/cards/${corrected.id}`}>
                 {corrected.name}
               </Link>
             </>
@@ -76,6 +106,15 @@ export function CardSheet({
         {total !== null && <Button onClick={() => setTotal(null)}>As written: {Math.round(sum * 100) / 100}</Button>}
         {card.dilution && <p>Thinned {card.dilution}</p>}
       </div>
+      <p className="text-dim text-sm">
+        {card.coats} coat{card.coats === 1 ? '' : 's'} with {card.tool}
+        {undercoat && ` over ${undercoat.name}`}
+        {card.reading && ` · read ${READ_WORDS[card.reading.method]}, Lab ${card.reading.lab.map((value) => value.toFixed(1)).join(', ')}`}
+        {card.reading && card.reading.count > 1 && `, ${card.reading.count} readings ΔE ${card.reading.spread.toFixed(1)} apart`}
+        {told && ` · predicted ${hexOfLab(predicted ?? [50, 0, 0])}: off by ΔE ${told.difference.toFixed(1)}`}
+      </p>
+      <ReadCard card={card} predicted={predicted} target={target} />
+      {own && target && mix && <CorrectPanel key={card.revision} card={card} mix={mix} read={own} target={target} />}
       {wholeUnits && total !== null && <p className="text-dim text-sm">Rounded to whole drops, the rest by largest remainder.</p>}
       {card.note && <p className="whitespace-pre-line">{card.note}</p>}
       {card.pictureId !== null && <Picture id={card.pictureId} alt={`Picture of ${card.name}`} />}

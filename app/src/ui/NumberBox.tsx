@@ -1,4 +1,4 @@
-import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
+import { checkNumber, Labelled, parseNumber } from './fields';
 
 /** A number that is typed and not kept yet. */
 export interface TrialNumber {

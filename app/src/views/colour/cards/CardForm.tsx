@@ -1,14 +1,14 @@
-import { MixCard } from '@zinc-ladder/model/records/mixCard';
+import { CARD_TOOLS, MixCard } from '@zinc-ladder/model/records/mixCard';
 import { Controller, useFieldArray } from 'react-hook-form';
-import { keepPicture } from '../../data/changes/pictureChanges';
-import { newId } from '../../data/newId';
-import { useTable } from '../../data/queries';
-import { useEdit } from '../../data/useEdit';
-import { useNotices } from '../../shell/Notices';
-import { Button } from '../../ui/Button';
-import { Labelled, parseNumber } from '../../ui/fields';
-import { formWords, useRecordForm } from '../../ui/useRecordForm';
-import { shrinkPicture } from '../../data/shrinkPicture';
+import { keepPicture } from '../../../data/changes/pictureChanges';
+import { newId } from '../../../data/newId';
+import { useTable } from '../../../data/queries';
+import { useEdit } from '../../../data/useEdit';
+import { useNotices } from '../../../shell/Notices';
+import { Button } from '../../../ui/Button';
+import { Labelled, parseNumber } from '../../../ui/fields';
+import { formWords, useRecordForm } from '../../../ui/useRecordForm';
+import { shrinkPicture } from '../../../data/shrinkPicture';
 
 /** Writes a card down, or changes one. */
 export function CardForm({
@@ -21,6 +21,7 @@ export function CardForm({
   readonly onDone: (id: string | null) => void;
 }) {
   const products = useTable('products').toSorted((a, b) => a.name.localeCompare(b.name));
+  const targets = useTable('targets').toSorted((a, b) => a.name.localeCompare(b.name));
   const edit = useEdit();
   const { tellError } = useNotices();
   const form = useRecordForm<MixCard>(MixCard, card);
@@ -132,6 +133,64 @@ export function CardForm({
           Add component
         </Button>
       </fieldset>
+      <div className="grid gap-3 sm:grid-cols-4">
+        <Labelled label="To match">
+          {({ id }) => (
+            <select
+              id={id}
+              className="field"
+              value={form.watch('targetId') ?? ''}
+              onChange={(event) => form.setValue('targetId', event.target.value || null, { shouldDirty: true })}
+            >
+              <option value="">no target</option>
+              {targets.map((target) => (
+                <option key={target.id} value={target.id}>
+                  {target.name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Labelled>
+        <Labelled label="Painted over">
+          {({ id }) => (
+            <select
+              id={id}
+              className="field"
+              value={form.watch('undercoatId') ?? ''}
+              onChange={(event) => form.setValue('undercoatId', event.target.value || null, { shouldDirty: true })}
+            >
+              <option value="">not said</option>
+              {products.map((product) => (
+                <option key={product.id} value={product.id}>
+                  {product.name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Labelled>
+        <Labelled label="Coats" error={formWords(errors.coats?.message)}>
+          {({ id, describedBy }) => (
+            <input
+              id={id}
+              aria-describedby={describedBy}
+              inputMode="numeric"
+              className="field figure"
+              {...form.register('coats', { setValueAs: (text: unknown) => parseNumber(String(text)) })}
+            />
+          )}
+        </Labelled>
+        <Labelled label="With">
+          {({ id }) => (
+            <select id={id} className="field" {...form.register('tool')}>
+              {CARD_TOOLS.map((tool) => (
+                <option key={tool} value={tool}>
+                  {tool}
+                </option>
+              ))}
+            </select>
+          )}
+        </Labelled>
+      </div>
       <div className="grid gap-3 sm:grid-cols-2">
         <Controller
           control={form.control}

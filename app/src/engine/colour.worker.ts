@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { createColourDesk } from './colourDesk';
+
+expose(createColourDesk());

@@ -1,0 +1,56 @@
+import { coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import type { MixPart } from '@zinc-ladder/core/colour/paint';
+import { mixRatio } from '@zinc-ladder/core/colour/paint';
+import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
+import type { Product } from '@zinc-ladder/model/records/product';
+import { useMemo, useState } from 'react';
+import { useTable } from '../../../data/queries';
+import { CoatRowStrip } from '../CoatRowStrip';
+
+/** How a mix covers what is under it, coat by coat. */
+export function CoatStrip({
+  mix,
+  lab,
+  mirrored,
+}: {
+  readonly mix: readonly (MixPart & { readonly product: Product })[];
+  readonly lab: Lab;
+  readonly mirrored: number;
+}) {
+  const under = useTable('products').filter((product) => product.colourHex !== null && !product.classId.endsWith('Clear'));
+  const [underId, setUnderId] = useState<string | null>(null);
+  const chosen =
+    under.find((product) => product.id === underId) ??
+    under.find((product) => product.classId === 'metallicLacquer') ??
+    under.find((product) => product.classId === 'primer') ??
+    under[0];
+  const row = useMemo(() => {
+    if (!chosen?.colourHex || mix.length === 0) return null;
+    const total = mix.reduce((sum, part) => sum + part.parts, 0);
+    const scatterPerCoat = mix.reduce((sum, part) => sum + (part.parts / total) * scatterOf(part.product).value, 0);
+    return coatRow({ paint: { id: 'mix', lab, ratio: mixRatio(mix), strength: 1 }, scatterPerCoat }, labOfHex(chosen.colourHex), mirrored);
+  }, [chosen, mix, lab, mirrored]);
+  if (!row || !chosen) return null;
+  const isGuessed = mix.some((part) => scatterOf(part.product).isGuessed);
+  return (
+    <div>
+      <CoatRowStrip row={row} underName={`${chosen.name.split(',')[0]} below`} />
+      <div className="mt-1 flex flex-wrap items-center gap-2 text-sm">
+        <select aria-label="Over" className="field w-52" value={chosen.id} onChange={(event) => setUnderId(event.target.value)}>
+          {under.map((product) => (
+            <option key={product.id} value={product.id}>
+              over {product.name}
+            </option>
+          ))}
+        </select>
+        <span className="text-dim">
+          {isGuessed
+            ? 'How much a coat hides is guessed from its thickness; a card over black and white tells it (Coats).'
+            : 'By cards over black and white.'}
+        </span>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import { effectOf, labOfProduct, mixableProducts } from '@zinc-ladder/model/gather/gatherPaints';
+import type { FilmNature } from '@zinc-ladder/core/compatibility/filmNature';
+import { natureOf } from '@zinc-ladder/core/compatibility/filmNature';
+import type { Product } from '@zinc-ladder/model/records/product';
+import { useMemo } from 'react';
+import { useShop, useTable } from '../../data/queries';
+import type { DeskShelf } from '../../engine/colourDesk';
+
+/** The paints of the shelf, as the colour desk takes them. */
+export interface Paints {
+  readonly products: readonly Product[];
+  /** products that go into recipes, by name */
+  readonly mixable: readonly Product[];
+  readonly shelf: DeskShelf;
+  readonly byId: ReadonlyMap<string, Product>;
+  readonly mirrored: number;
+}
+
+/** Paints on the shelf; with those that may be bought when that is wanted. */
+export function usePaints(mayBuy: boolean): Paints {
+  const products = useTable('products');
+  const cans = useTable('cans');
+  const mirrored = useShop()?.mirroredShare ?? 0;
+  return useMemo(() => {
+    const mixable = mixableProducts(products, cans, mayBuy).toSorted((a, b) => a.name.localeCompare(b.name));
+    return {
+      products,
+      mixable,
+      shelf: {
+        mirrored,
+        paints: mixable.map((product) => ({ id: product.id, lab: labOfProduct(product) ?? [50, 0, 0], strength: product.strength })),
+      },
+      byId: new Map(products.map((product) => [product.id, product])),
+      mirrored,
+    };
+  }, [products, cans, mayBuy, mirrored]);
+}
+
+/** Products that can be compared with a colour. */
+export function comparable(products: readonly Product[]) {
+  return products.flatMap((product) => {
+    const lab = labOfProduct(product);
+    const nature = natureOf(product.classId);
+    return lab && nature && isColour(nature) ? [{ id: product.id, lab, effect: effectOf(product) }] : [];
+  });
+}
+
+/** Whether a film is laid for its colour: no glue, filler, masking or clear. */
+function isColour({ family, isClear }: FilmNature): boolean {
+  return !isClear && !['glue', 'masking', 'putty', 'polyester', 'polish'].includes(family);
+}

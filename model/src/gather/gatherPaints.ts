@@ -1,0 +1,108 @@
+import type { StrengthCard } from '@zinc-ladder/core/colour/cards/learnStrengths';
+import type { CoatPaint } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { guessScatter } from '@zinc-ladder/core/colour/coats/coatsOver';
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
+import type { MixPaint, MixPart } from '@zinc-ladder/core/colour/paint';
+import { paintOf } from '@zinc-ladder/core/colour/paint';
+import { productValue } from '../products/productDrying';
+import type { Can } from '../records/can';
+import type { MixCard, MixComponent } from '../records/mixCard';
+import type { Product } from '../records/product';
+
+/** Paints that can be measured out and mixed with each other: water acrylics. What comes out of a spray can cannot be counted in drops. */
+const MIXED_CLASSES = new Set(['brushAcrylic', 'airbrushAcrylic']);
+
+/** Three numbers of a record as Lab. */
+export function toLab(values: readonly number[]): Lab {
+  const [l = 0, a = 0, b = 0] = values;
+  return [l, a, b];
+}
+
+/** The colour of a product's dry film: as it was read, else as it was chosen; null where it has none of its own. */
+export function labOfProduct(product: Pick<Product, 'lab' | 'colourHex'>): Lab | null {
+  if (product.lab) return toLab(product.lab);
+  return product.colourHex === null ? null : labOfHex(product.colourHex);
+}
+
+/** What its film does with light: metal paints are metallic whether or not somebody said so. */
+export function effectOf(product: Pick<Product, 'effect' | 'classId'>): PaintEffect {
+  return product.effect === 'none' && product.classId === 'metallicLacquer' ? 'metallic' : product.effect;
+}
+
+/** Whether a product can go into a recipe. */
+export function isMixable(product: Product): boolean {
+  return MIXED_CLASSES.has(product.classId) && effectOf(product) === 'none' && labOfProduct(product) !== null;
+}
+
+/** Products for recipes: on the shelf, or those that may be bought too. */
+export function mixableProducts(products: readonly Product[], cans: readonly Can[], mayBuy: boolean): Product[] {
+  const onShelf = new Set(cans.filter((can) => can.leftMillilitres > 0).map((can) => can.productId));
+  return products.filter((product) => isMixable(product) && (onShelf.has(product.id) || (mayBuy && product.mayBeBought)));
+}
+
+/** A product as a paint of recipes; null where it has no colour. */
+export function mixPaintOf(product: Product, mirrored: number): MixPaint | null {
+  const lab = labOfProduct(product);
+  return lab && paintOf(product.id, lab, product.strength, mirrored);
+}
+
+/** S·X of one coat of a product: read from a card, else guessed from its dry thickness and lightness. */
+export function scatterOf(product: Product): { readonly value: number; readonly isGuessed: boolean } {
+  if (product.scatterPerCoat !== null) return { value: product.scatterPerCoat, isGuessed: false };
+  return { value: guessScatter(productValue(product, 'coatMicrometres').value ?? 0, labOfProduct(product)?.[0] ?? 50), isGuessed: true };
+}
+
+/** A product as it is laid over something; null where it has no colour. */
+export function coatPaintOf(product: Product, mirrored: number): CoatPaint | null {
+  const paint = mixPaintOf(product, mirrored);
+  return paint && { paint, scatterPerCoat: scatterOf(product).value };
+}
+
+/** A component in parts by volume: drops and parts are that already, grams go by the density. */
+export function partsOf(component: MixComponent, unit: MixCard['unit'], products: ReadonlyMap<string, Product>): number {
+  if (unit !== 'grams') return component.amount;
+  const product = products.get(component.productId ?? '');
+  const density = product ? (productValue(product, 'densityKgPerLitre').value ?? 1) : 1;
+  return component.amount / density;
+}
+
+/** A card's mix of paints; null where a part of it has no known colour, such as water by itself is not one. */
+export function mixOfCard(
+  card: Pick<MixCard, 'components' | 'unit'>,
+  products: ReadonlyMap<string, Product>,
+  mirrored: number,
+): MixPart[] | null {
+  const mix: MixPart[] = [];
+  for (const component of card.components) {
+    // Water thins and dries away; it takes no part in the colour.
+    if (component.productId === null && /water|thinner|medium/iu.test(component.name)) continue;
+    const product = products.get(component.productId ?? '');
+    const paint = product && effectOf(product) === 'none' ? mixPaintOf(product, mirrored) : null;
+    if (!paint) return null;
+    mix.push({ paint, parts: partsOf(component, card.unit, products) });
+  }
+  return mix.length > 0 ? mix : null;
+}
+
+/** Cards that teach strengths: read, not judged by eye, of paints with known colours. */
+export function strengthCards(cards: readonly MixCard[], products: ReadonlyMap<string, Product>): StrengthCard[] {
+  return cards.flatMap((card) => {
+    if (!card.reading || card.reading.method === 'eye') return [];
+    const mix = mixOfCard(card, products, 0);
+    if (!mix || mix.some(({ paint }) => !isMixable(products.get(paint.id) as Product))) return [];
+    return [{ id: card.id, parts: mix.map(({ paint, parts }) => ({ paintId: paint.id, parts })), lab: toLab(card.reading.lab) }];
+  });
+}
+
+/** The paint whose strength stays when others are learned: the lightest, white by custom. */
+export function whiteOf(paints: readonly MixPaint[]): string | null {
+  return paints.toSorted((a, b) => b.lab[0] - a.lab[0])[0]?.id ?? null;
+}
+
+/** The colour of a card: as it was read, else as it was judged; null: not yet. */
+export function labOfCard(card: Pick<MixCard, 'reading' | 'swatchHex'>): Lab | null {
+  if (card.reading) return toLab(card.reading.lab);
+  return card.swatchHex === null ? null : labOfHex(card.swatchHex);
+}
