@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { OutlineFaultError, spanOf } from './outline';
+import { parsePathData, pathDataOf } from './pathData';
 import { readSvg } from './readSvg';
 import { PAPERS, scaleFromLength, stencilSheets, stencilSvg } from './stencilSheets';
 import { tracePixels } from './tracePixels';
@@ -87,6 +88,19 @@ describe('a traced picture', () => {
     expect(() => tracePixels(picture(() => false))).toThrow(OutlineFaultError);
     expect(() => tracePixels({ data: new Uint8ClampedArray(), width: 3000, height: 3000 })).toThrow(OutlineFaultError);
   });
+});
+
+describe('kept path data', () => {
+  it('gives the same lines back, to a thousandth', () => {
+    const outline = readSvg(svg('<circle cx="5" cy="5" r="4"/><path d="M0 0l3.14159 2"/>'));
+    const again = parsePathData(pathDataOf(outline));
+    expect(again.lines.map((line) => [line.points.length, line.isClosed])).toEqual(
+      outline.lines.map((line) => [line.points.length, line.isClosed]),
+    );
+    expect(again.max[0]).toBeCloseTo(outline.max[0], 3);
+    expect(pathDataOf(again)).toBe(pathDataOf(outline));
+  });
+  it.each(['', 'L1 1', 'Z', 'M1 x', 'M1 1'])('“%s” is refused', (data) => expect(() => parsePathData(data)).toThrow(OutlineFaultError));
 });
 
 describe('a stencil at true size', () => {

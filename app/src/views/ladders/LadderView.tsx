@@ -21,6 +21,8 @@ import { useFormats } from '../../ui/useFormats';
 import { toFilmRung } from './filmRung';
 import { GrowPanel } from './GrowPanel';
 import { JoinsPanel } from './JoinsPanel';
+import { LayersPanel } from './layers/LayersPanel';
+import { MasksPanel } from './masks/MasksPanel';
 import { PartPanel } from './PartPanel';
 import { RungList } from './RungList';
 import { RungSheet } from './RungSheet';
@@ -113,6 +115,12 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
             <Tabs.Trigger value="joins" className={tab}>
               Joins
             </Tabs.Trigger>
+            <Tabs.Trigger value="layers" className={tab} disabled={rungs.length === 0}>
+              Layers
+            </Tabs.Trigger>
+            <Tabs.Trigger value="masks" className={tab}>
+              Masks
+            </Tabs.Trigger>
           </Tabs.List>
           <Tabs.Content value="rung">
             {open && <RungSheet key={open.id} rung={open} part={part} index={index} isNext={open.id === nextId} />}
@@ -125,6 +133,12 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
           </Tabs.Content>
           <Tabs.Content value="joins">
             <JoinsPanel part={part} index={index} />
+          </Tabs.Content>
+          <Tabs.Content value="layers">
+            <LayersPanel part={part} ladderId={ladder.id} rungs={rungs} index={index} />
+          </Tabs.Content>
+          <Tabs.Content value="masks">
+            <MasksPanel part={part} ladderId={ladder.id} rungs={rungs} index={index} />
           </Tabs.Content>
         </Tabs.Root>
         {plan === null && <p className="text-dim">Planning…</p>}

@@ -144,16 +144,16 @@ function CoatsOf({
                 {best ? coatRange(best.range) : '–'}
               </Why>
             </span>{' '}
-            coats over {bestName ?? 'what there is'}
+            {best && coatRange(best.range) === '1' ? 'coat' : 'coats'} over {bestName ?? 'what there is'}
           </p>
           <p className="text-dim text-sm">
             {hide === null || hide === undefined
               ? 'A black and white chart shows through even 12 coats'
-              : `A black and white chart is hidden after ${hide} coats`}{' '}
+              : `A black and white chart is hidden after ${hide} coat${hide === 1 ? '' : 's'}`}{' '}
             (contrast ratio 0.98, ISO 6504-3, from memory): {ratios.map(([coats, ratio]) => `${coats}: ${ratio.toFixed(2)}`).join(' · ')}.
             One coat is {formats.film(productValue(paint, 'coatMicrometres').value ?? 0)} dry.
           </p>
-          <ul className="mt-3 grid gap-4">
+          <ul className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-4">
             {ranked.map((entry) => {
               const under = products.find((product) => product.id === entry.id);
               const row = rows.get(entry.id);

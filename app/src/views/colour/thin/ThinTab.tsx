@@ -16,7 +16,7 @@ export function ThinTab() {
       <WeighSheet />
       <Sheet className="p-4 lg:col-span-3" label="Colour that is no paint">
         <h2 className="label mb-2">Colour that is no paint (common practice)</h2>
-        <dl className="grid gap-3 sm:grid-cols-3">
+        <dl className="mb-4 grid gap-3 sm:grid-cols-3">
           {COLOUR_PRACTICE.map((entry) => (
             <div key={entry.id}>
               <dt className="font-semibold">{entry.name}</dt>
