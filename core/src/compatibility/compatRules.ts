@@ -61,7 +61,7 @@ export const COMPAT_RULES: readonly CompatRule[] = [
     what: 'Strong solvent on a hard enamel.',
     why: 'A hard film mostly bears dry mist coats; a wet coat can still lift it.',
     sure: 'possible',
-    remedy: card,
+    remedy: barrier,
     symptoms: ['wrinkling', 'crazing'],
   },
   {
@@ -81,9 +81,9 @@ export const COMPAT_RULES: readonly CompatRule[] = [
     under: { families: ['waterAcrylic', 'polish'] },
     state: 'any',
     what: 'Strong solvent on water acrylic.',
-    why: 'Lacquer thinner dissolves acrylic paint, also a dry one; details smear or craze.',
-    sure: 'likely',
-    remedy: barrier,
+    why: 'Lacquer thinner dissolves acrylic paint, also a dry one; details smear or craze. Dry mist coats are borne as a rule, a wet one lifts.',
+    sure: 'possible',
+    remedy: card,
     symptoms: ['crazing', 'wrinkling'],
   },
   {

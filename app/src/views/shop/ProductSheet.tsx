@@ -11,6 +11,7 @@ import { Cautions } from '../../ui/Cautions';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
 import { InlineField, InlineNumber, InlineText, Labelled, SelectField } from '../../ui/fields';
 import { Why } from '../../ui/Why';
+import { ColourFields } from './ColourFields';
 import { CansList } from './CansList';
 import { CureNow } from './CureNow';
 import type { ValueField } from './valueFields';
@@ -100,6 +101,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
           </tbody>
         </table>
       </div>
+      <ColourFields product={product} onPatch={patch} />
       <CansList product={product} cans={cans} />
       <InlineText label="Note" value={product.note} onKeep={(note) => patch('the note', { note })} />
       <Cautions ids={entry.cautions} />

@@ -125,6 +125,15 @@ export function SeamSheet({
             <input
               type="checkbox"
               className="h-5 w-5"
+              checked={seam.isReachable}
+              onChange={(event) => patch({ isReachable: event.target.checked })}
+            />
+            all within reach once joined
+          </label>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="h-5 w-5"
               checked={seam.mustComeOff}
               onChange={(event) => patch({ mustComeOff: event.target.checked })}
             />

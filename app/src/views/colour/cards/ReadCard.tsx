@@ -3,7 +3,7 @@ import type { EyeJudgement, EyeStep } from '@zinc-ladder/core/colour/cards/labBy
 import { EYE_STEPS, labByEye } from '@zinc-ladder/core/colour/cards/labByEye';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { averageArea } from '@zinc-ladder/core/colour/picture/averageArea';
+import type { AreaColour } from '@zinc-ladder/core/colour/picture/averageArea';
 import { AS_TAKEN, neutralLab } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { ColourReading } from '@zinc-ladder/model/records/colourReading';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
@@ -102,7 +102,7 @@ export function ReadCard({
               onPick={(area) =>
                 void getPictureDesk()
                   .sample(picture.id, file, area)
-                  .then((colour: ReturnType<typeof averageArea>) => {
+                  .then((colour: AreaColour) => {
                     const [r = 1, g = 1, b = 1] = picture.neutral?.gains ?? AS_TAKEN;
                     keep('picture', neutralLab(colour.rgb, [r, g, b]), 1, 0);
                   })

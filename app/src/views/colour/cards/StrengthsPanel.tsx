@@ -3,10 +3,11 @@ import { paintOf } from '@zinc-ladder/core/colour/paint';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { useTable } from '../../../data/queries';
+import { useShop, useTable } from '../../../data/queries';
 import { useEdit } from '../../../data/useEdit';
 import { getColourDesk } from '../../../engine/colourClient';
 import { Button } from '../../../ui/Button';
+import { InlineNumber } from '../../../ui/fields';
 import { Swatch } from '../../../ui/Swatch';
 import { Why } from '../../../ui/Why';
 import { usePaints } from '../usePaints';
@@ -19,6 +20,7 @@ export function StrengthsPanel() {
   const edit = useEdit();
   const { byId, mirrored, products } = usePaints(true);
   const cards = useTable('mixCards');
+  const shop = useShop();
   const teaching = useMemo(() => strengthCards(cards, byId), [cards, byId]);
   const shelf = useMemo(() => {
     const named = new Set(teaching.flatMap((card) => card.parts.map((part) => part.paintId)));
@@ -52,6 +54,23 @@ export function StrengthsPanel() {
         How strongly each paint takes part in a mix, learned from cards that were read. Tints with white, 1 : 4 to 1 : 20, teach most: three
         of them and two mixes are worth more than ten cards of anything.
       </p>
+      {shop && (
+        <div className="max-w-72">
+          <InlineNumber
+            label="Light the surface mirrors into readings"
+            value={shop.mirroredShare}
+            min={0}
+            max={0.05}
+            onKeep={(mirroredShare) =>
+              mirroredShare !== null &&
+              void edit('Change what surfaces mirror', (change) => change.patch('shop', shop.id, { mirroredShare }, shop.revision))
+            }
+          />
+          <p className="text-dim text-sm">
+            0 where readings leave gloss out; 0.02–0.04 where the cards fit better with it (Saunderson 1942).
+          </p>
+        </div>
+      )}
       {teaching.length === 0 && (
         <p>
           No card teaches yet: it must be read (reader, picture or typed) and mixed of paints that stand under{' '}

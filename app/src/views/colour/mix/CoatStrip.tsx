@@ -1,3 +1,4 @@
+import type { CoatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
@@ -5,7 +6,7 @@ import type { MixPart } from '@zinc-ladder/core/colour/paint';
 import { mixRatio } from '@zinc-ladder/core/colour/paint';
 import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
 import type { Product } from '@zinc-ladder/model/records/product';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useTable } from '../../../data/queries';
 import { CoatRowStrip } from '../CoatRowStrip';
 
@@ -26,12 +27,7 @@ export function CoatStrip({
     under.find((product) => product.classId === 'metallicLacquer') ??
     under.find((product) => product.classId === 'primer') ??
     under[0];
-  const row = useMemo(() => {
-    if (!chosen?.colourHex || mix.length === 0) return null;
-    const total = mix.reduce((sum, part) => sum + part.parts, 0);
-    const scatterPerCoat = mix.reduce((sum, part) => sum + (part.parts / total) * scatterOf(part.product).value, 0);
-    return coatRow({ paint: { id: 'mix', lab, ratio: mixRatio(mix), strength: 1 }, scatterPerCoat }, labOfHex(chosen.colourHex), mirrored);
-  }, [chosen, mix, lab, mirrored]);
+  const row = chosen?.colourHex ? rowOf(mix, lab, chosen.colourHex, mirrored) : null;
   if (!row || !chosen) return null;
   const isGuessed = mix.some((part) => scatterOf(part.product).isGuessed);
   return (
@@ -53,4 +49,11 @@ export function CoatStrip({
       </div>
     </div>
   );
+}
+
+function rowOf(mix: readonly (MixPart & { readonly product: Product })[], lab: Lab, underHex: string, mirrored: number): CoatRow | null {
+  if (mix.length === 0) return null;
+  const total = mix.reduce((sum, part) => sum + part.parts, 0);
+  const scatterPerCoat = mix.reduce((sum, part) => sum + (part.parts / total) * scatterOf(part.product).value, 0);
+  return coatRow({ paint: { id: 'mix', lab, ratio: mixRatio(mix), strength: 1 }, scatterPerCoat }, labOfHex(underHex), mirrored);
 }

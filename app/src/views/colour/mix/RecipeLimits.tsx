@@ -27,7 +27,7 @@ export function RecipeLimits({
   readonly mixable: readonly Product[];
   readonly onChange: (wish: RecipeWish) => void;
 }) {
-  const useOf = (id: string): Use => (wish.mustUse.includes(id) ? 'must' : wish.neverUse.includes(id) ? 'never' : 'may');
+  const wishOf = (id: string): Use => (wish.mustUse.includes(id) ? 'must' : wish.neverUse.includes(id) ? 'never' : 'may');
   const setUse = (id: string, use: Use): void =>
     onChange({
       ...wish,
@@ -82,11 +82,11 @@ export function RecipeLimits({
               <select
                 aria-label={`Use of ${product.name}`}
                 className="field w-24"
-                value={useOf(product.id)}
+                value={wishOf(product.id)}
                 onChange={(event) => setUse(product.id, event.target.value as Use)}
               >
                 <option value="may">may</option>
-                <option value="must" disabled={useOf(product.id) !== 'must' && wish.mustUse.length >= wish.paints}>
+                <option value="must" disabled={wishOf(product.id) !== 'must' && wish.mustUse.length >= wish.paints}>
                   must
                 </option>
                 <option value="never">never</option>

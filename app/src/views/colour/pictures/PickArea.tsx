@@ -1,7 +1,7 @@
 import type { PictureArea } from '@zinc-ladder/core/colour/picture/averageArea';
 import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
 import type { KeyboardEvent, PointerEvent } from 'react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Button } from '../../../ui/Button';
 import { SelectField } from '../../../ui/fields';
 import { AreaMark, useNeutralUrl } from './NeutralPicture';
@@ -18,6 +18,12 @@ const ZOOM = 6;
 const PRESS = 5;
 const STEP = 0.01;
 
+/** The picture as it lies on the screen, px. */
+interface Bounds {
+  readonly width: number;
+  readonly height: number;
+}
+
 /** A picture one drags or presses on; arrow keys move the patch and Enter takes it. A loupe shows what is under it. */
 export function PickArea({
   picture,
@@ -30,22 +36,19 @@ export function PickArea({
 }) {
   const [isNeutral, setNeutral] = useState(true);
   const url = useNeutralUrl(picture, isNeutral);
-  const box = useRef<HTMLDivElement>(null);
+  const [bounds, setBounds] = useState<Bounds>({ width: 4, height: 3 });
   const [size, setSize] = useState('0.05');
   const [centre, setCentre] = useState<readonly [number, number]>([0.5, 0.5]);
   const [from, setFrom] = useState<readonly [number, number] | null>(null);
   const [isSeen, setSeen] = useState(false);
   const side = Number(size);
-  const ratio = (): number => {
-    const bounds = box.current?.getBoundingClientRect();
-    return bounds && bounds.height > 0 ? bounds.width / bounds.height : 1;
-  };
   const placeOf = (event: PointerEvent): readonly [number, number] => {
     const bounds = event.currentTarget.getBoundingClientRect();
+    setBounds(bounds);
     return [clamp((event.clientX - bounds.left) / bounds.width), clamp((event.clientY - bounds.top) / bounds.height)];
   };
   const patchAt = ([x, y]: readonly [number, number]): PictureArea => {
-    const [width, height] = [side, Math.min(1, side * ratio())];
+    const [width, height] = [side, Math.min(1, side * (bounds.width / bounds.height))];
     return { x: clampTo(x - width / 2, 1 - width), y: clampTo(y - height / 2, 1 - height), width, height };
   };
   const dragged = (a: readonly [number, number], b: readonly [number, number]): PictureArea => ({
@@ -54,11 +57,10 @@ export function PickArea({
     width: Math.abs(a[0] - b[0]),
     height: Math.abs(a[1] - b[1]),
   });
-  const isDrag = (a: readonly [number, number], b: readonly [number, number]): boolean => {
-    const bounds = box.current?.getBoundingClientRect();
-    return bounds !== undefined && Math.hypot((a[0] - b[0]) * bounds.width, (a[1] - b[1]) * bounds.height) > PRESS;
-  };
+  const isDrag = (a: readonly [number, number], b: readonly [number, number]): boolean =>
+    Math.hypot((a[0] - b[0]) * bounds.width, (a[1] - b[1]) * bounds.height) > PRESS;
   const onKey = (event: KeyboardEvent): void => {
+    setBounds(event.currentTarget.getBoundingClientRect());
     const step = event.shiftKey ? STEP * 5 : STEP;
     const moves: Readonly<Record<string, readonly [number, number]>> = {
       ArrowLeft: [-step, 0],
@@ -80,7 +82,6 @@ export function PickArea({
   return (
     <div>
       <div
-        ref={box}
         tabIndex={0}
         role="application"
         aria-label={`${picture.name}. Arrow keys move the patch, Enter takes it.`}
@@ -109,7 +110,7 @@ export function PickArea({
           <AreaMark key={at} area={area} />
         ))}
         {isSeen && <AreaMark area={current} />}
-        {isSeen && <Loupe url={url} centre={centre} bounds={box.current?.getBoundingClientRect() ?? null} />}
+        {isSeen && <Loupe url={url} centre={centre} bounds={bounds} />}
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <div className="w-32">
@@ -133,9 +134,8 @@ function Loupe({
 }: {
   readonly url: string;
   readonly centre: readonly [number, number];
-  readonly bounds: DOMRect | null;
+  readonly bounds: Bounds;
 }) {
-  if (!bounds || bounds.width === 0) return null;
   const [width, height] = [bounds.width * ZOOM, bounds.height * ZOOM];
   return (
     <span

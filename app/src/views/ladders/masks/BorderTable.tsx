@@ -22,7 +22,7 @@ export function BorderTable({
       <h3 className="label mb-1">Where they meet</h3>
       <ul className="grid gap-2">
         {plan.borders.map((border, at) => (
-          <li key={at} className="border-line grid items-end gap-2 border-t pt-2 sm:grid-cols-[1fr_1fr_6.5rem_7rem_8rem_auto]">
+          <li key={at} className="border-line grid grid-cols-2 items-end gap-2 border-t pt-2 sm:grid-cols-3">
             <SelectField
               label="Between"
               value={border.firstId}
