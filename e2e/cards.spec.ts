@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { openDemo } from './shops';
 
 test('a mix is written down, scaled in whole drops, named on a rung and found from it', async ({ page }) => {
-  await openDemo(page, '/colour');
+  await openDemo(page, '/colour/cards');
   await page.getByRole('button', { name: 'Write a card' }).click();
   await page.getByRole('button', { name: 'Keep the card' }).click();
   await expect(page.getByText('This is needed.').first()).toBeVisible();

@@ -28,7 +28,7 @@ test('save, empty, open again: everything is as it was', async ({ page }) => {
   await expect(page.getByRole('navigation', { name: 'Views' })).toBeVisible();
   await page.goto(`${DEMO}/shop/files`);
   expect(content(await save(page, 'Save records (JSON)'))).toEqual(before);
-  await page.goto(`${DEMO}/colour/card-green-1`);
+  await page.goto(`${DEMO}/colour/cards/card-green-1`);
   await expect(page.getByRole('img', { name: 'Picture of Band green, first try' })).toBeVisible();
 });
 

@@ -7,7 +7,7 @@ vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
 
 describe('a mix card', () => {
   it('scales to another amount in whole drops and back to what was written', async () => {
-    const { user, db } = await openShop('/colour/card');
+    const { user, db } = await openShop('/colour/cards/card');
     await db.records('mixCards').update('card', {
       components: [
         { productId: 'primer', name: 'Grey primer', amount: 5 },
@@ -25,7 +25,7 @@ describe('a mix card', () => {
     await waitFor(() => expect(umber()).toMatch(/2/u));
   });
   it('names the rungs that used it, and leaves them standing when it is taken away', async () => {
-    const { user, db } = await openShop('/colour/card');
+    const { user, db } = await openShop('/colour/cards/card');
     expect(await screen.findByRole('link', { name: /^host: / })).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Take away' }));
     await waitFor(async () => expect(await db.records('mixCards').count()).toBe(0));
@@ -34,7 +34,7 @@ describe('a mix card', () => {
     await waitFor(async () => expect(await db.records('rungs').get('host-2')).toMatchObject({ mixCardId: 'card' }));
   });
   it('is written down with its components; one that cannot be kept says where', async () => {
-    const { user, db } = await openShop('/colour');
+    const { user, db } = await openShop('/colour/cards');
     await user.click(await screen.findByRole('button', { name: 'Write a card' }));
     await user.click(screen.getByRole('button', { name: 'Keep the card' }));
     expect((await screen.findAllByRole('alert')).length).toBeGreaterThan(0);
@@ -61,14 +61,14 @@ describe('a mix card', () => {
     expect(await screen.findByRole('heading', { level: 2, name: 'harbour green' })).toBeTruthy();
   });
   it('is corrected by a new one that remembers which it corrects', async () => {
-    const { user, db } = await openShop('/colour/card');
+    const { user, db } = await openShop('/colour/cards/card');
     await user.click(await screen.findByRole('button', { name: 'New card from this one' }));
     await user.click(await screen.findByRole('button', { name: 'Keep the card' }));
     await waitFor(async () => expect((await db.records('mixCards').toArray()).some((card) => card.correctsId === 'card')).toBe(true));
     expect(await screen.findByText(/· corrects/u)).toBeTruthy();
   });
   it('is left as it was when the writing is left', async () => {
-    const { user, db } = await openShop('/colour/card');
+    const { user, db } = await openShop('/colour/cards/card');
     await user.click(await screen.findByRole('button', { name: 'Change' }));
     await user.type(await screen.findByRole('textbox', { name: 'Name' }), ' two');
     await user.click(screen.getByRole('button', { name: 'Leave it' }));

@@ -59,6 +59,14 @@ describe('strengths learned from cards', () => {
     expect(learned.paints.map((paint) => paint.paintId)).not.toContain('white');
     expect(learned.meanAfter).toBeLessThan(learned.meanBefore / 4);
   });
+  it('learned twice from the same cards, nothing moves the second time', () => {
+    const once = learnStrengths(guessed, cards, 'white', 0);
+    const taken = guessed.map((paint) => ({
+      ...paint,
+      strength: once.paints.find((entry) => entry.paintId === paint.id)?.after ?? paint.strength,
+    }));
+    for (const paint of learnStrengths(taken, cards, 'white', 0).paints) expect(paint.after / paint.before).toBeCloseTo(1, 3);
+  });
   it('a paint no card speaks of keeps its strength; a lone card of one paint teaches nothing', () => {
     const learned = learnStrengths(
       guessed,

@@ -21,7 +21,7 @@ export interface LearnedStrengths {
   readonly meanAfter: number;
 }
 
-/** Reading error of a card, Lab units; and how far a strength is thought to lie from what it was, log units: the ridge. Guessed. */
+/** Reading error of a card, Lab units; and how far a strength is thought to lie from white's, log units: the ridge. Guessed. */
 const READING_ERROR = 0.8;
 const PRIOR_SPREAD = 0.7;
 /** A card further off than that, in reading errors, is thought to be a mistake. */
@@ -32,7 +32,7 @@ const LEAST = 0.02;
 const MOST = 50;
 
 /**
- * Tinting strengths from cards: Levenberg–Marquardt on log strengths, with a pull towards what they were, so that paints no card speaks of stay.
+ * Tinting strengths from cards: Levenberg–Marquardt on log strengths, with a pull towards white's, 1, so that few cards do not make wild strengths, and learning twice from the same cards changes nothing the second time.
  * Only ratios can be told: the paint named as fixed, white by custom, keeps its strength. Tints with white, 1 : 4 to 1 : 20, say most.
  *
  * @param paints all paints the cards name; with the strengths of now
@@ -48,9 +48,9 @@ export function learnStrengths(
   const useful = cards.filter((card) => card.parts.length >= 2 && card.parts.every((part) => byId.has(part.paintId)));
   const named = new Set(useful.flatMap((card) => card.parts.map((part) => part.paintId)));
   const free = paints.filter((paint) => named.has(paint.id) && paint.id !== fixedId);
-  const before = new Map(paints.map((paint) => [paint.id, paint.strength]));
+  const before = Float64Array.from(free, (paint) => Math.log(paint.strength));
   const predict = (card: StrengthCard, logs: ArrayLike<number>): Lab => {
-    const strengths = new Map(free.map((paint, at) => [paint.id, (before.get(paint.id) ?? 1) * Math.exp(logs[at] as number)]));
+    const strengths = new Map(free.map((paint, at) => [paint.id, Math.exp(logs[at] as number)]));
     return mixLab(
       card.parts.map(({ paintId, parts }) => {
         const paint = byId.get(paintId) as MixPaint;
@@ -65,15 +65,15 @@ export function learnStrengths(
     );
     return Float64Array.from([...all, ...Array.from(logs, (value) => value / PRIOR_SPREAD)]);
   };
-  const logs = leastSquares(residuals, free.length);
+  const logs = leastSquares(residuals, before);
   const told = (values: Float64Array) => useful.map((card) => difference(predict(card, values), card.lab));
-  const errorsBefore = told(new Float64Array(free.length));
+  const errorsBefore = told(before);
   const errorsAfter = told(logs);
   return {
     paints: free.map((paint, at) => ({
       paintId: paint.id,
       before: paint.strength,
-      after: Math.min(MOST, Math.max(LEAST, paint.strength * Math.exp(logs[at] as number))),
+      after: Math.min(MOST, Math.max(LEAST, Math.exp(logs[at] as number))),
       cards: useful.filter((card) => card.parts.some((part) => part.paintId === paint.id)).length,
     })),
     cards: useful.map((card, at) => ({ cardId: card.id, before: errorsBefore[at] as number, after: errorsAfter[at] as number })),
@@ -89,9 +89,10 @@ function tame(miss: readonly number[]): number[] {
   return miss.map((value) => value * scale);
 }
 
-/** Levenberg–Marquardt from 0, with slopes by differences. */
-function leastSquares(residuals: (at: Float64Array) => Float64Array, size: number): Float64Array {
-  let here = new Float64Array(size);
+/** Levenberg–Marquardt with slopes by differences. */
+function leastSquares(residuals: (at: Float64Array) => Float64Array, start: Float64Array): Float64Array {
+  const size = start.length;
+  let here = start.slice();
   if (size === 0) return here;
   let rest = residuals(here);
   let cost = sumOfSquares(rest);

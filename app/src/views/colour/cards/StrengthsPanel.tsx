@@ -88,7 +88,7 @@ export function StrengthsPanel() {
               name="how much better"
               reason={{
                 formula:
-                  'log strengths that make Σ (Lab predicted − Lab read)² least, with a pull towards what they were and less weight for cards far off',
+                  'log strengths that make Σ (Lab predicted − Lab read)² least, with a pull towards white’s and less weight for cards far off',
                 inputs: [['cards', String(learned.cards.length)]],
                 source: 'Levenberg 1944, Marquardt 1963; Huber 1964 for cards that are mistakes; pull and weights guessed',
               }}
