@@ -7,6 +7,7 @@ import { gzipSync } from 'node:zlib';
 import type { Locator, Page } from '@playwright/test';
 import { chromium } from '@playwright/test';
 import { planShop, planShopAtOnce } from '../core/src/plan/planShop';
+import { benchColour } from './bench/colourBench';
 import { benchMeshes } from './bench/meshBench';
 import { benchPlanner } from './bench/plannerBench';
 import { readBundle, zipBundle } from '../model/src/file/zipProject';
@@ -20,6 +21,8 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** Long enough for the planner to end its search for the big shop on two cores. */
 const PLANNER_RESTS_MS = 25_000;
 /** `npm run bench -- screens` leaves the planner out, which takes minutes. */
+/** `npm run bench -- colour` measures colour alone. */
+const isColourOnly = process.argv.includes('colour');
 const isScreensOnly = process.argv.includes('screens');
 const reference = referenceMs();
 
@@ -28,6 +31,10 @@ function tell(what: string, ms: number, goal: string): void {
 }
 
 console.log(`reference (200,000 numbers sorted): ${reference.toFixed(1)} ms`);
+if (isColourOnly) {
+  benchColour(tell);
+  process.exit();
+}
 const { project } = readBundle(readFileSync(join(ROOT, 'demo/files/tide-office.zip')));
 const now = project.savedAtMs;
 for (const [parts, rungs] of [
@@ -56,6 +63,7 @@ for (const [parts, rungs] of [
     );
 }
 if (!isScreensOnly) {
+  benchColour(tell);
   benchMeshes(tell);
   benchPlanner(tell);
 }

@@ -20,9 +20,11 @@ export interface RefinedSet {
 const TURNS = 5;
 /** A paint that takes less than this is left out. */
 const LEAST_WEIGHT = 0.004;
-const DAMPING = 1e-4;
+const DAMPING = 1e-3;
+/** Longest step of a logarithm: a factor of about five. */
+const LONGEST_STEP = 1.6;
 
-/** Gauss–Newton on the amounts of a set, kept at 0 and above. Paints that fall to nothing leave the set. */
+/** Gauss–Newton on the logarithms of a set's amounts. Paints that fall to nothing leave the set. */
 export function refineSet(
   mixer: Mixer,
   metric: Metric,
@@ -43,14 +45,17 @@ export function refineSet(
     if (!best || square < best.square)
       best = { paints, weights: weights.slice(), square, miss, slopes: slopes.slice(0, 3 * paints.length) };
     if (turn === turns || square < 1e-6 || paints.length === 1) break;
+    // In logarithms amounts stay above 0, and K/S mixing is nearer to straight.
+    for (let i = 0; i < paints.length; i += 1)
+      for (let axis = 0; axis < 3; axis += 1) slopes[3 * i + axis] = (slopes[3 * i + axis] as number) * (weights[i] as number);
     const step = stepOf(metric, miss, slopes, paints.length);
     if (!step) break;
-    const next = weights.map((value, at) => value + (step[at] as number));
+    const next = normalise(
+      weights.map((value, at) => value * Math.exp(Math.min(LONGEST_STEP, Math.max(-LONGEST_STEP, step[at] as number)))),
+    );
     const kept = paints.filter((_, at) => (next[at] as number) > LEAST_WEIGHT);
-    if (kept.length === 0) break;
-    const own = next.filter((value) => value > LEAST_WEIGHT);
     paints = kept;
-    weights = normalise(own);
+    weights = kept.length === next.length ? next : normalise(next.filter((value) => value > LEAST_WEIGHT));
   }
   return best as RefinedSet;
 }

@@ -46,13 +46,21 @@ const MOST_PARTS = 64;
 const PAIR_PARTS = 24;
 /** Sets that are kept from the table, and triples that are tried with every other paint. */
 const KEPT_SETS = 120;
-const KEPT_TRIPLES = 90;
+const KEPT_TRIPLES = 45;
+/** What a fourth paint begins with, and the turns it is given. */
+const NEW_SHARE = 0.06;
+const QUAD_TURNS = 5;
 /** Four paints of which one takes less than this share of a part are three paints. */
 const LEAST_PART = 0.6;
 /** Parts a climb looks around in each paint. */
-const REACH = 2;
+const REACH = 3;
+/** Recipes of fewer parts than this change too much with one part to be foretold by slopes. */
+const FEW_PARTS = 7;
+/** Neighbours foretold to be worse than the best by more than that, as a share and in ΔE, are not looked at. */
+const SLACK_SHARE = 1.25;
+const SLACK = 0.35;
 /** Recipes climbed from. */
-const CLIMBED = 10;
+const CLIMBED = 8;
 /** A target further off than this is out of reach: the metric, made for what is near, orders recipes badly and is made anew for that distance. */
 const FAR = 0.6;
 /** Sets whose whole parts are looked at, best first. */
@@ -112,7 +120,9 @@ class Search {
   private readonly mixer: Mixer;
   private metric: Metric;
   private readonly out = new Float64Array(3);
-  private readonly seen = new Map<string, Found>();
+  private readonly slopes = new Float64Array(3 * MOST_PAINTS);
+  /** by paints, then by parts */
+  private readonly seen = new Map<number, Map<number, Found>>();
   /** least difference found with each number of paints */
   private readonly leastOf = new Float64Array(MOST_PAINTS + 1).fill(Infinity);
 
@@ -144,7 +154,7 @@ class Search {
     const sets = this.refine(starts);
     for (const set of sets.slice(0, ROUNDED_SETS)) this.round(set);
     for (const start of starts) if (start.total <= this.mostParts) this.judge(start.paints, start.parts);
-    const seeds = [...this.seen.values()].toSorted((a, b) => a.difference - b.difference);
+    const seeds = this.all().toSorted((a, b) => a.difference - b.difference);
     const climbed = new Set<string>();
     for (const seed of seeds) {
       if (climbed.size >= CLIMBED) break;
@@ -214,8 +224,8 @@ class Search {
           const name = nameOf(paints);
           if (known.has(name)) continue;
           known.add(name);
-          const start = [...triple.weights].map((weight) => weight * 0.85);
-          const set = refineSet(this.mixer, this.metric, this.target, paints, [...start, 0.15], 3);
+          const start = [...triple.weights].map((weight) => weight * (1 - NEW_SHARE));
+          const set = refineSet(this.mixer, this.metric, this.target, paints, [...start, NEW_SHARE], QUAD_TURNS);
           if (set.paints.length === MOST_PAINTS && Math.min(...set.weights) * this.mostParts < LEAST_PART) continue;
           sets.push(set);
         }
@@ -267,24 +277,38 @@ class Search {
 
   /** The exact difference of a recipe in its smallest parts; kept once. */
   private judge(givenPaints: readonly number[], givenParts: readonly number[]): Found | null {
-    const order = givenPaints.map((_, at) => at).toSorted((a, b) => (givenPaints[a] as number) - (givenPaints[b] as number));
-    const divisor = givenParts.reduce((held, value) => commonDivisor(held, value), 0);
-    const paints = order.map((at) => givenPaints[at] as number);
-    const parts = order.map((at) => (givenParts[at] as number) / divisor);
-    const total = parts.reduce((sum, value) => sum + value, 0);
+    const size = givenPaints.length;
+    let divisor = 0;
+    for (let i = 0; i < size; i += 1) divisor = commonDivisor(givenParts[i] as number, divisor);
+    // Sorted by insertion: there are at most four.
+    const paints: number[] = [];
+    const parts: number[] = [];
+    let total = 0;
+    for (let i = 0; i < size; i += 1) {
+      const paint = givenPaints[i] as number;
+      const amount = (givenParts[i] as number) / divisor;
+      total += amount;
+      let at = paints.length;
+      while (at > 0 && (paints[at - 1] as number) > paint) at -= 1;
+      paints.splice(at, 0, paint);
+      parts.splice(at, 0, amount);
+    }
     if (total > this.mostParts || !this.holdsMust(paints)) return null;
-    const key = `${paints.toString()}/${parts.toString()}`;
-    const known = this.seen.get(key);
+    const paintsKey = paints.reduce((key, paint) => key * 256 + paint + 1, 0);
+    const partsKey = parts.reduce((key, amount) => key * (MOST_PARTS + 1) + amount, 0);
+    let ofPaints = this.seen.get(paintsKey);
+    if (!ofPaints) this.seen.set(paintsKey, (ofPaints = new Map()));
+    const known = ofPaints.get(partsKey);
     if (known) return known;
-    this.mixer.lab(paints, parts, paints.length, this.out);
+    this.mixer.lab(paints, parts, size, this.out);
     const lab: Lab = [this.out[0] as number, this.out[1] as number, this.out[2] as number];
     const found = { paints, parts, total, lab, difference: difference(lab, this.target) };
-    this.seen.set(key, found);
-    if (found.difference < (this.leastOf[paints.length] as number)) this.leastOf[paints.length] = found.difference;
+    ofPaints.set(partsKey, found);
+    if (found.difference < (this.leastOf[size] as number)) this.leastOf[size] = found.difference;
     return found;
   }
 
-  /** Amounts up to two parts off in every paint at once, in multiples of the recipe too, and one part of a new paint, as long as that helps. */
+  /** Amounts some parts off in every paint at once, in multiples of the recipe too, and one part of a new paint, as long as that helps. */
   private climb(from: Found): void {
     let here = from;
     for (;;) {
@@ -295,7 +319,7 @@ class Search {
       };
       for (let times = 1; times * here.total <= this.mostParts; times += 1) {
         const parts = here.parts.map((value) => value * times);
-        this.around(here.paints, parts, consider);
+        this.around(here.paints, parts, () => best.difference, consider);
         if (here.paints.length < this.mostPaints && times * here.total < this.mostParts)
           for (const paint of this.allowed) if (!here.paints.includes(paint)) consider([...here.paints, paint], [...parts, 1]);
       }
@@ -304,25 +328,52 @@ class Search {
     }
   }
 
+  /** All amounts up to some parts off, foretold by slopes and judged where they promise something. */
   private around(
     paints: readonly number[],
     parts: readonly number[],
+    bar: () => number,
     consider: (paints: readonly number[], parts: readonly number[]) => void,
   ): void {
     const size = parts.length;
+    const { slopes, out, target, metric } = this;
+    this.mixer.labAndSlopes(paints, parts, size, out, slopes);
+    const miss = [(out[0] as number) - target[0], (out[1] as number) - target[1], (out[2] as number) - target[2]] as const;
+    const isForetold = parts.reduce((sum, value) => sum + value, 0) >= FEW_PARTS;
     const off = new Array<number>(size).fill(-REACH);
     for (;;) {
-      const kept: number[] = [];
-      const amounts: number[] = [];
       let total = 0;
+      let left = 0;
+      let dl = miss[0];
+      let da = miss[1];
+      let db = miss[2];
       for (let i = 0; i < size; i += 1) {
-        const amount = (parts[i] as number) + (off[i] as number);
-        if (amount <= 0) continue;
-        kept.push(paints[i] as number);
-        amounts.push(amount);
-        total += amount;
+        const change = off[i] as number;
+        const amount = (parts[i] as number) + change;
+        if (amount > 0) {
+          left += 1;
+          total += amount;
+        }
+        const counted = amount > 0 ? change : -(parts[i] as number);
+        dl += counted * (slopes[3 * i] as number);
+        da += counted * (slopes[3 * i + 1] as number);
+        db += counted * (slopes[3 * i + 2] as number);
       }
-      if (kept.length > 0 && total <= this.mostParts) consider(kept, amounts);
+      if (
+        left > 0 &&
+        total <= this.mostParts &&
+        (!isForetold || Math.sqrt(Math.max(0, metricSquare(metric, dl, da, db))) <= SLACK_SHARE * bar() + SLACK)
+      ) {
+        const kept: number[] = [];
+        const amounts: number[] = [];
+        for (let i = 0; i < size; i += 1) {
+          const amount = (parts[i] as number) + (off[i] as number);
+          if (amount <= 0) continue;
+          kept.push(paints[i] as number);
+          amounts.push(amount);
+        }
+        consider(kept, amounts);
+      }
       let at = 0;
       while (at < size && off[at] === REACH) off[at++] = -REACH;
       if (at === size) return;
@@ -330,8 +381,12 @@ class Search {
     }
   }
 
+  private all(): Found[] {
+    return [...this.seen.values()].flatMap((ofPaints) => [...ofPaints.values()]);
+  }
+
   private unbeaten(): Recipe[] {
-    const all = [...this.seen.values()].toSorted((a, b) => a.difference - b.difference || a.total - b.total);
+    const all = this.all().toSorted((a, b) => a.difference - b.difference || a.total - b.total);
     const kept: Found[] = [];
     for (const found of all)
       if (!kept.some((other) => other.paints.length <= found.paints.length && other.total <= found.total)) kept.push(found);

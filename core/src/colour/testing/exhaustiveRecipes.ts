@@ -8,13 +8,20 @@ import { commonDivisor } from '../recipe/recipeTable';
 export function everyMix(paints: readonly MixPaint[], mostPaints: number, mostParts: number, mirrored = 0): Float32Array {
   const mixer = createMixer(paints, mirrored);
   const out = new Float64Array(3);
-  const labs: number[] = [];
+  let labs = new Float32Array(3 * 1024);
+  let length = 0;
   const chosen: number[] = [];
   const parts: number[] = [];
   const walk = (from: number, left: number): void => {
     if (chosen.length > 0 && parts.reduce((held, value) => commonDivisor(held, value), 0) === 1) {
       mixer.lab(chosen, parts, chosen.length, out);
-      labs.push(out[0] as number, out[1] as number, out[2] as number);
+      if (length + 3 > labs.length) {
+        const larger = new Float32Array(labs.length * 2);
+        larger.set(labs);
+        labs = larger;
+      }
+      labs.set(out, length);
+      length += 3;
     }
     if (chosen.length === mostPaints) return;
     for (let paint = from; paint < paints.length; paint += 1)
@@ -27,7 +34,7 @@ export function everyMix(paints: readonly MixPaint[], mostPaints: number, mostPa
       }
   };
   walk(0, mostParts);
-  return Float32Array.from(labs);
+  return labs.slice(0, length);
 }
 
 /** The least CIEDE2000 among mixes. ΔL alone shows that most of them cannot be it: S_L is at most 1.75. */
