@@ -65,7 +65,17 @@ const SHOTS = [
   ],
   ['surface', '/surface/telegraph-case', drawn],
   ['surface-inspect', '/surface/telegraph-case/inspect', drawn],
-  ['colour', '/colour/card-green-3'],
+  ['colour', '/colour/mix/target-green', drawn],
+  ['colour-picture', '/colour/pictures/picture-lamp', drawn],
+  ['colour-card', '/colour/cards/card-green-1', drawn],
+  [
+    'ladder-masks',
+    '/ladders/lantern/lantern-tank',
+    async (page) => {
+      await page.getByRole('tab', { name: 'Masks' }).click();
+      await page.waitForTimeout(1500);
+    },
+  ],
   ['log', '/log'],
   ['shop-hours', '/shop/hours'],
   ['shop-air', '/shop/air'],

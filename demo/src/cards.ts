@@ -84,7 +84,7 @@ function readCard(
   return card(id, name, purpose, madeAt, 'drops', parts, hexOfLab([l, a, b]), { reading, ...extra });
 }
 
-/** Eight cards: one came out too yellow and was corrected twice. All invented. */
+/** Ten cards: one green came out too yellow and was corrected twice; brass over black against brass over grey. All invented. */
 export const DEMO_CARDS: readonly MixCard[] = [
   readCard(
     'card-green-1',
@@ -212,4 +212,18 @@ export const DEMO_CARDS: readonly MixCard[] = [
     null,
     { note: 'Not judged yet: it dries until Sunday.' },
   ),
+  brassCard('card-brass-black', 'Brass over black', 'black-gloss', '2026-05-15T18:40:00', [55.2, 9.6, 40.1]),
+  brassCard('card-brass-grey', 'Brass over grey', 'primer-grey', '2026-05-15T18:45:00', [60.8, 7.1, 33.4]),
 ];
+
+/** The can of brass over an undercoat: what lies under metal flakes is seen through them. */
+function brassCard(id: string, name: string, undercoatId: string, madeAt: string, lab: readonly [number, number, number]): MixCard {
+  return card(id, name, 'undercoat of the brass', madeAt, 'parts', [['brass', 1]], hexOfLab(lab), {
+    undercoatId,
+    coats: 2,
+    tool: 'aerosol',
+    targetId: 'target-brass',
+    reading: { method: 'reader', lab: [...lab], count: 5, spread: 1.4, atMs: Date.parse(`${madeAt}+02:00`) + 86_400_000 },
+    note: undercoatId === 'primer-grey' ? 'Flat and milky beside the other.' : 'Deeper and warmer; taken for the lantern.',
+  });
+}

@@ -1,3 +1,7 @@
+import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
+import { difference, labOfHex, labOfLinear, linearOfLab } from '@zinc-ladder/core/colour/lab';
+import { neutralOf } from './colours';
+import { PICTURE_LIGHTS, TRUE_COLOURS } from './pictures/renderLantern';
 import { buildShopProblem } from '@zinc-ladder/core/plan/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/planShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
@@ -23,7 +27,7 @@ describe('the demo', () => {
     expect(readBundle(zipBundle(demo)).project.rungs).toHaveLength(project.rungs.length);
   });
   it('ships what the scenario promises', () => {
-    expect([project.props.length, project.mixCards.length, project.pictures.length]).toEqual([4, 8, 3]);
+    expect([project.props.length, project.mixCards.length, project.pictures.length]).toEqual([4, 10, 3]);
     expect(project.products.length).toBeGreaterThanOrEqual(30);
     expect(project.logEntries.filter((entry) => entry.kind === 'mistake').length).toBeGreaterThanOrEqual(2);
     expect(project.rungs.filter((rung) => rung.state === 'inHand')).toHaveLength(1);
@@ -96,5 +100,43 @@ describe('the demo’s meshes', () => {
     const solid = pulledSolid(archSection(60, 40, [groove], 360), 50, 4);
     const whole = 60 * 40 * 50 + ((Math.PI * 900) / 2) * 50;
     expect((surveyOf(solid).volumeCubicMillimetres ?? 0) / (whole - 2 * 2 * 1 * 50)).toBeCloseTo(1, 4);
+  });
+});
+
+describe('the demo’s pictures', () => {
+  it.each(PICTURE_LIGHTS.map((light) => [light.name, light.id] as const))(
+    'under “%s” the band has its true colour within ΔE00 2 once the grey card is neutral',
+    (_, id) => {
+      const target = project.targets.find((entry) => entry.id === 'target-green');
+      const [l = 0, a = 0, b = 0] = target?.samples.find((sample) => sample.pictureId === id)?.lab ?? [];
+      expect(difference([l, a, b], labOfHex(TRUE_COLOURS.band))).toBeLessThan(2);
+    },
+  );
+  it('taken as they are, without the grey, they are far off', () => {
+    const light = PICTURE_LIGHTS.find((entry) => entry.id === 'picture-lamp');
+    const [r = 1, g = 1, b = 1] = light ? neutralOf(light).gains : [];
+    const [l = 0, a = 0, bb = 0] =
+      project.targets.find((entry) => entry.id === 'target-green')?.samples.find((sample) => sample.pictureId === 'picture-lamp')?.lab ??
+      [];
+    const linear = linearOfLab([l, a, bb]);
+    expect(difference(labOfLinear([linear[0] / r, linear[1] / g, linear[2] / b]), labOfHex(TRUE_COLOURS.band))).toBeGreaterThan(5);
+  });
+});
+
+describe('the demo’s cards', () => {
+  it('tell of a green that came out too yellow and was corrected twice', () => {
+    const target = project.targets.find((entry) => entry.id === 'target-green');
+    const [l = 0, a = 0, b = 0] = target?.lab ?? [];
+    const told = ['card-green-1', 'card-green-2', 'card-green-3'].map((id) => {
+      const [cl = 0, ca = 0, cb = 0] = project.mixCards.find((card) => card.id === id)?.reading?.lab ?? [];
+      return tellDifference([cl, ca, cb], [l, a, b]);
+    });
+    expect(told[0]?.words).toContain('yellower');
+    expect(told.map((entry) => entry.difference)).toEqual(told.map((entry) => entry.difference).toSorted((x, y) => y - x));
+    expect(told[2]?.difference).toBeLessThan(1.5);
+  });
+  it('brass over black reads darker and warmer than brass over grey', () => {
+    const of = (id: string) => project.mixCards.find((card) => card.id === id)?.reading?.lab ?? [];
+    expect(of('card-brass-black')[0] ?? 99).toBeLessThan(of('card-brass-grey')[0] ?? 0);
   });
 });

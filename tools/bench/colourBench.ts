@@ -102,15 +102,13 @@ export function benchColour(tell: (what: string, ms: number, goal: string) => vo
     chipsShowId: null,
   }));
   const borders = regions.flatMap((one, at) =>
-    regions
-      .slice(at + 1)
-      .map((other) => ({
-        firstId: one.id,
-        secondId: other.id,
-        lengthMillimetres: 400 * random(),
-        form: 'curved' as const,
-        place: 'free' as const,
-      })),
+    regions.slice(at + 1).map((other) => ({
+      firstId: one.id,
+      secondId: other.id,
+      lengthMillimetres: 400 * random(),
+      form: 'curved' as const,
+      place: 'free' as const,
+    })),
   );
   tell(
     'the best of all orders of 10 regions, all meeting',

@@ -46,7 +46,7 @@ const MOST_PARTS = 64;
 const PAIR_PARTS = 24;
 /** Sets that are kept from the table, and triples that are tried with every other paint. */
 const KEPT_SETS = 120;
-const KEPT_TRIPLES = 45;
+const KEPT_TRIPLES = 60;
 /** What a fourth paint begins with, and the turns it is given. */
 const NEW_SHARE = 0.06;
 const QUAD_TURNS = 5;
