@@ -28,16 +28,6 @@ const SHOTS = [
   ['ladder-open', '/ladders/lantern/lantern-tank?rung=lantern-tank-21'],
   ['part-new', '/ladders/telegraph', async (page) => page.getByRole('button', { name: 'Add part' }).click()],
   ['plan', '/plan', odds],
-  [
-    'plan-list',
-    '/plan',
-    async (page) => {
-      await odds(page);
-      await page.getByRole('radio', { name: 'List' }).click();
-      await page.getByRole('region', { name: /^Sat/u }).getByRole('button').nth(3).click();
-      await page.getByText(/step by step/u).click();
-    },
-  ],
   ['plan-what-helps', '/plan', helps],
   [
     'plan-week',
@@ -65,9 +55,9 @@ const SHOTS = [
   ],
   ['surface', '/surface/telegraph-case', drawn],
   ['surface-inspect', '/surface/telegraph-case/inspect', drawn],
-  ['colour', '/colour/mix/target-green', drawn],
-  ['colour-picture', '/colour/pictures/picture-lamp', drawn],
-  ['colour-card', '/colour/cards/card-green-1', drawn],
+  ['colour', '/colour/mix/target-green', async (page) => page.waitForTimeout(2500)],
+  ['colour-picture', '/colour/pictures/picture-lamp', async (page) => page.waitForTimeout(1500)],
+  ['colour-card', '/colour/cards/card-green-1', async (page) => page.waitForTimeout(1500)],
   [
     'ladder-masks',
     '/ladders/lantern/lantern-tank',
@@ -78,7 +68,6 @@ const SHOTS = [
   ],
   ['log', '/log'],
   ['shop-hours', '/shop/hours'],
-  ['shop-air', '/shop/air'],
   ['shop-products', '/shop/products', async (page) => page.getByRole('button', { name: /^Signal blue enamel/u }).click()],
   ['shop-files', '/shop/files'],
 ];
@@ -111,5 +100,4 @@ async function take(name, path, act, options) {
 }
 for (const [name, path, act] of SHOTS) await take(name, path, act, {});
 await take('bench-phone', '/bench', undefined, { viewport: { width: 390, height: 844 } });
-await take('bench-evening', '/bench', undefined, { colorScheme: 'dark' });
 await browser.close();
