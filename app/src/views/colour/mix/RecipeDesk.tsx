@@ -42,7 +42,7 @@ export function RecipeDesk({ target }: { readonly target: ColourTarget }) {
   const cards = useTable('mixCards').filter((card) => card.targetId === target.id);
   return (
     <>
-      <section aria-label="Recipe" className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-3">
+      <section aria-label="Recipe" className="grid min-w-0 max-lg:order-first grid-cols-[minmax(0,1fr)] content-start gap-3">
         <div className="relative">
           <SplitSwatch
             left={hexOfLab(lab)}
