@@ -7,11 +7,12 @@ import { Labelled } from './fields';
 /** Reads `52, -3.5, 20` or `#3c5c4c`; null where it is neither. */
 export function readColour(text: string): Lab | null {
   const trimmed = text.trim().toLowerCase();
-  if (/^#?[0-9a-f]{6}$/u.test(trimmed) && (trimmed.startsWith('#') || /[a-f]/u.test(trimmed) || trimmed.length === 6))
-    return labOfHex(trimmed.startsWith('#') ? trimmed : `#${trimmed}`);
-  const parts = trimmed.split(/[\s;]+|,\s+|,(?=-?\d+(?:\.\d+)?(?:,|$))/u).filter((part) => part !== '');
+  if (/^#?[0-9a-f]{6}$/u.test(trimmed)) return labOfHex(trimmed.startsWith('#') ? trimmed : `#${trimmed}`);
+  // Parted by spaces or semicolons a comma is a decimal point; else it parts.
+  const words = trimmed.split(/[\s;]+/u).filter((word) => word !== '');
+  const parts = words.length === 3 ? words.map((word) => word.replace(/,$/u, '')) : trimmed.split(',').map((word) => word.trim());
   const [l, a, b] = parts.map((part) => Number(part.replace(',', '.')));
-  if (parts.length !== 3 || l === undefined || a === undefined || b === undefined) return null;
+  if (parts.length !== 3 || parts.includes('') || l === undefined || a === undefined || b === undefined) return null;
   if (![l, a, b].every(Number.isFinite) || l < 0 || l > 100 || Math.abs(a) > 150 || Math.abs(b) > 150) return null;
   return [l, a, b];
 }
