@@ -202,6 +202,23 @@ describe('reference pictures', () => {
 });
 
 describe('coats, thinning, weighing, palettes', () => {
+  it('says whether a ladder’s coats are enough, and adds those missing', async () => {
+    const project = deskProject();
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'host-2'
+        ? { ...rung, name: 'ochre', methodId: 'brushCoat', band: 'colour' as const, productId: 'ochre', coatMicrometres: 6 }
+        : rung,
+    );
+    project.products = project.products.map((product) => (product.id === 'ochre' ? { ...product, scatterPerCoat: 0.8 } : product));
+    const { user, db, store } = await openShop('/colour/coats', project);
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Paint' }), 'ochre');
+    const ladders = await screen.findByRole('region', { name: 'On the ladders' });
+    await waitFor(() => expect(ladders.textContent).toMatch(/1 coat over Grey primer; \d to full colour/u));
+    await user.click(within(ladders).getByRole('button', { name: /^Add \d coats?$/u }));
+    await waitFor(async () => expect((await db.records('ladders').get('host'))?.rungIds.length).toBeGreaterThan(2));
+    await act(() => store.undo());
+    expect((await db.records('ladders').get('host'))?.rungIds).toHaveLength(2);
+  });
   it('ranks undercoats, and a card over black and white tells how much a coat hides', async () => {
     const { user, db } = await openShop('/colour/coats', deskProject());
     await user.selectOptions(await screen.findByRole('combobox', { name: 'Paint' }), 'ochre');

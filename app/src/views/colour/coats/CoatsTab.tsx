@@ -14,6 +14,7 @@ import { Swatch } from '../../../ui/Swatch';
 import { useFormats } from '../../../ui/useFormats';
 import { Why } from '../../../ui/Why';
 import { CoatRowStrip, coatRange } from '../CoatRowStrip';
+import { CoatsOnLadders } from './CoatsOnLadders';
 import { ChartReading } from './ChartReading';
 
 /** What goes under which colour, where no sum says it. All common practice. */
@@ -53,6 +54,7 @@ export function CoatsTab() {
     <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <CoatsOf key={paint.id} paint={paint} paints={paints} products={products} mirrored={mirrored} onChoose={setPaintId} />
       <div className="grid gap-4">
+        <CoatsOnLadders paint={paint} mirrored={mirrored} />
         <ChartReading key={`${paint.id}-${paint.revision}`} product={paint} mirrored={mirrored} />
         <Sheet className="p-4" label="Where no sum says it">
           <h2 className="label mb-2">Where no sum says it (common practice)</h2>
