@@ -166,3 +166,46 @@ describe('the order of masking', () => {
     expect(() => judgeMaskOrder(problem([region('a'), region('b')], []), ['a'])).toThrow(RangeError);
   });
 });
+
+describe('what an order takes', () => {
+  const two = (extra: Partial<MaskBorder>, school: MaskProblem['school'] = { seal: 'under', pull: 'wet' }) =>
+    judgeMaskOrder(problem([region('a'), region('b')], [border('a', 'b', 200, extra)], { school }), ['a', 'b']);
+  it('is more for curved and free borders than for straight ones along a panel line', () => {
+    const plain = two({})?.handsMinutes ?? 0;
+    expect(two({ form: 'curved' })?.handsMinutes ?? 0).toBeGreaterThan(plain);
+    expect(two({ form: 'curved', place: 'free' })?.handsMinutes ?? 0).toBeGreaterThan(two({ form: 'curved' })?.handsMinutes ?? 0);
+  });
+  it('risks less with a sealed edge, which takes hands and ten minutes (common practice)', () => {
+    const sealed = two({});
+    const bare = two({}, { seal: 'none', pull: 'wet' });
+    expect(sealed?.riskMinutes ?? 0).toBeLessThan(bare?.riskMinutes ?? 0);
+    expect((sealed?.handsMinutes ?? 0) - (bare?.handsMinutes ?? 0)).toBe(4);
+    expect((sealed?.waitMinutes ?? 0) - (bare?.waitMinutes ?? 0)).toBe(10);
+  });
+  it('waits for the film under the tape, and between coats', () => {
+    const found = judgeMaskOrder(
+      problem([region('a', { tapeMinutes: 240 }), region('b', { coats: 3, recoatMinutes: 20 })], [], {
+        school: { seal: 'none', pull: 'dry' },
+      }),
+      ['a', 'b'],
+    );
+    expect(found?.steps.map((step) => step.waitMinutes)).toEqual([10, 240 + 40]);
+  });
+  it('a region alone is sprayed with nothing masked, and its rungs are its coats', () => {
+    const asked = problem([region('a', { coats: 3 })], []);
+    const found = findMaskOrder(asked);
+    expect(found).toMatchObject({ tapeMillimetres: 0, riskMinutes: 0, extraCoats: 0 });
+    expect(maskRungs(found as NonNullable<typeof found>, asked.regions, asked.school).map((rung) => rung.name)).toEqual([
+      'a 1',
+      'a 2',
+      'a 3',
+    ]);
+  });
+  it('clear seals have no colour of a region; pulling dry says to score first', () => {
+    const asked = problem([region('a'), region('b')], [border('a', 'b')], { school: { seal: 'clear', pull: 'dry' } });
+    const found = judgeMaskOrder(asked, ['a', 'b']);
+    const rungs = maskRungs(found as NonNullable<typeof found>, asked.regions, asked.school);
+    expect(rungs.find((rung) => rung.methodId === 'edgeSeal')).toMatchObject({ name: 'Seal the edge with clear', productOfRegionId: null });
+    expect(rungs.at(-1)?.note).toContain('score');
+  });
+});

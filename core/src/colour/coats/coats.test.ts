@@ -96,3 +96,37 @@ describe('light through a stack', () => {
     expect(lightThrough([])).toMatchObject({ share: 1, stoppedBy: null });
   });
 });
+
+describe('any paint over any backing (property)', () => {
+  const hex = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`);
+  it('covers sooner the more it scatters, and the range holds the middle', () => {
+    fc.assert(
+      fc.property(hex, hex, fc.double({ min: 0.1, max: 5, noNaN: true }), (paint, under, scatter) => {
+        const row = coatRow(coat(paint, scatter), labOfHex(under));
+        const more = coatRow(coat(paint, scatter * 2), labOfHex(under));
+        expect(more.toFullColour ?? 99).toBeLessThanOrEqual(row.toFullColour ?? 99);
+        expect(row.range[0] ?? 99).toBeLessThanOrEqual(row.toFullColour ?? 99);
+        expect(row.range[1] ?? 99).toBeGreaterThanOrEqual(row.toFullColour ?? 99);
+        for (const step of row.steps) {
+          expect(step.contrast).toBeGreaterThan(0);
+          expect(step.contrast).toBeLessThanOrEqual(1 + 1e-9);
+        }
+      }),
+      { seed: 17, numRuns: 25 },
+    );
+  });
+  it('lets through no more light with another layer', () => {
+    fc.assert(
+      fc.property(fc.array(fc.tuple(hex, fc.double({ min: 0.05, max: 4, noNaN: true })), { minLength: 1, maxLength: 4 }), (layers) => {
+        const told = lightThrough(layers.map(([colour, scatter], at) => ({ id: `l${at}`, ratio: ratioOfHex(colour), scatter })));
+        let before = 1;
+        for (const { share } of told.after) {
+          expect(share).toBeLessThanOrEqual(before + 1e-9);
+          expect(share).toBeGreaterThanOrEqual(0);
+          before = share;
+        }
+      }),
+      { seed: 18, numRuns: 40 },
+    );
+  });
+});
