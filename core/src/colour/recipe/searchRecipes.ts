@@ -46,7 +46,7 @@ const MOST_PARTS = 64;
 const PAIR_PARTS = 24;
 /** Sets that are kept from the table, and triples that are tried with every other paint. */
 const KEPT_SETS = 120;
-const KEPT_TRIPLES = 60;
+const KEPT_TRIPLES = 80;
 /** What a fourth paint begins with, and the turns it is given. */
 const NEW_SHARE = 0.06;
 const QUAD_TURNS = 5;
@@ -140,23 +140,34 @@ class Search {
 
   run(): Recipe[] {
     if (this.allowed.length === 0) return [];
-    this.pass();
+    let sets = this.fewPaints();
     const least = this.leastUpTo(this.mostPaints);
     if (least > FAR) {
       this.metric = localMetric(this.target, least);
-      this.pass();
+      sets = this.fewPaints();
     }
+    if (this.mostPaints === MOST_PAINTS) this.roundBest(this.withFourth(sets));
+    this.climbBest();
     return this.unbeaten();
   }
 
-  private pass(): void {
+  /** Sets of up to three paints from the table, with their best amounts; whole recipes of them are judged. */
+  private fewPaints(): RefinedSet[] {
     const starts = this.tableStarts();
-    const sets = this.refine(starts);
-    for (const set of sets.slice(0, ROUNDED_SETS)) this.round(set);
     for (const start of starts) if (start.total <= this.mostParts) this.judge(start.paints, start.parts);
-    const seeds = this.all().toSorted((a, b) => a.difference - b.difference);
+    const sets = starts.map((start) => refineSet(this.mixer, this.metric, this.target, start.paints, start.parts));
+    this.roundBest(sets);
+    return sets;
+  }
+
+  private roundBest(sets: readonly RefinedSet[]): void {
+    const own = sets.filter((set) => this.holdsMust(set.paints)).toSorted((a, b) => a.square - b.square);
+    for (const set of own.slice(0, ROUNDED_SETS)) this.round(set);
+  }
+
+  private climbBest(): void {
     const climbed = new Set<string>();
-    for (const seed of seeds) {
+    for (const seed of this.all().toSorted((a, b) => a.difference - b.difference)) {
       if (climbed.size >= CLIMBED) break;
       // One seed a set of paints: neighbours in parts are climbed to anyway.
       const name = seed.paints.toString();
@@ -212,25 +223,24 @@ class Search {
     return withMust.filter((start) => start.paints.length <= this.mostPaints);
   }
 
-  private refine(starts: readonly { paints: number[]; parts: number[] }[]): RefinedSet[] {
-    const sets = starts.map((start) => refineSet(this.mixer, this.metric, this.target, start.paints, start.parts));
+  /** The best triples with every other paint. */
+  private withFourth(sets: readonly RefinedSet[]): RefinedSet[] {
     const known = new Set(sets.map((set) => nameOf(set.paints)));
-    if (this.mostPaints === MOST_PAINTS) {
-      const triples = sets.filter((set) => set.paints.length === 3).toSorted((a, b) => a.square - b.square);
-      for (const triple of triples.slice(0, KEPT_TRIPLES))
-        for (const paint of this.allowed) {
-          if (triple.paints.includes(paint)) continue;
-          const paints = [...triple.paints, paint];
-          const name = nameOf(paints);
-          if (known.has(name)) continue;
-          known.add(name);
-          const start = [...triple.weights].map((weight) => weight * (1 - NEW_SHARE));
-          const set = refineSet(this.mixer, this.metric, this.target, paints, [...start, NEW_SHARE], QUAD_TURNS);
-          if (set.paints.length === MOST_PAINTS && Math.min(...set.weights) * this.mostParts < LEAST_PART) continue;
-          sets.push(set);
-        }
-    }
-    return sets.filter((set) => this.holdsMust(set.paints)).toSorted((a, b) => a.square - b.square);
+    const triples = sets.filter((set) => set.paints.length === 3).toSorted((a, b) => a.square - b.square);
+    const found: RefinedSet[] = [];
+    for (const triple of triples.slice(0, KEPT_TRIPLES))
+      for (const paint of this.allowed) {
+        if (triple.paints.includes(paint)) continue;
+        const paints = [...triple.paints, paint];
+        const name = nameOf(paints);
+        if (known.has(name)) continue;
+        known.add(name);
+        const start = [...triple.weights].map((weight) => weight * (1 - NEW_SHARE));
+        const set = refineSet(this.mixer, this.metric, this.target, paints, [...start, NEW_SHARE], QUAD_TURNS);
+        if (set.paints.length === MOST_PAINTS && Math.min(...set.weights) * this.mostParts < LEAST_PART) continue;
+        found.push(set);
+      }
+    return found;
   }
 
   private holdsMust(paints: readonly number[]): boolean {

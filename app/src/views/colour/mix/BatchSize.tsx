@@ -1,4 +1,4 @@
-import { DROP_MILLILITRES } from '@zinc-ladder/core/batch/dilution';
+import { DILUTIONS, DROP_MILLILITRES } from '@zinc-ladder/core/batch/dilution';
 import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
 import { useState } from 'react';
@@ -17,6 +17,7 @@ export function BatchSize({ totalParts, onDrops }: { readonly totalParts: number
   const cm2 = readTrial(area, 0.1, 100_000);
   const count = readTrial(coats, 1, 20);
   const entry = findProductClass(tool);
+  const thin = DILUTIONS.find((dilution) => dilution.use === entry.application);
   const need =
     cm2 !== null && count !== null
       ? paintNeeded(cm2, entry.drying.coatMicrometres, count, entry.volumeSolids, TRANSFER[entry.application])
@@ -59,6 +60,7 @@ export function BatchSize({ totalParts, onDrops }: { readonly totalParts: number
             {formats.volume(need.millilitres)}
           </Why>{' '}
           → {drops} drops, a whole number of times the recipe.
+          {thin && ` Thin it 1 : ${thin.usual} for the ${thin.name}, ${thin.looks} (common practice).`}
         </p>
       )}
     </details>
