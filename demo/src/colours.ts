@@ -1,7 +1,7 @@
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { agreeSamples } from '@zinc-ladder/core/colour/picture/agreeSamples';
 import { averageArea } from '@zinc-ladder/core/colour/picture/averageArea';
-import { doubtSample, gainsOf, neutralLab } from '@zinc-ladder/core/colour/picture/neutralise';
+import { doubtSample, gainsOf, isGravelyDoubted, neutralLab, toGains } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { ColourTarget, TargetSample } from '@zinc-ladder/model/records/colourTarget';
 import type { MaskPlan } from '@zinc-ladder/model/records/maskPlan';
 import type { PictureNeutral } from '@zinc-ladder/model/records/pictureReference';
@@ -29,14 +29,14 @@ export function neutralOf(light: PictureLight): PictureNeutral {
 }
 
 function sampleOf(light: PictureLight, area: typeof BAND, name: string): TargetSample {
-  const [r = 1, g = 1, b = 1] = neutralOf(light).gains;
+  const gains = toGains(neutralOf(light).gains);
   const colour = averageArea(pixelsOf(light), area);
   return {
     id: `sample-${name}-${light.id}`,
     pictureId: light.id,
     area,
-    lab: [...neutralLab(colour.rgb, [r, g, b])],
-    doubts: doubtSample(colour, [r, g, b]),
+    lab: [...neutralLab(colour.rgb, gains)],
+    doubts: doubtSample(colour, gains),
     isLeftOut: false,
   };
 }
@@ -47,7 +47,7 @@ function targetOf(id: string, name: string, samples: readonly TargetSample[], no
       id: sample.id,
       lab: [sample.lab[0] ?? 0, sample.lab[1] ?? 0, sample.lab[2] ?? 0],
       isLeftOut: sample.isLeftOut,
-      isDoubtful: sample.doubts.includes('dark'),
+      isDoubtful: isGravelyDoubted(sample.doubts),
     })),
   );
   if (!agreed) throw new RangeError(`no sample counts for ${name}`);

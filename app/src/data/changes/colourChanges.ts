@@ -1,22 +1,26 @@
+import type { Agreement } from '@zinc-ladder/core/colour/picture/agreeSamples';
 import { agreeSamples } from '@zinc-ladder/core/colour/picture/agreeSamples';
+import { isGravelyDoubted } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { ColourTarget, TargetSample } from '@zinc-ladder/model/records/colourTarget';
 import { toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
 
-/** Doubts that put a sample behind sound ones. */
-const GRAVE = new Set(['noNeutral', 'clipped', 'dark']);
-
-/** A target with other samples: its colour is their middle again. */
-export function withSamples(target: ColourTarget, samples: readonly TargetSample[]): ColourTarget {
-  const agreed = agreeSamples(
+/** What samples say together. */
+export function agreeTarget(samples: readonly TargetSample[]): Agreement | null {
+  return agreeSamples(
     samples.map((sample) => ({
       id: sample.id,
       lab: toLab(sample.lab),
       isLeftOut: sample.isLeftOut,
-      isDoubtful: sample.doubts.some((doubt) => GRAVE.has(doubt)),
+      isDoubtful: isGravelyDoubted(sample.doubts),
     })),
   );
+}
+
+/** A target with other samples: its colour is their middle again. */
+export function withSamples(target: ColourTarget, samples: readonly TargetSample[]): ColourTarget {
+  const agreed = agreeTarget(samples);
   return {
     ...target,
     samples: [...samples],

@@ -51,6 +51,20 @@ export const DOUBT_WORDS: Readonly<Record<SampleDoubt, string>> = {
   strongLight: 'a light far from white: a camera errs more under it',
 };
 
+/** Doubts that put a sample behind sound ones: its colour is not that of the thing. */
+const GRAVE: ReadonlySet<string> = new Set<SampleDoubt>(['noNeutral', 'clipped', 'dark']);
+
+/** Whether a sample with these doubts counts only where there is nothing better. */
+export function isGravelyDoubted(doubts: readonly string[]): boolean {
+  return doubts.some((doubt) => GRAVE.has(doubt));
+}
+
+/** Three numbers of a record as gains. */
+export function toGains(values: readonly number[]): LightGains {
+  const [r = 1, g = 1, b = 1] = values;
+  return [r, g, b];
+}
+
 const CLIPPED = 0.05;
 const DARK = 0.012;
 const UNEVEN = 0.2;

@@ -4,7 +4,7 @@ import { EYE_STEPS, labByEye } from '@zinc-ladder/core/colour/cards/labByEye';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import type { AreaColour } from '@zinc-ladder/core/colour/picture/averageArea';
-import { AS_TAKEN, neutralLab } from '@zinc-ladder/core/colour/picture/neutralise';
+import { AS_TAKEN, neutralLab, toGains } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { ColourReading } from '@zinc-ladder/model/records/colourReading';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { useState } from 'react';
@@ -103,8 +103,7 @@ export function ReadCard({
                 void getPictureDesk()
                   .sample(picture.id, file, area)
                   .then((colour: AreaColour) => {
-                    const [r = 1, g = 1, b = 1] = picture.neutral?.gains ?? AS_TAKEN;
-                    keep('picture', neutralLab(colour.rgb, [r, g, b]), 1, 0);
+                    keep('picture', neutralLab(colour.rgb, toGains(picture.neutral?.gains ?? AS_TAKEN)), 1, 0);
                   })
                   .catch(tellError)
               }

@@ -1,11 +1,12 @@
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { agreeSamples, averageReadings } from '@zinc-ladder/core/colour/picture/agreeSamples';
+import type { Agreement } from '@zinc-ladder/core/colour/picture/agreeSamples';
+import { averageReadings } from '@zinc-ladder/core/colour/picture/agreeSamples';
 import type { SampleDoubt } from '@zinc-ladder/core/colour/picture/neutralise';
 import { DOUBT_WORDS } from '@zinc-ladder/core/colour/picture/neutralise';
 import { toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import type { ColourTarget, TargetSample } from '@zinc-ladder/model/records/colourTarget';
 import { Link, useNavigate } from 'react-router';
-import { removeTarget, withSamples } from '../../../data/changes/colourChanges';
+import { agreeTarget, removeTarget, withSamples } from '../../../data/changes/colourChanges';
 import { newId } from '../../../data/newId';
 import { useTable } from '../../../data/queries';
 import { useStore } from '../../../data/StoreContext';
@@ -28,14 +29,7 @@ export function TargetPictures({ target, targets }: { readonly target: ColourTar
   const navigate = useNavigate();
   const { tellError } = useNotices();
   const pictures = useTable('pictures');
-  const agreed = agreeSamples(
-    target.samples.map((sample) => ({
-      id: sample.id,
-      lab: toLab(sample.lab),
-      isLeftOut: sample.isLeftOut,
-      isDoubtful: sample.doubts.some((doubt) => ['noNeutral', 'clipped', 'dark'].includes(doubt)),
-    })),
-  );
+  const agreed = agreeTarget(target.samples);
   const change = (what: string, next: ColourTarget): void =>
     void edit(`${what} of ${target.name}`, (run) => run.put('targets', next, target.revision));
   const setSamples = (what: string, samples: readonly TargetSample[]): void => change(what, withSamples(target, samples));
@@ -171,7 +165,7 @@ function pictureNames(target: ColourTarget, pictures: readonly { readonly id: st
   return new Map(target.samples.map((sample) => [sample.id, pictures.find((entry) => entry.id === sample.pictureId)?.name ?? 'a reading']));
 }
 
-function agreementWords(agreed: NonNullable<ReturnType<typeof agreeSamples>>, names: ReadonlyMap<string, string>): string {
+function agreementWords(agreed: Agreement, names: ReadonlyMap<string, string>): string {
   const off = agreed.samples.filter((sample) => sample.use === 'outlier' || sample.use === 'doubtful');
   const used = agreed.samples.filter((sample) => sample.use === 'used').length;
   const disagreement = agreed.disagreement > 2 ? `They disagree by up to ΔE ${agreed.disagreement.toFixed(1)}: the light differs. ` : '';

@@ -1,5 +1,5 @@
 import type { PictureArea } from '@zinc-ladder/core/colour/picture/averageArea';
-import type { LightGains } from '@zinc-ladder/core/colour/picture/neutralise';
+import { toGains } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
@@ -71,9 +71,4 @@ export function AreaMark({ area, isNeutral = false }: { readonly area: PictureAr
       }}
     />
   );
-}
-
-function toGains(values: readonly number[]): LightGains {
-  const [r = 1, g = 1, b = 1] = values;
-  return [r, g, b];
 }

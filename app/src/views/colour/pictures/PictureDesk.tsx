@@ -8,10 +8,10 @@ import {
   MIDDLE_GREY,
   neutralLab,
   PAPER_WHITE,
+  toGains,
 } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { LightGains } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
-import { toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
 import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
 import { useState } from 'react';
@@ -233,9 +233,4 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
       </div>
     </div>
   );
-}
-
-function toGains(values: readonly number[]): LightGains {
-  const [r, g, b] = toLab(values);
-  return [r, g, b];
 }
