@@ -3,6 +3,7 @@ import { averageReadings } from '../colour/picture/agreeSamples';
 import { simulateReadings } from '../colour/cards/simulatedReader';
 import { difference } from '../colour/lab';
 import { contentsByWeight, simulateScale, usualEmptyGrams } from './canContents';
+import { dropsForBatch, measureDrops, millilitresOfDrops } from './drops';
 import { DILUTIONS, thinCup, thinnerOf } from './dilution';
 
 describe('contents by weighing', () => {
@@ -40,6 +41,17 @@ describe('the simulated reader', () => {
     expect(difference(mean?.lab ?? [0, 0, 0], truth)).toBeLessThan(0.35);
     expect(simulateReadings(truth, 20, 9)).toEqual(readings);
     expect(() => simulateReadings(truth, 0, 1)).toThrow(RangeError);
+  });
+});
+
+describe('drops', () => {
+  it('are twenty to a millilitre (common practice), measured as drops, millilitres or grams', () => {
+    expect(millilitresOfDrops(20)).toBeCloseTo(1, 9);
+    expect([measureDrops(7, 'drops', 1.2), measureDrops(20, 'ml', 1.2), measureDrops(20, 'grams', 1.2)]).toEqual([7, 1, 1.2]);
+  });
+  it('of a batch are a whole number of times the recipe, and enough', () => {
+    expect([dropsForBatch(0, 11), dropsForBatch(0.55, 11), dropsForBatch(0.56, 11), dropsForBatch(3.4, 18)]).toEqual([11, 11, 22, 72]);
+    expect(() => dropsForBatch(1, 0)).toThrow(RangeError);
   });
 });
 

@@ -84,9 +84,6 @@ export function thinCup(cupMillilitres: number, parts: number): ThinnedCup {
   return { paintMillilitres, thinnerMillilitres: cupMillilitres - paintMillilitres, strengthShare: 1 / (1 + parts) };
 }
 
-/** A drop of a usual dropper bottle, ml: twenty make a millilitre (common practice; bottles differ by a third). */
-export const DROP_MILLILITRES = 0.05;
-
 /** Notes of practice for colour that is no paint: nothing here is computed. */
 export const COLOUR_PRACTICE: readonly { readonly id: string; readonly name: string; readonly text: string }[] = [
   {

@@ -1,4 +1,5 @@
-import { DILUTIONS, DROP_MILLILITRES } from '@zinc-ladder/core/batch/dilution';
+import { DILUTIONS } from '@zinc-ladder/core/batch/dilution';
+import { dropsForBatch } from '@zinc-ladder/core/batch/drops';
 import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
 import { useState } from 'react';
@@ -22,7 +23,7 @@ export function BatchSize({ totalParts, onDrops }: { readonly totalParts: number
     cm2 !== null && count !== null
       ? paintNeeded(cm2, entry.drying.coatMicrometres, count, entry.volumeSolids, TRANSFER[entry.application])
       : null;
-  const drops = need ? Math.max(totalParts, Math.ceil(need.millilitres / DROP_MILLILITRES / totalParts) * totalParts) : null;
+  const drops = need ? dropsForBatch(need.millilitres, totalParts) : null;
   return (
     <details className="mt-1">
       <summary className="font-label min-h-8 cursor-pointer font-semibold">How much to mix</summary>

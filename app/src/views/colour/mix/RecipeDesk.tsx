@@ -4,7 +4,7 @@ import { mixLab, paintOf } from '@zinc-ladder/core/colour/paint';
 import { dropEffects, wetLook } from '@zinc-ladder/core/colour/recipe/recipeNeighbours';
 import { preferRecipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
-import { DROP_MILLILITRES } from '@zinc-ladder/core/batch/dilution';
+import { measureDrops, millilitresOfDrops } from '@zinc-ladder/core/batch/drops';
 import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
 import { labOfProduct, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
@@ -130,15 +130,8 @@ function RecipeSheet({
   const sum = drops.reduce((held, value) => held + value, 0);
   const strongest = effects.toSorted((a, b) => b.more - a.more)[0];
   const components: MixCard['components'] = mix.map(({ product }, at) => {
-    const millilitres = (drops[at] ?? 0) * DROP_MILLILITRES;
-    return {
-      productId: product.id,
-      name: product.name,
-      amount:
-        wish.unit === 'drops'
-          ? (drops[at] ?? 0)
-          : round(wish.unit === 'ml' ? millilitres : millilitres * (productValue(product, 'densityKgPerLitre').value ?? 1)),
-    };
+    const density = productValue(product, 'densityKgPerLitre').value ?? 1;
+    return { productId: product.id, name: product.name, amount: measureDrops(drops[at] ?? 0, wish.unit, density) };
   });
   const keep = async (): Promise<void> => {
     const id = newId();
@@ -189,7 +182,7 @@ function RecipeSheet({
           colourOf={(id) => paints.byId.get(id ?? '')?.colourHex ?? null}
         />
         <dl className="border-line mt-2 flex flex-wrap gap-x-6 gap-y-1 border-t pt-2 text-sm">
-          <Fact label={`${sum} drops`} value={formats.volume(sum * DROP_MILLILITRES)} />
+          <Fact label={`${sum} drops`} value={formats.volume(millilitresOfDrops(sum))} />
           {strongest && (
             <Fact
               label={`One drop more ${shortName(paints.byId.get(strongest.paintId)?.name)}`}
@@ -276,8 +269,4 @@ function scaledDrops(recipe: Recipe, total: number): number[] {
 
 function shortName(name: string | undefined): string {
   return (name ?? '').split(',')[0]?.toLowerCase() ?? '';
-}
-
-function round(value: number): number {
-  return Math.max(0.001, Math.round(value * 1000) / 1000);
 }

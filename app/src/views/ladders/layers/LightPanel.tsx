@@ -1,15 +1,13 @@
-import { guessScatter, lightThrough, ratioOfHex } from '@zinc-ladder/core/colour/coats/coatsOver';
-import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
+import { lightThrough } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import type { FilmLayer } from '@zinc-ladder/core/film/filmStack';
+import { litLayers } from '@zinc-ladder/model/gather/gatherLight';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useState } from 'react';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { NumberBox, readTrial } from '../../../ui/NumberBox';
 import { Swatch } from '../../../ui/Swatch';
 import { Why } from '../../../ui/Why';
-
-/** S·X of a printed wall for each millimetre, white or clear filament (guessed). */
-const WALL_SCATTER = { opaque: 2.5, translucent: 0.25 } as const;
 
 /** How much of a lamp's light comes through wall and films, and which of them stops it. */
 export function LightPanel({
@@ -26,27 +24,7 @@ export function LightPanel({
   const [wall, setWall] = useState('1.6');
   const [hex, setHex] = useState(letsLightThrough ? '#f4efe2' : '#d9d7d2');
   const millimetres = readTrial(wall, 0.1, 50);
-  const films = layers.flatMap((layer) => {
-    const product = index.products.get(rungs.find((rung) => layer.rungIds.includes(rung.id))?.productId ?? '');
-    const colour = layer.colourHex;
-    if (!colour) return [];
-    const lab = labOfHex(colour);
-    const perMicrometre = product?.scatterPerCoat ? null : guessScatter(layer.micrometres, lab[0]);
-    // Clear and tinted films scatter little: what they take they take by colour.
-    const clear = /[Cc]lear|tinted|Epoxy/u.test(product?.classId ?? '') ? 0.05 : 1;
-    return [{ id: layer.name, ratio: ratioOfHex(colour), scatter: (perMicrometre ?? product?.scatterPerCoat ?? 1) * clear }];
-  });
-  const told =
-    millimetres === null
-      ? null
-      : lightThrough([
-          {
-            id: 'the wall',
-            ratio: ratioOfHex(hex),
-            scatter: millimetres * (letsLightThrough ? WALL_SCATTER.translucent : WALL_SCATTER.opaque),
-          },
-          ...films,
-        ]);
+  const told = millimetres === null ? null : lightThrough(litLayers({ millimetres, hex, letsLightThrough }, layers, rungs, index.products));
   return (
     <details open={letsLightThrough}>
       <summary className="font-label min-h-9 cursor-pointer font-semibold">Light from inside</summary>
