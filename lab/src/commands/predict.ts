@@ -1,6 +1,5 @@
-import { backingOf, labOver } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { backingOf, coatOfMix, labOver } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { mixLab, mixMass, mixRatio } from '@zinc-ladder/core/colour/paint';
 import { readNumber } from '../labError';
 import { findInStock, readLab, readRecipe, readStock, roundLab } from '../readColour';
 import type { LabCommand } from './labCommand';
@@ -13,14 +12,14 @@ export const predict: LabCommand = {
   run: ({ options, files }) => {
     const stock = readStock(files[0]);
     const recipe = readRecipe(stock, options['recipe']);
-    const full = mixLab(recipe, stock.mirrored);
+    const mix = coatOfMix(
+      recipe.map((part) => ({ ...part, scatterPerCoat: findInStock(stock, part.paint.id).scatterPerCoat })),
+      stock.mirrored,
+    );
+    const full = mix.paint.lab;
     if (options['over'] === undefined) return { lab: roundLab(full), hex: hexOfLab(full) };
-    const total = recipe.reduce((sum, { parts }) => sum + parts, 0);
-    // Parts by volume scatter as much as they are there.
-    const scatterPerCoat = recipe.reduce((sum, { paint, parts }) => sum + (parts / total) * findInStock(stock, paint.id).scatterPerCoat, 0);
-    const paint = { id: 'mix', lab: full, ratio: mixRatio(recipe), strength: mixMass(recipe) / total };
     const coats = readNumber('coats', options['coats'] ?? '1', 0, 100);
-    const lab = labOver({ paint, scatterPerCoat }, coats, backingOf(readLab('over', options['over']), stock.mirrored), stock.mirrored);
+    const lab = labOver(mix, coats, backingOf(readLab('over', options['over']), stock.mirrored), stock.mirrored);
     return { lab: roundLab(lab), hex: hexOfLab(lab) };
   },
 };

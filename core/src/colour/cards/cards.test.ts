@@ -3,7 +3,7 @@ import { seededRandom } from '../../random/seededRandom';
 import type { Lab } from '../lab';
 import { difference, labOfHex } from '../lab';
 import { mixLab, mixMass, paintOf } from '../paint';
-import { correctMix } from './correctMix';
+import { correctMix, withAddition } from './correctMix';
 import { labByEye } from './labByEye';
 import { learnStrengths } from './learnStrengths';
 
@@ -130,6 +130,29 @@ describe('the correction of a mix', () => {
       ...(first?.parts ?? []).map(({ paintId, parts: more }) => ({ paint: get(truth, paintId), parts: more })),
     ]);
     expect(difference(together, first?.lab ?? [0, 0, 0])).toBeLessThan(0.6);
+  });
+  it('written down, adds to what is left and to paints that are in it already', () => {
+    const written = [
+      { productId: 'green', name: 'Green', amount: 6 },
+      { productId: null, name: 'water', amount: 3 },
+    ];
+    const added = withAddition(
+      written,
+      0.5,
+      {
+        parts: [
+          { paintId: 'green', parts: 2 },
+          { paintId: 'black', parts: 1 },
+        ],
+      },
+      (id) => id.toUpperCase(),
+    );
+    expect(added).toEqual([
+      { productId: 'green', name: 'Green', amount: 5 },
+      { productId: null, name: 'water', amount: 1.5 },
+      { productId: 'black', name: 'BLACK', amount: 1 },
+    ]);
+    expect(written[0]?.amount).toBe(6);
   });
   it('says nothing where no addition helps, and refuses an empty batch', () => {
     expect(correctMix(batch, 12, truth, batch.lab, 0)).toEqual([]);

@@ -16,6 +16,36 @@ export interface Addition {
 /** An addition must win that much to be worth a part more: less drowns in the drops' own spread. */
 const WORTH = 0.5;
 
+/** A component of a written mix. */
+interface WrittenPart {
+  readonly productId: string | null;
+  readonly name: string;
+  readonly amount: number;
+}
+
+/**
+ * A written mix as it stands after an addition to what is left of it.
+ *
+ * @param leftShare share of the mix that was left, above 0
+ */
+export function withAddition(
+  components: readonly WrittenPart[],
+  leftShare: number,
+  addition: Pick<Addition, 'parts'>,
+  nameOf: (paintId: string) => string,
+): WrittenPart[] {
+  const left = components.map((component) => ({
+    ...component,
+    amount: Math.max(0.001, Math.round(component.amount * leftShare * 1000) / 1000),
+  }));
+  for (const { paintId, parts } of addition.parts) {
+    const known = left.find((component) => component.productId === paintId);
+    if (known) known.amount += parts;
+    else left.push({ productId: paintId, name: nameOf(paintId), amount: parts });
+  }
+  return left;
+}
+
 /**
  * Additions of at most two paints to a batch, the smallest that helps first. The batch counts as one paint that has the colour that was read, whatever
  * was mixed: so its own prediction error does not enter (measured: halves the error of the second card). Nothing can be taken out of a mix.

@@ -4,6 +4,7 @@ import { difference, labOfHex } from '../lab';
 import { paintOf } from '../paint';
 import {
   backingOf,
+  coatOfMix,
   bodyOver,
   coatRow,
   contrastRatio,
@@ -77,6 +78,17 @@ describe('coats over a backing', () => {
     expect(found / 1.7).toBeGreaterThan(0.95);
     expect(found / 1.7).toBeLessThan(1.05);
     expect(scatterFromReadings(paint.paint, 1, null, null)).toBeNull();
+  });
+});
+
+describe('a mix as a coat', () => {
+  it('of one paint is that paint, of two lies between in scattering', () => {
+    const white = { ...coat('#f1efe9', 4), parts: 3 };
+    const green = { ...coat('#1d5a48', 1), parts: 1 };
+    const alone = coatOfMix([green]);
+    expect(difference(labOver(alone, 1, backingOf(GREY)), labOver(green, 1, backingOf(GREY)))).toBeLessThan(1e-3);
+    expect(coatOfMix([white, green]).scatterPerCoat).toBeCloseTo(3.25, 9);
+    expect(() => coatOfMix([])).toThrow(RangeError);
   });
 });
 

@@ -1,8 +1,8 @@
 import { filmAlone, filmOver, INSIDE_REFLECTION, reflectanceOfRatio, seenThroughSurface, bodyUnderSurface } from '../kubelkaMunk';
 import type { Lab } from '../lab';
 import { difference, labOfHex } from '../lab';
-import type { MixPaint } from '../paint';
-import { DEFAULT_MIRRORED, ratioOfSeen } from '../paint';
+import type { MixPaint, MixPart } from '../paint';
+import { DEFAULT_MIRRORED, mixLab, mixMass, mixRatio, ratioOfSeen } from '../paint';
 import { BANDS } from '../spectrum/cieTables';
 import type { Spectrum } from '../spectrum/observer';
 import { labOfReflectance, TO_XYZ, WHITE } from '../spectrum/observer';
@@ -28,6 +28,19 @@ export const SCATTER_SPREAD = 1.6;
 /** S·X of a coat from its dry thickness and the paint's lightness L*; guessed. */
 export function guessScatter(coatMicrometres: number, lightness: number): number {
   return coatMicrometres * (SCATTER_OF_BLACK + (SCATTER_OF_WHITE - SCATTER_OF_BLACK) * (Math.min(100, Math.max(0, lightness)) / 100));
+}
+
+/**
+ * A mix as one paint that is laid over something: its parts scatter as much as they are there.
+ *
+ * @throws RangeError for no part
+ */
+export function coatOfMix(mix: readonly (MixPart & { readonly scatterPerCoat: number })[], mirrored = DEFAULT_MIRRORED): CoatPaint {
+  const total = mix.reduce((sum, { parts }) => sum + parts, 0);
+  return {
+    paint: { id: 'mix', lab: mixLab(mix, mirrored), ratio: mixRatio(mix), strength: mixMass(mix) / total },
+    scatterPerCoat: mix.reduce((sum, { parts, scatterPerCoat }) => sum + (parts / total) * scatterPerCoat, 0),
+  };
 }
 
 /** Body reflectance (under the surface) of a backing of that colour. */

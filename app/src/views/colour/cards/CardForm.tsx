@@ -6,7 +6,7 @@ import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../data/useEdit';
 import { useNotices } from '../../../shell/Notices';
 import { Button } from '../../../ui/Button';
-import { Labelled, parseNumber } from '../../../ui/fields';
+import { Labelled, parseNumber, SelectField } from '../../../ui/fields';
 import { formWords, useRecordForm } from '../../../ui/useRecordForm';
 import { shrinkPicture } from '../../../data/shrinkPicture';
 
@@ -134,40 +134,18 @@ export function CardForm({
         </Button>
       </fieldset>
       <div className="grid gap-3 sm:grid-cols-4">
-        <Labelled label="To match">
-          {({ id }) => (
-            <select
-              id={id}
-              className="field"
-              value={form.watch('targetId') ?? ''}
-              onChange={(event) => form.setValue('targetId', event.target.value || null, { shouldDirty: true })}
-            >
-              <option value="">no target</option>
-              {targets.map((target) => (
-                <option key={target.id} value={target.id}>
-                  {target.name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Labelled>
-        <Labelled label="Painted over">
-          {({ id }) => (
-            <select
-              id={id}
-              className="field"
-              value={form.watch('undercoatId') ?? ''}
-              onChange={(event) => form.setValue('undercoatId', event.target.value || null, { shouldDirty: true })}
-            >
-              <option value="">not said</option>
-              {products.map((product) => (
-                <option key={product.id} value={product.id}>
-                  {product.name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Labelled>
+        <SelectField
+          label="To match"
+          value={form.watch('targetId') ?? ''}
+          options={[['', 'no target'] as const, ...targets.map((target) => [target.id, target.name] as const)]}
+          onChange={(id) => form.setValue('targetId', id || null, { shouldDirty: true })}
+        />
+        <SelectField
+          label="Painted over"
+          value={form.watch('undercoatId') ?? ''}
+          options={[['', 'not said'] as const, ...products.map((product) => [product.id, product.name] as const)]}
+          onChange={(id) => form.setValue('undercoatId', id || null, { shouldDirty: true })}
+        />
         <Labelled label="Coats" error={formWords(errors.coats?.message)}>
           {({ id, describedBy }) => (
             <input

@@ -4,6 +4,7 @@ import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { mixMass } from '@zinc-ladder/core/colour/paint';
 import type { MixPart } from '@zinc-ladder/core/colour/paint';
 import type { Addition } from '@zinc-ladder/core/colour/cards/correctMix';
+import { withAddition } from '@zinc-ladder/core/colour/cards/correctMix';
 import { isMixable } from '@zinc-ladder/model/gather/gatherPaints';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { useQuery } from '@tanstack/react-query';
@@ -56,16 +57,12 @@ export function CorrectPanel({
   const additions = query.data ?? [];
   const keep = async (addition: Addition): Promise<void> => {
     const id = newId();
-    const share = (batchParts ?? parts) / parts;
-    const components = card.components.map((component) => ({
-      ...component,
-      amount: Math.max(0.001, Math.round(component.amount * share * 1000) / 1000),
-    }));
-    for (const { paintId, parts: more } of addition.parts) {
-      const known = components.find((component) => component.productId === paintId);
-      if (known) known.amount += more;
-      else components.push({ productId: paintId, name: paints.byId.get(paintId)?.name ?? paintId, amount: more });
-    }
+    const components = withAddition(
+      card.components,
+      (batchParts ?? parts) / parts,
+      addition,
+      (paintId) => paints.byId.get(paintId)?.name ?? paintId,
+    );
     const next: MixCard = {
       ...card,
       id,
@@ -96,7 +93,7 @@ export function CorrectPanel({
       ) : (
         <div className="mt-2 grid gap-2">
           <div className="w-48">
-            <NumberBox label={`Left in the pot, ${card.unit}`} trial={{ text: left, set: setLeft }} min={0.5} max={100_000} />
+            <NumberBox label={`Paint left in the pot, ${card.unit}`} trial={{ text: left, set: setLeft }} min={0.5} max={100_000} />
           </div>
           {additions.map((addition) => (
             <div key={wordsOf(addition, paints.byId)} className="border-line flex flex-wrap items-center gap-3 border-t pt-2">

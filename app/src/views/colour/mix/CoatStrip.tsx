@@ -1,9 +1,6 @@
-import type { CoatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
-import { coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
-import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { coatOfMix, coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { MixPart } from '@zinc-ladder/core/colour/paint';
-import { mixRatio } from '@zinc-ladder/core/colour/paint';
 import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useState } from 'react';
@@ -13,11 +10,9 @@ import { CoatRowStrip } from '../CoatRowStrip';
 /** How a mix covers what is under it, coat by coat. */
 export function CoatStrip({
   mix,
-  lab,
   mirrored,
 }: {
   readonly mix: readonly (MixPart & { readonly product: Product })[];
-  readonly lab: Lab;
   readonly mirrored: number;
 }) {
   const under = useTable('products').filter((product) => product.colourHex !== null && !product.classId.endsWith('Clear'));
@@ -27,7 +22,17 @@ export function CoatStrip({
     under.find((product) => product.classId === 'metallicLacquer') ??
     under.find((product) => product.classId === 'primer') ??
     under[0];
-  const row = chosen?.colourHex ? rowOf(mix, lab, chosen.colourHex, mirrored) : null;
+  const row =
+    chosen?.colourHex && mix.length > 0
+      ? coatRow(
+          coatOfMix(
+            mix.map((part) => ({ ...part, scatterPerCoat: scatterOf(part.product).value })),
+            mirrored,
+          ),
+          labOfHex(chosen.colourHex),
+          mirrored,
+        )
+      : null;
   if (!row || !chosen) return null;
   const isGuessed = mix.some((part) => scatterOf(part.product).isGuessed);
   return (
@@ -49,11 +54,4 @@ export function CoatStrip({
       </div>
     </div>
   );
-}
-
-function rowOf(mix: readonly (MixPart & { readonly product: Product })[], lab: Lab, underHex: string, mirrored: number): CoatRow | null {
-  if (mix.length === 0) return null;
-  const total = mix.reduce((sum, part) => sum + part.parts, 0);
-  const scatterPerCoat = mix.reduce((sum, part) => sum + (part.parts / total) * scatterOf(part.product).value, 0);
-  return coatRow({ paint: { id: 'mix', lab, ratio: mixRatio(mix), strength: 1 }, scatterPerCoat }, labOfHex(underHex), mirrored);
 }

@@ -222,7 +222,7 @@ function RecipeSheet({
         </details>
         <BatchSize totalParts={recipe.totalParts} onDrops={setTotal} />
       </div>
-      <CoatStrip mix={mix.map(({ paint, parts, product }) => ({ paint, parts, product }))} lab={recipe.lab} mirrored={paints.mirrored} />
+      <CoatStrip mix={mix} mirrored={paints.mirrored} />
       <div className="flex flex-wrap gap-3">
         <Button look="primary" isLarge onClick={() => void keep()}>
           Keep as a card
