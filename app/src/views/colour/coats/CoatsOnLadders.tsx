@@ -1,4 +1,5 @@
 import { coatsOnLadder } from '@zinc-ladder/model/gather/gatherCoats';
+import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { Link } from 'react-router';
@@ -13,6 +14,7 @@ import { Sheet } from '../../../ui/Sheet';
 export function CoatsOnLadders({ paint, mirrored }: { readonly paint: Product; readonly mirrored: number }) {
   const edit = useEdit();
   const index = useShopIndex();
+  const { isGuessed } = scatterOf(paint);
   const found = [...index.parts.values()].flatMap((part) => {
     const ladder = index.ladderOfPart.get(part.id);
     const laid = ladder && coatsOnLadder(ladder.id, index.rungsOf(part.id), paint, index.products, mirrored);
@@ -34,7 +36,7 @@ export function CoatsOnLadders({ paint, mirrored }: { readonly paint: Product; r
               <span className="text-dim block text-sm">
                 {laid.rungIds.length} coat{laid.rungIds.length === 1 ? '' : 's'} over{' '}
                 {index.products.get(laid.underProductId ?? '')?.name ?? 'nothing known'}
-                {laid.needed !== null && `; ${laid.needed} to full colour`}
+                {laid.needed !== null && `; ${laid.needed} to full colour${isGuessed ? ', by a guess of how a coat hides' : ''}`}
               </span>
               {missing > 0 && last && laid.openRungIds.includes(last) && (
                 <Button

@@ -4,6 +4,7 @@ import { labOfCard } from '@zinc-ladder/model/gather/gatherPaints';
 import { useTable } from '../../../data/queries';
 import { Button } from '../../../ui/Button';
 import { download } from '../../../ui/download';
+import { PrintSheets } from '../../../ui/PrintSheets';
 import { SvgPage } from '../../../ui/SvgPage';
 
 /** Cards on paper: the swatch as printed, the mix, and room to paint the real one beside it. */
@@ -23,11 +24,9 @@ export function CardPrint() {
   );
   return (
     <section aria-label="Cards on paper">
-      <div className="no-print mb-2 flex flex-wrap items-center gap-3">
+      <div className="mb-2 flex flex-wrap items-center gap-3">
         <h2 className="label">Cards on paper</h2>
-        <Button disabled={cards.length === 0} onClick={() => print()}>
-          Print
-        </Button>
+        <PrintSheets sheets={sheets} paper="a4" />
         <Button
           disabled={cards.length === 0}
           onClick={() => sheets.forEach((sheet, at) => download(sheet, `cards-${at + 1}.svg`, 'image/svg+xml'))}
@@ -36,7 +35,7 @@ export function CardPrint() {
         </Button>
         <span className="text-dim text-sm">A printer’s colours are not paint: the empty field is for the real thing.</span>
       </div>
-      <div className="flex flex-wrap gap-4 print:block">
+      <div className="flex flex-wrap gap-4">
         {sheets.map((sheet, at) => (
           <SvgPage key={at} svg={sheet} name={`Cards, sheet ${at + 1}`} />
         ))}

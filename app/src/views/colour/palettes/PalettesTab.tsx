@@ -68,7 +68,7 @@ export function PalettesTab() {
     });
   return (
     <div className="grid gap-5">
-      <div className="no-print grid items-start gap-5 md:grid-cols-2">
+      <div className="grid items-start gap-5 md:grid-cols-2">
         <section aria-label="Out">
           <h2 className="label mb-2">Out</h2>
           <div className="flex flex-wrap items-end gap-3">

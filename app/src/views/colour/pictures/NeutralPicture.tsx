@@ -57,13 +57,17 @@ export function NeutralPicture({
   );
 }
 
+/** White beside black: seen on light and dark pictures in both themes. */
+export const MARK = { borderColor: '#ffffff', outline: '1px solid #000000' } as const;
+
 /** A place on a picture: the neutral in dashes, a sample in a double line, seen on light and dark alike. */
 export function AreaMark({ area, isNeutral = false }: { readonly area: PictureArea; readonly isNeutral?: boolean }) {
   return (
     <span
       aria-hidden="true"
-      className={`pointer-events-none absolute border border-white outline-1 outline-black ${isNeutral ? 'border-dashed' : ''}`}
+      className={`pointer-events-none absolute border ${isNeutral ? 'border-dashed' : ''}`}
       style={{
+        ...MARK,
         left: `${area.x * 100}%`,
         top: `${area.y * 100}%`,
         width: `${Math.max(area.width * 100, 2)}%`,

@@ -4,7 +4,7 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { useState } from 'react';
 import { Button } from '../../../ui/Button';
 import { SelectField } from '../../../ui/fields';
-import { AreaMark, useNeutralUrl } from './NeutralPicture';
+import { AreaMark, MARK, useNeutralUrl } from './NeutralPicture';
 
 /** Sides of a patch for a press, share of the picture's width. */
 const SIZES = [
@@ -140,8 +140,9 @@ function Loupe({
   return (
     <span
       aria-hidden="true"
-      className="pointer-events-none absolute border-2 border-white outline-1 outline-black"
+      className="pointer-events-none absolute border-2"
       style={{
+        ...MARK,
         width: LOUPE,
         height: LOUPE,
         top: 8,

@@ -16,6 +16,7 @@ import { download } from '../../../ui/download';
 import { FilePick } from '../../../ui/FilePick';
 import { SelectField } from '../../../ui/fields';
 import { NumberBox, readTrial } from '../../../ui/NumberBox';
+import { PrintSheets } from '../../../ui/PrintSheets';
 import { SvgPage } from '../../../ui/SvgPage';
 
 const THRESHOLD = 128;
@@ -92,7 +93,7 @@ function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
   }, [outline, stencil.millimetresPerUnit, paper]);
   return (
     <div className="mt-3 grid gap-3">
-      <div className="grid items-end gap-3 sm:grid-cols-[9rem_8rem_auto_7rem]">
+      <div className="grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto_6rem]">
         <SelectField
           label="Known on the part"
           value={side}
@@ -108,6 +109,7 @@ function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
         <NumberBox label="It measures, mm" trial={{ text: known, set: setKnown }} min={0.5} max={20_000} />
         <div>
           <Button
+            className="whitespace-nowrap"
             disabled={length === null || (side === 'width' ? width : height) <= 0}
             onClick={() =>
               length !== null &&
@@ -137,7 +139,8 @@ function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
       )}
       {sheets !== null && typeof sheets !== 'string' && (
         <>
-          <div className="no-print flex flex-wrap gap-3">
+          <div className="flex flex-wrap gap-3">
+            <PrintSheets sheets={sheets.sheets.map((sheet) => sheet.svg)} paper={paper?.id ?? 'a4'} />
             {sheets.sheets.map((sheet) => (
               <Button
                 key={`${sheet.column}-${sheet.row}`}
