@@ -22,14 +22,14 @@ const WIND: Spread = { atOnce: 0.7, aDay: 0.4, most: 2.5 };
  * The share of a spraying window one can count on: how likely its moments keep every limit, given how far the air there is only forecast.
  * 1 for what was measured.
  *
- * @param window epoch ms
+ * @param opening epoch ms
  * @param knownUntilMs up to here the air is known
  * @returns 0–1
  */
-export function sprayCertainty(window: Interval, air: AirTimeline, limits: SprayLimits, knownUntilMs: number): number {
+export function sprayCertainty(opening: Interval, air: AirTimeline, limits: SprayLimits, knownUntilMs: number): number {
   let sum = 0;
   let count = 0;
-  for (let at = window.start + Math.min(STEP_MS, window.end - window.start) / 2; at < window.end; at += STEP_MS) {
+  for (let at = opening.start + Math.min(STEP_MS, opening.end - opening.start) / 2; at < opening.end; at += STEP_MS) {
     sum += momentCertainty(at, air, limits, (at - knownUntilMs) / DAY_MS);
     count += 1;
   }

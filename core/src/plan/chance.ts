@@ -188,7 +188,7 @@ class Player {
     for (let index = 0; index < count; index += 1) minutes[index] = (tasks[index]?.minutes ?? 0) * drawShare(this.spread(index), random);
     const isLost = calendars.map((windows, at) => {
       const chances = this.options.losses?.[problem.calendars[at]?.id ?? ''];
-      return chances ? windows.map((_, window) => random() < (chances[window] ?? 0)) : null;
+      return chances ? windows.map((_, nth) => random() < (chances[nth] ?? 0)) : null;
     });
     const left = Float64Array.from(minutes);
     const waits = Int32Array.from(this.waits);
@@ -302,15 +302,15 @@ class Player {
       let at = pointers[calendar] ?? 0;
       while ((windows[at]?.end ?? Infinity) <= now) at += 1;
       pointers[calendar] = at;
-      let window = windows[at];
-      while (window && (lost?.[at] || Math.max(now, window.start) + needed > window.end)) {
+      let opening = windows[at];
+      while (opening && (lost?.[at] || Math.max(now, opening.start) + needed > opening.end)) {
         // Longer than any window: begun at a window's start, and finished beyond its end.
-        if (!lost?.[at] && now <= window.start && needed > window.end - window.start) break;
+        if (!lost?.[at] && now <= opening.start && needed > opening.end - opening.start) break;
         at += 1;
-        window = windows[at];
+        opening = windows[at];
       }
-      if (!window) return Infinity;
-      if (window.start > now) return window.start;
+      if (!opening) return Infinity;
+      if (opening.start > now) return opening.start;
     }
     for (const { resource, amount } of this.prepared.demands[index] ?? []) {
       if (resource === this.hands) continue;
@@ -354,8 +354,8 @@ class Player {
     let until = now + setup + (left[index] ?? 0);
     const calendar = this.calendarOf[index] ?? -1;
     if (task && task.leastChunkMinutes !== null && calendar >= 0) {
-      const window = this.calendars[calendar]?.[pointers[calendar] ?? 0];
-      if (window && window.end < until) until = Math.max(now + 1, window.end);
+      const opening = this.calendars[calendar]?.[pointers[calendar] ?? 0];
+      if (opening && opening.end < until) until = Math.max(now + 1, opening.end);
     }
     // What rounding leaves is not work.
     const rest = (left[index] ?? 0) - (until - now - setup);

@@ -6,7 +6,7 @@ import type { Product } from '../records/product';
 import type { Rung } from '../records/rung';
 import { makeSampleProject } from '../testing/sampleProject';
 import { maskProblemOf } from './gatherMasks';
-import { gatherStack } from './gatherStack';
+import { gatherStack, hardAtMs } from './gatherStack';
 import { NEW_RUNG } from './growRungs';
 
 const product = (id: string, classId: string, colourHex: string | null = '#808080'): Product => ({
@@ -56,6 +56,12 @@ describe('the stack of a ladder', () => {
     const later = gatherStack(RUNGS, PRODUCTS, at(8 * 24 * 60));
     expect(later.find((step) => step.id === 'gloss')).toMatchObject({ underIsHard: true, underWindowIsShut: false });
     expect(checkStack('rigid', later).map((finding) => finding.ruleId)).not.toContain('lacquerOverSoftEnamel');
+  });
+  it('is hard when its label says, by the product’s own value where it has one', () => {
+    const enamel = PRODUCTS.get('enamel') as Product;
+    expect(hardAtMs(enamel, 1000)).toBe(1000 + 7 * 24 * 60 * MINUTE);
+    const quick: Product = { ...enamel, values: [{ field: 'hardMinutes', value: 90, origin: 'label', note: '' }] };
+    expect(hardAtMs(quick, 0)).toBe(90 * MINUTE);
   });
   it('says nothing of states without times, and passes over what is left out', () => {
     const steps = gatherStack([...RUNGS, { ...rung('gone', 'clear', 'clear'), state: 'leftOut' }], PRODUCTS, () => null);

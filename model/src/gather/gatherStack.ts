@@ -44,3 +44,8 @@ export function gatherStack(
       return step;
     });
 }
+
+/** When a film laid by a product is hard, by its label; whole milliseconds. */
+export function hardAtMs(product: Product, laidAtMs: number): number {
+  return Math.round(laidAtMs + productDrying(product).hardMinutes * 60_000);
+}

@@ -108,6 +108,22 @@ describe('layers of a ladder', () => {
     expect(text()).toMatch(/of the light comes out/u);
     expect(text()).toContain('Most is stopped by');
   });
+  it('a film that is not hard is waited for: the next rung begins no sooner', async () => {
+    const project = stackProject();
+    project.products = project.products.map((product) => (product.id === 'cream' ? { ...product, classId: 'enamelColour' } : product));
+    const laidAtMs = project.savedAtMs - 3_600_000;
+    project.rungs = project.rungs.map((rung) => {
+      if (['level', 'prime-it', 'cream-1', 'mask'].includes(rung.id))
+        return { ...rung, state: 'done' as const, doneAtMs: laidAtMs, workedMs: 60_000 };
+      return rung.id === 'black-1' ? { ...rung, lockedAtMs: project.savedAtMs + 86_400_000 } : rung;
+    });
+    const { user, db } = await openTab('Layers', project);
+    const [wait] = await screen.findAllByRole('button', { name: /^Wait for it: Wait until cream 1 is hard/u });
+    await user.click(wait as HTMLElement);
+    await waitFor(async () =>
+      expect(await db.records('rungs').get('black-1')).toMatchObject({ notBeforeMs: laidAtMs + 7 * 86_400_000, lockedAtMs: null }),
+    );
+  });
   it('a test card and a film that is left out are remedies too', async () => {
     const project = stackProject();
     project.parts = project.parts.map((part) => ({ ...part, materialId: 'flexible' as const }));

@@ -1,6 +1,7 @@
 import type { CompatFinding } from '@zinc-ladder/core/compatibility/checkStack';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import { hardAtMs } from '@zinc-ladder/model/gather/gatherStack';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { addRung } from '../../../data/changes/rungChanges';
@@ -44,8 +45,10 @@ export function FindingList({
       if (!under || !product) return;
       const planned = plan?.kind === 'planned' ? plan.rungs.find((time) => time.rungId === under.id)?.endMs : undefined;
       const endMs = under.doneAtMs ?? planned ?? clock.now();
-      const notBeforeMs = Math.round(endMs + productDrying(product).hardMinutes * 60_000);
-      void edit(`Wait until ${under.name} is hard`, (change) => change.patch('rungs', step.id, { notBeforeMs }, step.revision));
+      const notBeforeMs = hardAtMs(product, endMs);
+      // A rung locked to a time before that would stay there.
+      const lockedAtMs = step.lockedAtMs !== null && step.lockedAtMs < notBeforeMs ? null : step.lockedAtMs;
+      void edit(`Wait until ${under.name} is hard`, (change) => change.patch('rungs', step.id, { notBeforeMs, lockedAtMs }, step.revision));
       return;
     }
     const isCard = remedy.kind === 'card';
