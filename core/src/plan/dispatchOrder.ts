@@ -5,8 +5,8 @@ import { prepareProblem } from './preparedProblem';
 
 /** How work is chosen while a plan is laid out along time. */
 export interface DispatchWeights {
-  /** minutes a task may start later for each minute of work and waiting that follows it */
-  readonly tail: number;
+  /** minutes a task may start later for each minute it is more urgent */
+  readonly urgency: number;
   /** minutes a task may start later for each minute of setup it saves */
   readonly setup: number;
 }
@@ -20,13 +20,13 @@ export function withoutCloses({ problem }: PreparedProblem): PreparedProblem {
 }
 
 /**
- * An order made along time: of what could be begun, always the task that is cheapest by its start, less what follows it, more its setup.
+ * An order made along time: of what could be begun, always the task that is cheapest by its start, less its urgency, more its setup.
  * With no weights it is "whatever can be begun first".
  *
  * @param open the problem without closes (see {@link withoutCloses})
- * @param tails work and waiting from each task to the end of what follows it
+ * @param urgencies minutes, by task index: greater where it should be begun sooner (UrgencyMeter measures them)
  */
-export function dispatchOrder(open: PreparedProblem, tails: readonly number[], weights: DispatchWeights): number[] {
+export function dispatchOrder(open: PreparedProblem, urgencies: readonly number[], weights: DispatchWeights): number[] {
   const board = new Board(open);
   const order: number[] = [];
   const waitsFor = open.incoming.map((arcs) => arcs.filter((arc) => !open.tasks[arc.from]?.fixed).length);
@@ -42,7 +42,7 @@ export function dispatchOrder(open: PreparedProblem, tails: readonly number[], w
     const found = place(index);
     const score =
       found.kind === 'placed'
-        ? found.placement.start - weights.tail * (tails[index] ?? 0) + weights.setup * found.placement.setupMinutes
+        ? found.placement.start - weights.urgency * (urgencies[index] ?? 0) + weights.setup * found.placement.setupMinutes
         : Infinity;
     return { score, place: found };
   };

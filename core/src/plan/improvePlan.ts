@@ -7,13 +7,15 @@ import type { Calm, PlanMeasure } from './planCost';
 import { PlanMeter } from './planCost';
 import type { PreparedProblem } from './preparedProblem';
 import { prepareProblem } from './preparedProblem';
-import type { DispatchWeights } from './dispatchOrder';
+import type { DispatchDraw } from './dispatchDraws';
+import { drawAnew, drawNear } from './dispatchDraws';
 import { dispatchOrder, withoutCloses } from './dispatchOrder';
-import { measureTails, priorityOrders } from './priorityRules';
+import { priorityOrders } from './priorityRules';
 import type { Placement, Plan, PlanProblem } from './problem';
 import type { PureJobShop } from './pureJobShop';
 import { readJobShop } from './pureJobShop';
 import { MoveMaker } from './searchMoves';
+import { UrgencyMeter } from './urgency';
 
 /** How a plan is searched for. */
 export interface SearchOptions {
@@ -33,24 +35,30 @@ export interface SearchState {
   readonly rounds: number;
 }
 
-/** Decodes of the first annealing; each after it is a fifth longer, so that any stopping time is used. */
-const FIRST_CYCLE = 60;
-const CYCLE_GROWTH = 1.2;
 /** Orders tried before the search proper: four rules and the dispatches. */
 const FIRST_ORDERS = 7;
 /** Weights of the dispatch orders that are tried first; random ones follow. Tried on the bench's instances. */
-const DISPATCHES: readonly DispatchWeights[] = [
-  { tail: 1, setup: 2 },
-  { tail: 4, setup: 4 },
-  { tail: 0.2, setup: 2 },
+const DISPATCHES: readonly DispatchDraw['weights'][] = [
+  { urgency: 1, setup: 6, scarcity: 0.12, noise: 0 },
+  { urgency: 4, setup: 4, scarcity: 0.12, noise: 0 },
+  { urgency: 0.3, setup: 2, scarcity: 0.12, noise: 0 },
 ];
+/** Dispatches drawn by chance before the first annealing where there is no plan yet, and before each later one; tried on the bench's instances. */
+const FIRST_DRAWS = 40;
+const LATER_DRAWS = 10;
+/** How often a draw is made near the best one instead of anew. */
+const NEAR_DRAWS = 0.3;
+/** Decodes of the first annealing; each after it is a fifth longer, so that any stopping time is used. */
+const FIRST_CYCLE = 60;
+const CYCLE_GROWTH = 1.2;
 /** Temperatures as shares of the best plan's own cost beyond what cannot be helped; tried on the bench's instances and the demo. */
 const HOT = 0.02;
 const COLD = 0.0002;
 
 /**
- * Searches for better plans as long as it is asked on: first the priority rules, then annealing on the order from the best so far, with
- * restarts. Yields after every decoded plan; the caller stops when it likes. The same seed gives the same sequence of plans on any machine.
+ * Searches for better plans as long as it is asked on: first the priority rules, then plans laid out along time by urgency, with weights
+ * drawn by chance, in turn with annealing on the order, from the best so far or from the best of those drawn. Yields after every decoded
+ * plan; the caller stops when it likes. The same seed gives the same sequence of plans on any machine.
  */
 export function* searchPlans(prepared: PreparedProblem, options: SearchOptions): Generator<SearchState, never> {
   const pure = readJobShop(prepared.problem);
@@ -64,47 +72,53 @@ export function* searchPlans(prepared: PreparedProblem, options: SearchOptions):
     rounds += 1;
     return { genes, plan, measure: meter.measure(plan) };
   };
-  let best: Decoded | null = null;
-  let foundBy = '';
-  const state = (decoded: Decoded): SearchState => ({ plan: decoded.plan, measure: decoded.measure, foundBy, rounds });
-  for (const { rule, order } of startingOrders(prepared, options.calm ?? null)) {
-    const decoded = decode({ order });
-    if (!best || decoded.measure.cost < best.measure.cost - 1e-9) {
+  const [first, ...rest] = startingOrders(prepared, options.calm ?? null);
+  if (!first) throw new RangeError('no order to begin with');
+  let best = decode({ order: first.order });
+  let foundBy = first.rule;
+  const keepBetter = (decoded: Decoded, by: string): SearchState => {
+    if (decoded.measure.cost < best.measure.cost - 1e-9) {
       best = decoded;
-      foundBy = rule;
+      foundBy = by;
     }
-    yield state(best);
-  }
+    return { plan: best.plan, measure: best.measure, foundBy, rounds };
+  };
+  yield keepBetter(best, foundBy);
+  for (const { rule, order } of rest) yield keepBetter(decode({ order }), rule);
+  const { groups } = meter;
+  const { fromMinute } = prepared.problem;
   const open = withoutCloses(prepared);
-  const tails = measureTails(prepared);
-  for (const weights of DISPATCHES) {
-    const decoded = decode({ order: dispatchOrder(open, tails, weights) });
-    if (!best || decoded.measure.cost < best.measure.cost - 1e-9) {
-      best = decoded;
-      foundBy = 'dispatch';
-    }
-    yield state(best);
-  }
-  if (!best) throw new RangeError('no order to begin with');
+  const urgency = new UrgencyMeter(prepared);
+  const dispatch = ({ weights, finishes }: DispatchDraw): Decoded => {
+    const finishOf = (index: number): number => finishes[groups.of[index] ?? 0] ?? Infinity;
+    return decode({
+      order: dispatchOrder(open, urgency.measure(finishOf, best.measure.readyMinute - fromMinute, weights, random), weights),
+    });
+  };
+  const dates = groups.due.map((due) => Math.min(due, urgency.guessedFinish));
+  for (const weights of DISPATCHES) yield keepBetter(dispatch({ weights, finishes: dates }), 'dispatch');
+  let bestDraw: { readonly draw: DispatchDraw; readonly cost: number } | null = null;
   for (let turns = 0, cycle = FIRST_CYCLE; ; turns += 1, cycle = Math.ceil(cycle * CYCLE_GROWTH)) {
-    // From the best so far, and every other time from somewhere else: restarts matter more than length.
-    let current: Decoded = best;
-    if (turns % 2 === 1) {
-      const weights = { tail: 0.2 * 20 ** random(), setup: 8 * random() };
-      const noisy = tails.map((tail) => tail * (0.7 + 0.6 * random()));
-      current = decode({ order: dispatchOrder(open, noisy, weights) });
+    let drawn: Decoded | null = null;
+    for (let left = turns === 0 && !options.calm ? FIRST_DRAWS : LATER_DRAWS; left > 0; left -= 1) {
+      const draw: DispatchDraw =
+        bestDraw && random() < NEAR_DRAWS
+          ? drawNear(bestDraw.draw, best.measure.readyMinute - fromMinute, random)
+          : drawAnew(groups, best.measure, fromMinute, random);
+      const next = dispatch(draw);
+      if (!bestDraw || next.measure.cost < bestDraw.cost) bestDraw = { draw, cost: next.measure.cost };
+      if (!drawn || next.measure.cost < drawn.measure.cost) drawn = next;
+      yield keepBetter(next, 'dispatch');
     }
+    // From the best so far, and every other time from somewhere else: restarts matter more than length.
+    let current: Decoded = turns % 2 === 1 && drawn ? drawn : best;
     const scale = best.measure.cost % 1e7 || 1;
     for (let turn = 0; turn < cycle; turn += 1) {
       const heat = scale * HOT * (COLD / HOT) ** (turn / cycle);
       const next = decode(moves.step(current));
       const worse = next.measure.cost - current.measure.cost;
       if (worse <= 0 || random() < Math.exp(-worse / heat)) current = next;
-      if (next.measure.cost < best.measure.cost - 1e-9) {
-        best = next;
-        foundBy = 'search';
-      }
-      yield state(best);
+      yield keepBetter(next, 'search');
     }
   }
 }

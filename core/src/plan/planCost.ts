@@ -1,6 +1,8 @@
 import type { Objective } from './objective';
 import type { PreparedProblem } from './preparedProblem';
 import type { Plan, Placement } from './problem';
+import { findTaskGroups } from './taskGroups';
+import type { TaskGroups } from './taskGroups';
 
 /** What is planned tonight, to be kept unless it must move: starts of the plan before, by task index. */
 export interface Calm {
@@ -16,6 +18,8 @@ export interface PlanMeasure {
   readonly lateness: number;
   /** the last end; the problem's start where nothing is left to do */
   readonly readyMinute: number;
+  /** the last end of each group, by group index; -Infinity where nothing of it is left to do */
+  readonly ready: readonly number[];
   /** days on which hands do something */
   readonly evenings: number;
   /** times a tool is got ready */
@@ -34,9 +38,7 @@ const SETUP_HOURS = 1;
 
 /** Measures plans of one problem for one objective. */
 export class PlanMeter {
-  private readonly groupOf: Int32Array;
-  private readonly groupDue: number[] = [];
-  private readonly groupWeight: number[] = [];
+  readonly groups: TaskGroups;
   private readonly indexOf: ReadonlyMap<string, number>;
 
   constructor(
@@ -44,24 +46,14 @@ export class PlanMeter {
     private readonly objective: Objective,
     private readonly calm: Calm | null = null,
   ) {
-    const groups = new Map<string, number>();
     this.indexOf = new Map(prepared.tasks.map((task, index) => [task.id, index]));
-    this.groupOf = Int32Array.from(prepared.tasks, (task) => {
-      // Tasks of one group with different dates are asked after apart.
-      const key = `${task.groupId ?? ''}/${task.dueMinute ?? ''}`;
-      const known = groups.get(key);
-      if (known !== undefined) return known;
-      groups.set(key, groups.size);
-      this.groupDue.push(task.dueMinute ?? Infinity);
-      this.groupWeight.push(task.weight);
-      return groups.size - 1;
-    });
+    this.groups = findTaskGroups(prepared.tasks);
   }
 
   /** Measures a plan. */
   measure(plan: Plan): PlanMeasure {
-    const { prepared } = this;
-    const ready = new Array<number>(this.groupDue.length).fill(Number.NEGATIVE_INFINITY);
+    const { prepared, groups } = this;
+    const ready = new Array<number>(groups.due.length).fill(Number.NEGATIVE_INFINITY);
     let readyMinute = prepared.problem.fromMinute;
     let setups = 0;
     let moved = 0;
@@ -70,7 +62,7 @@ export class PlanMeter {
       const index = this.indexOf.get(placement.taskId) ?? -1;
       const settled = prepared.tasks[index]?.fixed;
       if (settled && settled.end <= prepared.problem.fromMinute) continue;
-      const group = this.groupOf[index] ?? 0;
+      const group = groups.of[index] ?? 0;
       if (placement.end > (ready[group] ?? 0)) ready[group] = placement.end;
       if (placement.end > readyMinute) readyMinute = placement.end;
       if (placement.setupMinutes > 0) setups += 1;
@@ -80,17 +72,17 @@ export class PlanMeter {
     let lateness = 0;
     let marginLateness = 0;
     let readySum = 0;
-    let groups = 0;
+    let open = 0;
     ready.forEach((end, group) => {
       if (!Number.isFinite(end)) return;
-      const late = end - (this.groupDue[group] ?? Infinity);
-      const weight = this.groupWeight[group] ?? 1;
+      const late = end - (groups.due[group] ?? Infinity);
+      const weight = groups.weight[group] ?? 1;
       lateness += weight * Math.max(0, late);
       marginLateness += weight * Math.max(0, late + MARGIN_MINUTES);
       readySum += end - prepared.problem.fromMinute;
-      groups += 1;
+      open += 1;
     });
-    const readyHours = (readyMinute - prepared.problem.fromMinute + readySum / Math.max(1, groups)) / 120;
+    const readyHours = (readyMinute - prepared.problem.fromMinute + readySum / Math.max(1, open)) / 120;
     const wanted =
       this.objective === 'readyFirst'
         ? readyHours + setups * SETUP_HOURS
@@ -99,7 +91,7 @@ export class PlanMeter {
           : setups * 12 + readyHours * 0.1;
     const unplaced = plan.unplaced.length;
     const cost = unplaced * 1e7 + (lateness / 60) * 1e3 + (marginLateness / 60) * 2 + moved * 2 + wanted;
-    return { unplaced, lateness, readyMinute, evenings: evenings.size, setups, moved, cost };
+    return { unplaced, lateness, readyMinute, ready, evenings: evenings.size, setups, moved, cost };
   }
 
   private isMoved(index: number, { start }: Placement): boolean {

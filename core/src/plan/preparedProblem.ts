@@ -39,6 +39,8 @@ export interface PreparedProblem {
   readonly first: readonly number[];
   /** open tasks of each family */
   readonly ofFamily: ReadonlyMap<string, readonly number[]>;
+  /** the windows of the calendar with the most hours; null where there is none */
+  readonly widest: readonly Interval[] | null;
   /** which stretch of hands a minute lies in, as a number: an evening, a Saturday */
   readonly eveningOf: (minute: number) => number;
   /** tasks in an order where predecessors come first */
@@ -74,6 +76,7 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
     incoming[prepared.to]?.push(prepared);
     return prepared;
   });
+  const widest = findWidest(problem);
   return {
     problem,
     tasks: problem.tasks,
@@ -95,7 +98,8 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
     }),
     first: findFirst(problem, arcs),
     ofFamily,
-    eveningOf: countEvenings(problem),
+    widest,
+    eveningOf: countEvenings(widest),
     topological: sortTopologically(problem.tasks.length, incoming, outgoing),
   };
 }
@@ -124,10 +128,13 @@ export function leastEndFor(arc: PreparedArc, start: number, piece: number): num
   return Math.ceil(minuteAtProgress(arc.clock, progressAt(arc.clock, start) - hi) - 1e-6);
 }
 
-/** Evenings are the windows of the widest calendar; days where there is none. */
-function countEvenings({ calendars }: PlanProblem): (minute: number) => number {
+function findWidest({ calendars }: PlanProblem): readonly Interval[] | null {
   const total = (windows: readonly Interval[]): number => windows.reduce((sum, span) => sum + span.end - span.start, 0);
-  const widest = calendars.map((calendar) => calendar.windows).sort((a, b) => total(b) - total(a))[0];
+  return calendars.map((calendar) => calendar.windows).sort((a, b) => total(b) - total(a))[0] ?? null;
+}
+
+/** Evenings are the windows of the widest calendar; days where there is none. */
+function countEvenings(widest: readonly Interval[] | null): (minute: number) => number {
   return widest ? (minute) => firstWindowAfter(widest, minute) : (minute) => Math.floor(minute / 1440);
 }
 

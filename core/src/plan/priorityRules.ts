@@ -1,4 +1,4 @@
-import { minuteAfter } from '../cure/clockTable';
+import { earliestTimes } from './earliestTimes';
 import type { PreparedProblem } from './preparedProblem';
 
 /** A rule by which tasks come one before another, as an order of task indices. */
@@ -9,35 +9,19 @@ export interface PriorityOrder {
 
 /** Orders to begin with: least slack to the date, longest work left, soonest startable, as listed. */
 export function priorityOrders(prepared: PreparedProblem): PriorityOrder[] {
-  const heads = measureHeads(prepared);
+  const heads = earliestTimes(prepared);
   const tails = measureTails(prepared);
   const { tasks, problem } = prepared;
   const rules: readonly (readonly [string, (index: number) => number])[] = [
     ['least slack', (i) => (tasks[i]?.dueMinute ?? problem.horizonMinute) - (tails[i] ?? 0)],
     ['longest work left', (i) => -(tails[i] ?? 0)],
-    ['soonest startable', (i) => heads[i] ?? 0],
+    ['soonest startable', (i) => heads[i]?.start ?? 0],
     ['as listed', (i) => i],
   ];
   return rules.map(([rule, key]) => {
     const keys = tasks.map((_, index) => key(index));
     return { rule, order: tasks.map((_, index) => index).sort((a, b) => (keys[a] ?? 0) - (keys[b] ?? 0) || a - b) };
   });
-}
-
-/** Earliest starts by order and waits alone, hands and windows left aside. */
-function measureHeads(prepared: PreparedProblem): number[] {
-  const heads = prepared.tasks.map((task) => task.fixed?.start ?? Math.max(prepared.problem.fromMinute, task.notBeforeMinute ?? 0));
-  for (const index of prepared.topological) {
-    const task = prepared.tasks[index];
-    const end = task?.fixed?.end ?? (heads[index] ?? 0) + (task?.minutes ?? 0);
-    for (const arc of prepared.outgoing[index] ?? []) {
-      heads[arc.to] = Math.max(
-        heads[arc.to] ?? 0,
-        Math.min(minuteAfter(arc.clock, end, arc.pieces[0]?.lo ?? 0), prepared.problem.horizonMinute),
-      );
-    }
-  }
-  return heads;
 }
 
 /** Work and waiting from the start of a task to the end of what follows it; waits are taken at the clock's label speed. */

@@ -1,7 +1,7 @@
-import { minuteAtProgress, progressAt } from '../cure/clockTable';
 import type { Interval } from '../time/interval';
-import { arcSpans } from './preparedProblem';
-import type { PreparedArc, PreparedProblem } from './preparedProblem';
+import { earliestTimes } from './earliestTimes';
+import { latestTimes } from './latestTimes';
+import type { PreparedProblem } from './preparedProblem';
 import { fitsPreemptively } from './preemptiveFit';
 import type { PreemptiveJob } from './preemptiveFit';
 import { firstWindowAfter } from './windowSearch';
@@ -19,7 +19,7 @@ export function readyBound(prepared: PreparedProblem, groupId?: string | null): 
   const { fromMinute, horizonMinute } = prepared.problem;
   const wanted = selectTasks(prepared, groupId);
   if (wanted.size === 0) return fromMinute;
-  const heads = measureHeads(prepared, wanted);
+  const heads = earliestTimes(prepared, wanted);
   let low = fromMinute;
   for (const index of wanted) low = Math.max(low, heads[index]?.end ?? 0);
   if (!(low < horizonMinute)) return horizonMinute;
@@ -30,11 +30,6 @@ export function readyBound(prepared: PreparedProblem, groupId?: string | null): 
     else low = middle + 1;
   }
   return low;
-}
-
-interface Head {
-  readonly start: number;
-  readonly end: number;
 }
 
 /** Open tasks of a group with all their predecessors; all open tasks where no group is named. */
@@ -49,37 +44,10 @@ function selectTasks(prepared: PreparedProblem, groupId: string | null | undefin
   return wanted;
 }
 
-/** The earliest start and end of each task by order, waits and windows alone. */
-function measureHeads(prepared: PreparedProblem, wanted: ReadonlySet<number>): Head[] {
-  const { fromMinute } = prepared.problem;
-  const heads: Head[] = prepared.tasks.map((task) => task.fixed ?? { start: fromMinute, end: fromMinute });
-  for (const index of prepared.topological) {
-    const task = prepared.tasks[index];
-    if (!task || task.fixed || !wanted.has(index)) continue;
-    let start = Math.max(fromMinute, task.notBeforeMinute ?? fromMinute);
-    for (const arc of prepared.incoming[index] ?? []) start = Math.max(start, arcSpans(arc, heads[arc.from]?.end ?? 0)[0]?.start ?? 0);
-    heads[index] = workForward(prepared.windows[index] ?? null, start, task.minutes, task.leastChunkMinutes !== null);
-  }
-  return heads;
-}
-
-function mayFinishBy(prepared: PreparedProblem, wanted: ReadonlySet<number>, heads: readonly Head[], finish: number): boolean {
-  const latestStart = new Array<number>(prepared.tasks.length).fill(Infinity);
-  const latestEnd = new Array<number>(prepared.tasks.length).fill(finish);
-  for (const index of [...prepared.topological].reverse()) {
-    const task = prepared.tasks[index];
-    if (!task || task.fixed || !wanted.has(index)) continue;
-    let end = finish;
-    for (const arc of prepared.outgoing[index] ?? []) {
-      if (!wanted.has(arc.to)) continue;
-      end = Math.min(end, latestEndBefore(arc, latestStart[arc.to] ?? Infinity));
-    }
-    const latest = workBackward(prepared.windows[index] ?? null, end, task.minutes, task.leastChunkMinutes !== null);
-    if (latest < (heads[index]?.start ?? 0)) return false;
-    latestStart[index] = latest;
-    latestEnd[index] = end;
-  }
-  const jobs = gatherJobs(prepared, wanted, heads, latestStart, latestEnd);
+function mayFinishBy(prepared: PreparedProblem, wanted: ReadonlySet<number>, heads: readonly Interval[], finish: number): boolean {
+  const latest = latestTimes(prepared, () => finish, wanted);
+  for (const index of wanted) if ((latest.starts[index] ?? Infinity) < (heads[index]?.start ?? 0)) return false;
+  const jobs = gatherJobs(prepared, wanted, heads, latest.starts, latest.ends);
   for (const [calendarId, own] of jobs) {
     const windows = prepared.problem.calendars.find((calendar) => calendar.id === calendarId)?.windows ?? null;
     for (const { resource, work } of own) {
@@ -97,7 +65,7 @@ function mayFinishBy(prepared: PreparedProblem, wanted: ReadonlySet<number>, hea
 function gatherJobs(
   prepared: PreparedProblem,
   wanted: ReadonlySet<number>,
-  heads: readonly Head[],
+  heads: readonly Interval[],
   latestStart: readonly number[],
   latestEnd: readonly number[],
 ): Map<string | null, { readonly resource: number; readonly work: readonly PreemptiveJob[] }[]> {
@@ -157,49 +125,4 @@ function findEnclosing({ problem }: PreparedProblem): ReadonlyMap<string, readon
 function isWithin({ start, end }: Interval, windows: readonly Interval[]): boolean {
   const around = windows[firstWindowAfter(windows, start)];
   return around !== undefined && around.start <= start && end <= around.end;
-}
-
-/** The latest end of a predecessor from which its successor may start at a minute: by the first piece's wait, the least there is. */
-function latestEndBefore({ clock, isWall, pieces }: PreparedArc, start: number): number {
-  const lo = pieces[0]?.lo ?? 0;
-  if (lo <= 0 || !Number.isFinite(start)) return start;
-  if (isWall) return start - lo;
-  return Math.min(start, Math.floor(minuteAtProgress(clock, progressAt(clock, start) - lo) + 1e-6));
-}
-
-/** The earliest that work fits from a minute on; split work may be broken off at every window's end. */
-function workForward(windows: readonly Interval[] | null, from: number, minutes: number, isSplit: boolean): Head {
-  if (windows === null || minutes === 0) return { start: from, end: from + minutes };
-  let left = minutes;
-  let begun = Infinity;
-  for (let i = firstWindowAfter(windows, from); ; i += 1) {
-    const span = windows[i];
-    if (!span) return { start: Infinity, end: Infinity };
-    const start = Math.max(from, span.start);
-    if (!isSplit) {
-      if (start + minutes <= span.end) return { start, end: start + minutes };
-      continue;
-    }
-    begun = Math.min(begun, start);
-    if (start + left <= span.end) return { start: begun, end: start + left };
-    left -= span.end - start;
-  }
-}
-
-/** The latest start from which work ends by a minute; -Infinity where none does. */
-function workBackward(windows: readonly Interval[] | null, end: number, minutes: number, isSplit: boolean): number {
-  if (windows === null || minutes === 0) return end - minutes;
-  let left = minutes;
-  for (let i = Math.min(windows.length - 1, firstWindowAfter(windows, end)); i >= 0; i -= 1) {
-    const span = windows[i];
-    if (!span || span.start >= end) continue;
-    const last = Math.min(end, span.end);
-    if (!isSplit) {
-      if (last - minutes >= span.start) return last - minutes;
-      continue;
-    }
-    if (last - left >= span.start) return last - left;
-    left -= last - span.start;
-  }
-  return Number.NEGATIVE_INFINITY;
 }

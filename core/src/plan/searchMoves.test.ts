@@ -19,7 +19,7 @@ describe('orders the search begins with and goes through', () => {
         const prepared = prepareProblem(given);
         const all = given.tasks.map((_, index) => index);
         for (const { order } of priorityOrders(prepared)) expect(sorted(order)).toEqual(all);
-        const order = dispatchOrder(withoutCloses(prepared), measureTails(prepared), { tail: 1, setup: 2 });
+        const order = dispatchOrder(withoutCloses(prepared), measureTails(prepared), { urgency: 1, setup: 2 });
         expect(sorted(order)).toEqual(all);
         const moves = new MoveMaker(prepared, seededRandom(seed));
         let genes: PlanGenes = { order };

@@ -5,9 +5,14 @@ import type { PlanGenes } from './placeInOrder';
 import { arcSpans } from './preparedProblem';
 import type { PreparedProblem } from './preparedProblem';
 import type { Placement, Plan } from './problem';
+import { findTaskGroups } from './taskGroups';
+import type { TaskGroups } from './taskGroups';
 
 /** How often a step moves a whole ladder; tried on the bench's instances and the demo. */
 const WHOLE_LADDER = 0.08;
+
+/** Where there are several props, how often the end of one of them is looked at, not the end of all. */
+const ONE_PROP = 0.7;
 
 /** A plan with what it was decoded from. */
 export interface DecodedPlan {
@@ -31,6 +36,7 @@ export class MoveMaker {
   private readonly opensWindow: readonly number[];
   private readonly movable: readonly number[];
   private readonly chains: readonly number[];
+  private readonly groups: TaskGroups;
 
   constructor(
     private readonly prepared: PreparedProblem,
@@ -50,6 +56,7 @@ export class MoveMaker {
       ...new Set(prepared.arcs.filter((arc) => arc.pieces[0]?.hi != null && !prepared.tasks[arc.from]?.fixed).map((arc) => arc.from)),
     ];
     this.chains = ladderChains(prepared);
+    this.groups = findTaskGroups(prepared.tasks);
     this.movable = prepared.tasks.flatMap((task, index) => (task.fixed ? [] : [index]));
   }
 
@@ -82,7 +89,7 @@ export class MoveMaker {
 
   /** Links from the last task back to the beginning: what each waited for. */
   private criticalChain(placed: readonly (Placement | undefined)[]): Blocker[] {
-    const last = this.lastPlaced(placed);
+    const last = this.lastOfSome(placed);
     const links: Blocker[] = [];
     for (let at = last, turn = 0; at >= 0 && turn < this.movable.length; turn += 1) {
       const link = this.whatHeld(at, placed);
@@ -185,17 +192,23 @@ export class MoveMaker {
 
   /** A whole ladder comes sooner, or makes way: one rung at a time would have to get worse before it gets better. */
   private wholeLadder(genes: PlanGenes, placed: readonly (Placement | undefined)[]): PlanGenes {
-    const member = this.random() < 0.5 ? this.lastPlaced(placed) : this.anyMovable();
+    const member = this.random() < 0.5 ? this.lastOfSome(placed) : this.anyMovable();
     const chain = this.chains[member];
     const stretch = this.random() < 0.7 ? 0.2 + 0.7 * this.random() : 1 + this.random();
     const keyed = genes.order.map((index, place) => ({ index, key: this.chains[index] === chain ? place * stretch : place }));
     return { ...genes, order: keyed.sort((a, b) => a.key - b.key).map(({ index }) => index) };
   }
 
-  private lastPlaced(placed: readonly (Placement | undefined)[]): number {
-    let last = this.movable[0] ?? 0;
-    for (const index of this.movable) if ((placed[index]?.end ?? -1) > (placed[last]?.end ?? -1)) last = index;
-    return last;
+  /** The task that ends last, of all or of a prop: the cost counts when each prop is ready. */
+  private lastOfSome(placed: readonly (Placement | undefined)[]): number {
+    const { of, due } = this.groups;
+    const some = due.length > 1 && this.random() < ONE_PROP ? of[this.anyMovable()] : undefined;
+    let last = -1;
+    for (const index of this.movable) {
+      if (some !== undefined && of[index] !== some) continue;
+      if (last < 0 || (placed[index]?.end ?? -1) > (placed[last]?.end ?? -1)) last = index;
+    }
+    return Math.max(last, 0);
   }
 
   private anywhere(genes: PlanGenes): PlanGenes {

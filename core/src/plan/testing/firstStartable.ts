@@ -8,6 +8,6 @@ import type { Plan } from '../problem';
  * right when the choice is decoded, so that the outcome keeps every rule.
  */
 export function firstStartable(prepared: PreparedProblem): Plan {
-  const order = dispatchOrder(withoutCloses(prepared), [], { tail: 0, setup: 0 });
+  const order = dispatchOrder(withoutCloses(prepared), [], { urgency: 0, setup: 0 });
   return placeInOrder(prepared, { order, takesAsItComes: true });
 }

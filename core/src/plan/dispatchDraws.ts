@@ -1,0 +1,65 @@
+import type { RandomSource } from '../random/seededRandom';
+import { randomIndex } from '../random/seededRandom';
+import type { DispatchWeights } from './dispatchOrder';
+import type { PlanMeasure } from './planCost';
+import type { TaskGroups } from './taskGroups';
+import type { UrgencyWeights } from './urgency';
+
+/** What a plan is laid out along time by. */
+export interface DispatchDraw {
+  readonly weights: DispatchWeights & UrgencyWeights;
+  /** when each group is to be done at the latest, minutes */
+  readonly finishes: readonly number[];
+}
+
+/** Most of what is drawn; tried on the bench's instances. */
+const MOST_SETUP = 8;
+const MOST_SCARCITY = 0.24;
+const NOISE = 0.02;
+/** How often a draw aims at the best plan's own ends, and how often at the dates alone; tried on the demo with too few evenings. */
+const OWN_ENDS = 0.1;
+const DATES_ALONE = 0.1;
+/** How long props are put off for others, shares of the plan's length. */
+const LEAST_PUT_OFF = 0.1;
+const MORE_PUT_OFF = 1;
+/** How far a draw near another is from it: in the logarithm of weights, and in ends as a share of the plan's length. */
+const WEIGHT_STEP = 0.3;
+const FINISH_STEP = 0.2;
+
+/**
+ * A draw of its own. Where not every prop can be in time, which of them make way decides more than any order within them, and no small
+ * change gets from one such choice to another: so some are put off by chance.
+ *
+ * @param best the best plan so far
+ * @param fromMinute when the plan begins
+ */
+export function drawAnew(groups: TaskGroups, best: PlanMeasure, fromMinute: number, random: RandomSource): DispatchDraw {
+  const weights = {
+    urgency: 0.2 * 20 ** random(),
+    setup: MOST_SETUP * random(),
+    scarcity: MOST_SCARCITY * random(),
+    noise: random() < 0.5 ? NOISE : 0,
+  };
+  const last = best.readyMinute;
+  const aim = random();
+  if (aim < OWN_ENDS) return { weights, finishes: best.ready.map((end) => (Number.isFinite(end) ? end : last)) };
+  const putOff = aim < OWN_ENDS + DATES_ALONE ? 0 : (LEAST_PUT_OFF + MORE_PUT_OFF * random()) * (last - fromMinute);
+  const share = random();
+  return { weights, finishes: groups.due.map((due) => Math.min(due, last) + (random() < share ? putOff : 0)) };
+}
+
+/** A draw a step away from another: all weights a little, and mostly one group's end where there are several. */
+export function drawNear({ weights, finishes }: DispatchDraw, planMinutes: number, random: RandomSource): DispatchDraw {
+  const step = (): number => Math.exp(WEIGHT_STEP * (2 * random() - 1));
+  const group = finishes.length > 1 && random() < 0.7 ? randomIndex(random, finishes.length) : -1;
+  const moved = FINISH_STEP * planMinutes * (2 * random() - 1);
+  return {
+    weights: {
+      urgency: weights.urgency * step(),
+      setup: weights.setup * step(),
+      scarcity: weights.scarcity * step(),
+      noise: weights.noise,
+    },
+    finishes: finishes.map((finish, at) => (at === group ? finish + moved : finish)),
+  };
+}
