@@ -14,16 +14,21 @@ import { readBundle, zipBundle } from '../model/src/file/zipProject';
 import { gatherAir } from '../model/src/gather/gatherAir';
 import { gatherPlan } from '../model/src/gather/gatherPlan';
 import { effectiveLog, filterLog, NO_FILTER } from '../app/src/views/log/effectiveLog';
-import { makeBigShop } from './bench/bigShop';
+import { makeBigShop, withoutAttachments } from './bench/bigShop';
 import { medianMs, referenceMs } from './bench/measure';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** Long enough for the planner to end its search for the big shop on two cores. */
 const PLANNER_RESTS_MS = 25_000;
-/** `npm run bench -- screens` leaves the planner out, which takes minutes. */
-/** `npm run bench -- colour` measures colour alone. */
-const isColourOnly = process.argv.includes('colour');
-const isScreensOnly = process.argv.includes('screens');
+/** `npm run bench -- colour planner` measures these alone; without names, all. */
+const PARTS = ['shop', 'colour', 'meshes', 'planner', 'log', 'screens'] as const;
+const named = process.argv.slice(2);
+const wants = (part: (typeof PARTS)[number]): boolean => named.length === 0 || named.includes(part);
+const unknown = named.filter((name) => !PARTS.some((part) => part === name));
+if (unknown.length > 0) {
+  console.error(`bench: no part called ${unknown.join(', ')}; there are ${PARTS.join(', ')}`);
+  process.exit(2);
+}
 const reference = referenceMs();
 
 function tell(what: string, ms: number, goal: string): void {
@@ -31,74 +36,79 @@ function tell(what: string, ms: number, goal: string): void {
 }
 
 console.log(`reference (200,000 numbers sorted): ${reference.toFixed(1)} ms`);
-if (isColourOnly) {
-  benchColour(tell);
-  process.exit();
-}
 const { project } = readBundle(readFileSync(join(ROOT, 'demo/files/tide-office.zip')));
-const now = project.savedAtMs;
-for (const [parts, rungs] of [
-  [0, 0],
-  [40, 25],
-  [60, 25],
-] as const) {
-  const big =
-    parts === 0
-      ? project
-      : {
-          ...makeBigShop(project, parts, rungs, 0),
-          parts: makeBigShop(project, parts, rungs, 0).parts.filter((part) => part.id.startsWith('big')),
-        };
-  const input = gatherPlan(big, gatherAir(big.shop, big.climateReadings, now), now);
-  tell(
-    parts === 0 ? 'first plan of the demo' : `first plan of ${parts} parts × ${rungs} rungs, with its problem`,
-    medianMs(() => planShopAtOnce(input), 5),
-    parts === 40 ? 'wanted under 300 ms' : '',
-  );
-  if (parts === 0)
-    tell(
-      'the whole search for the demo',
-      medianMs(() => planShop(input), 3),
-      '',
-    );
-}
-if (!isScreensOnly) {
-  benchColour(tell);
-  benchMeshes(tell);
-  benchPlanner(tell);
-}
-const long = makeBigShop(project, 0, 0, 10_000);
-const standing = effectiveLog(long.logEntries);
-tell(
-  'log of 10,000 entries put in standing order',
-  medianMs(() => effectiveLog(long.logEntries)),
-  '',
-);
-tell(
-  'log of 10,000 entries filtered by a word',
-  medianMs(() => filterLog(standing, { ...NO_FILTER, text: 'run' }, (entry) => entry.text)),
-  '',
-);
-const zipped = zipBundle({
-  project: { ...long, pictures: [], meshes: [], mixCards: long.mixCards.map((card) => ({ ...card, pictureId: null })) },
-  attachments: new Map(),
-});
-tell(
-  'a file of 10,000 entries read and checked',
-  medianMs(() => readBundle(zipped), 3),
-  '',
-);
+if (wants('shop')) benchShop();
+if (wants('colour')) benchColour(tell);
+if (wants('meshes')) benchMeshes(tell);
+if (wants('planner')) benchPlanner(tell);
+if (wants('log')) benchLog();
+if (wants('screens')) await benchScreens();
 
-const assets = join(ROOT, 'app/dist/assets');
-if (!existsSync(assets)) {
-  console.log('the application is not built: npm run build, then bench again for its size and screens');
-  process.exit(0);
+/** First plans of the demo and of larger shops, with the building of their problems. */
+function benchShop(): void {
+  const now = project.savedAtMs;
+  for (const [parts, rungs] of [
+    [0, 0],
+    [40, 25],
+    [60, 25],
+  ] as const) {
+    const big =
+      parts === 0
+        ? project
+        : {
+            ...makeBigShop(project, parts, rungs, 0),
+            parts: makeBigShop(project, parts, rungs, 0).parts.filter((part) => part.id.startsWith('big')),
+          };
+    const input = gatherPlan(big, gatherAir(big.shop, big.climateReadings, now), now);
+    tell(
+      parts === 0 ? 'first plan of the demo' : `first plan of ${parts} parts × ${rungs} rungs, with its problem`,
+      medianMs(() => planShopAtOnce(input), 5),
+      parts === 40 ? 'wanted under 300 ms' : '',
+    );
+    if (parts === 0)
+      tell(
+        'the whole search for the demo',
+        medianMs(() => planShop(input), 3),
+        '',
+      );
+  }
 }
-tellSize();
-await tellScreens();
+
+/** A log of ten thousand entries. */
+function benchLog(): void {
+  const long = makeBigShop(project, 0, 0, 10_000);
+  const standing = effectiveLog(long.logEntries);
+  tell(
+    'log of 10,000 entries put in standing order',
+    medianMs(() => effectiveLog(long.logEntries)),
+    '',
+  );
+  tell(
+    'log of 10,000 entries filtered by a word',
+    medianMs(() => filterLog(standing, { ...NO_FILTER, text: 'run' }, (entry) => entry.text)),
+    '',
+  );
+  const zipped = zipBundle({ project: withoutAttachments(long), attachments: new Map() });
+  tell(
+    'a file of 10,000 entries read and checked',
+    medianMs(() => readBundle(zipped), 3),
+    '',
+  );
+}
+
+/** The application's size, and its screens under a large shop. */
+async function benchScreens(): Promise<void> {
+  const assets = join(ROOT, 'app/dist/assets');
+  if (!existsSync(assets)) {
+    console.log('the application is not built: npm run build, then bench again for its size and screens');
+    return;
+  }
+  tellSize(assets);
+  await tellScreens();
+}
 
 /** JavaScript the page asks for before any view but the bench, gzip. */
-function tellSize(): void {
+function tellSize(assets: string): void {
   const page = readFileSync(join(ROOT, 'app/dist/index.html'), 'utf8');
   const first = [...page.matchAll(/assets\/[^"]+\.js/gu)].map(([path]) => path.replace('assets/', ''));
   const bytes = readdirSync(assets)
@@ -129,10 +139,8 @@ async function tellScreens(): Promise<void> {
     await new Promise((resolve) => server.stdout.once('data', resolve));
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto('http://127.0.0.1:4397');
-    const bare = { ...makeBigShop(project, 60, 25, 10_000), pictures: [], meshes: [] };
-    const buffer = Buffer.from(
-      zipBundle({ project: { ...bare, mixCards: bare.mixCards.map((card) => ({ ...card, pictureId: null })) }, attachments: new Map() }),
-    );
+    const big = withoutAttachments(makeBigShop(project, 60, 25, 10_000));
+    const buffer = Buffer.from(zipBundle({ project: big, attachments: new Map() }));
     await page.getByLabel('Open a file').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer });
     await page.getByRole('navigation', { name: 'Views' }).waitFor({ timeout: 60_000 });
     await page.goto('http://127.0.0.1:4397/log');

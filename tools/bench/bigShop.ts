@@ -52,3 +52,19 @@ export function makeBigShop(demo: ProjectFile, partCount: number, rungsEach: num
     logEntries,
   };
 }
+
+/** A project with nothing in it that a bundle would have to bring a file for. */
+export function withoutAttachments(project: ProjectFile): ProjectFile {
+  return {
+    ...project,
+    pictures: [],
+    meshes: [],
+    mixCards: project.mixCards.map((card) => ({ ...card, pictureId: null })),
+    targets: project.targets.map((target) => ({
+      ...target,
+      samples: target.samples.map((sample) => ({ ...sample, pictureId: null, area: null })),
+    })),
+    flaws: project.flaws.map((flaw) => ({ ...flaw, pin: null })),
+    logEntries: project.logEntries.map((entry) => ({ ...entry, pictureIds: [] })),
+  };
+}

@@ -75,6 +75,12 @@ describe('a plan measured', () => {
     const oneEvening = plan(at('a1', 60, 120), at('a2', 120, 180), at('b1', 180, 240), at('b2', 240, 300));
     expect(cheaper(oneEvening, twoEvenings, 'fewestEvenings')).toBe(true);
   });
+  it('counts a day for every setup that even work without a plan would not have', () => {
+    const often = plan(at('a1', 10, 70, 10), at('a2', 80, 140, 10), at('b1', 150, 210, 10), at('b2', 220, 280, 10));
+    const beside = (usualSetups: number): number => new PlanMeter(prepared, 'readyFirst', null, usualSetups).measure(often).cost;
+    expect(beside(4)).toBe(measure(often).cost);
+    expect(beside(2)).toBe(measure(often).cost + 2 * 24);
+  });
   it('counts what moved of tonight, and nothing of later or within a quarter of an hour', () => {
     const calm = (...starts: [number, number][]): Calm => ({ starts: new Map(starts), untilMinute: 960 });
     expect(measure(tonight, 'readyFirst', calm([0, 10], [1, 70])).moved).toBe(0);

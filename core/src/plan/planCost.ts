@@ -35,16 +35,22 @@ const MARGIN_MINUTES = 2 * 1440;
 const MOVED_MINUTES = 15;
 /** What a setup counts beside the ready time: more than its own minutes, since cleaning is disliked; tried on the bench’s instances. */
 const SETUP_HOURS = 1;
+/** What a setup counts more that even work without a plan would not have; guessed, a day. */
+const EXTRA_SETUP_HOURS = 24;
 
 /** Measures plans of one problem for one objective. */
 export class PlanMeter {
   readonly groups: TaskGroups;
   private readonly indexOf: ReadonlyMap<string, number>;
 
+  /**
+   * @param usualSetups setups of work without a plan, where they are known
+   */
   constructor(
     private readonly prepared: PreparedProblem,
     private readonly objective: Objective,
     private readonly calm: Calm | null = null,
+    private readonly usualSetups = Infinity,
   ) {
     this.indexOf = new Map(prepared.tasks.map((task, index) => [task.id, index]));
     this.groups = findTaskGroups(prepared.tasks);
@@ -90,7 +96,8 @@ export class PlanMeter {
           ? evenings.size * 24 + readyHours * 0.1
           : setups * 12 + readyHours * 0.1;
     const unplaced = plan.unplaced.length;
-    const cost = unplaced * 1e7 + (lateness / 60) * 1e3 + (marginLateness / 60) * 2 + moved * 2 + wanted;
+    const extraSetups = Math.max(0, setups - this.usualSetups);
+    const cost = unplaced * 1e7 + (lateness / 60) * 1e3 + (marginLateness / 60) * 2 + moved * 2 + extraSetups * EXTRA_SETUP_HOURS + wanted;
     return { unplaced, lateness, readyMinute, ready, evenings: evenings.size, setups, moved, cost };
   }
 

@@ -1,0 +1,13 @@
+import { dispatchOrder } from './dispatchOrder';
+import type { PlanGenes } from './placeInOrder';
+import type { PreparedProblem } from './preparedProblem';
+
+/**
+ * What a finisher does without a plan: always the work that can be begun first, without waiting for what could share a session. Windows
+ * that close are left aside while choosing and put right when the choice is decoded, so that the outcome keeps every rule.
+ *
+ * @param open the problem without closes (see withoutCloses)
+ */
+export function firstStartable(open: PreparedProblem): PlanGenes {
+  return { order: dispatchOrder(open, [], { urgency: 0, setup: 0 }), takesAsItComes: true };
+}
