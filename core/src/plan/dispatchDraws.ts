@@ -26,26 +26,29 @@ const MORE_PUT_OFF = 1;
 const WEIGHT_STEP = 0.3;
 const FINISH_STEP = 0.2;
 
+/** Where draws begin: what is ready together, the best plan so far, and when it begins. */
+export interface DrawBase {
+  readonly groups: TaskGroups;
+  readonly best: PlanMeasure;
+  readonly fromMinute: number;
+}
+
 /**
  * A draw of its own. Where not every prop can be in time, which of them make way decides more than any order within them, and no small
  * change gets from one such choice to another: so some are put off by chance.
- *
- * @param best the best plan so far
- * @param fromMinute when the plan begins
  */
-export function drawAnew(groups: TaskGroups, best: PlanMeasure, fromMinute: number, random: RandomSource): DispatchDraw {
-  const weights = {
-    urgency: 0.2 * 20 ** random(),
-    setup: MOST_SETUP * random(),
-    scarcity: MOST_SCARCITY * random(),
-    noise: random() < 0.5 ? NOISE : 0,
-  };
-  const last = best.readyMinute;
+export function drawAnew(base: DrawBase, random: RandomSource): DispatchDraw {
+  const { best } = base;
+  const weights = drawWeights(random);
   const aim = random();
-  if (aim < OWN_ENDS) return { weights, finishes: best.ready.map((end) => (Number.isFinite(end) ? end : last)) };
-  const putOff = aim < OWN_ENDS + DATES_ALONE ? 0 : (LEAST_PUT_OFF + MORE_PUT_OFF * random()) * (last - fromMinute);
-  const share = random();
-  return { weights, finishes: groups.due.map((due) => Math.min(due, last) + (random() < share ? putOff : 0)) };
+  if (aim < OWN_ENDS) return { weights, finishes: best.ready.map((end) => (Number.isFinite(end) ? end : best.readyMinute)) };
+  const share = aim < OWN_ENDS + DATES_ALONE ? 0 : random();
+  return { weights, finishes: putOff(base, () => random() < share, random) };
+}
+
+/** A draw in which one prop makes way for all others. */
+export function drawOneLater(base: DrawBase, group: number, random: RandomSource): DispatchDraw {
+  return { weights: drawWeights(random), finishes: putOff(base, (at) => at === group, random) };
 }
 
 /** A draw a step away from another: all weights a little, and mostly one group's end where there are several. */
@@ -62,4 +65,19 @@ export function drawNear({ weights, finishes }: DispatchDraw, planMinutes: numbe
     },
     finishes: finishes.map((finish, at) => (at === group ? finish + moved : finish)),
   };
+}
+
+function drawWeights(random: RandomSource): DispatchDraw['weights'] {
+  return {
+    urgency: 0.2 * 20 ** random(),
+    setup: MOST_SETUP * random(),
+    scarcity: MOST_SCARCITY * random(),
+    noise: random() < 0.5 ? NOISE : 0,
+  };
+}
+
+/** Dates, or the best plan's end where there is none; later by one chance length where a group is put off. */
+function putOff({ groups, best, fromMinute }: DrawBase, isPutOff: (group: number) => boolean, random: RandomSource): number[] {
+  const later = (LEAST_PUT_OFF + MORE_PUT_OFF * random()) * (best.readyMinute - fromMinute);
+  return groups.due.map((due, group) => Math.min(due, best.readyMinute) + (isPutOff(group) ? later : 0));
 }

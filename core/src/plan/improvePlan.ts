@@ -9,7 +9,7 @@ import { PlanMeter } from './planCost';
 import type { PreparedProblem } from './preparedProblem';
 import { prepareProblem } from './preparedProblem';
 import type { DispatchDraw } from './dispatchDraws';
-import { drawAnew, drawNear } from './dispatchDraws';
+import { drawAnew, drawNear, drawOneLater } from './dispatchDraws';
 import { dispatchOrder, withoutCloses } from './dispatchOrder';
 import { priorityOrders } from './priorityRules';
 import type { Placement, Plan, PlanProblem } from './problem';
@@ -103,14 +103,17 @@ export function* searchPlans(prepared: PreparedProblem, options: SearchOptions):
   };
   const dates = groups.due.map((due) => Math.min(due, urgency.guessedFinish));
   for (const weights of DISPATCHES) yield keepBetter(dispatch({ weights, finishes: dates }), 'dispatch');
+  const mostOneLater = groups.due.length > 1 ? Math.min(2 * groups.due.length, FIRST_DRAWS / 2) : 0;
   let bestDraw: { readonly draw: DispatchDraw; readonly cost: number } | null = null;
   for (let turns = 0, cycle = FIRST_CYCLE; ; turns += 1, cycle = Math.ceil(cycle * CYCLE_GROWTH)) {
     let drawn: Decoded | null = null;
-    for (let left = turns === 0 && !options.calm ? FIRST_DRAWS : LATER_DRAWS; left > 0; left -= 1) {
-      const draw: DispatchDraw =
-        bestDraw && random() < NEAR_DRAWS
-          ? drawNear(bestDraw.draw, best.measure.readyMinute - fromMinute, random)
-          : drawAnew(groups, best.measure, fromMinute, random);
+    const draws = turns === 0 && !options.calm ? FIRST_DRAWS : LATER_DRAWS;
+    for (let nth = 0; nth < draws; nth += 1) {
+      const base = { groups, best: best.measure, fromMinute };
+      let draw: DispatchDraw;
+      if (turns === 0 && nth < mostOneLater) draw = drawOneLater(base, nth % groups.due.length, random);
+      else if (bestDraw && random() < NEAR_DRAWS) draw = drawNear(bestDraw.draw, best.measure.readyMinute - fromMinute, random);
+      else draw = drawAnew(base, random);
       const next = dispatch(draw);
       if (!bestDraw || next.measure.cost < bestDraw.cost) bestDraw = { draw, cost: next.measure.cost };
       if (!drawn || next.measure.cost < drawn.measure.cost) drawn = next;

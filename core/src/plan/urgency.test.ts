@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random/seededRandom';
-import { drawAnew, drawNear } from './dispatchDraws';
+import { drawAnew, drawNear, drawOneLater } from './dispatchDraws';
 import { earliestTimes } from './earliestTimes';
 import { planProblem } from './improvePlan';
 import { latestTimes } from './latestTimes';
@@ -131,7 +131,7 @@ describe('draws of dispatch', () => {
   };
   const draws = (count: number) => {
     const source = seededRandom(3);
-    return Array.from({ length: count }, () => drawAnew(groups, best, 0, source));
+    return Array.from({ length: count }, () => drawAnew({ groups, best, fromMinute: 0 }, source));
   };
   it('aim at dates, at the ends the best plan has, or put some props off for the others', () => {
     const finishes = draws(400).map((draw) => draw.finishes);
@@ -145,6 +145,11 @@ describe('draws of dispatch', () => {
       putOff.filter((all) => new Set([(all[0] ?? 0) - 1000, (all[1] ?? 0) - 4000, (all[2] ?? 0) - 4000]).size > 1).length,
     ).toBeGreaterThan(100);
     expect(Math.max(...putOff.flat())).toBeLessThanOrEqual(4000 + 1.1 * 4000);
+  });
+  it('let one prop make way for all others', () => {
+    const { finishes } = drawOneLater({ groups, best, fromMinute: 0 }, 1, seededRandom(5));
+    expect([finishes[0], finishes[2]]).toEqual([1000, 4000]);
+    expect(finishes[1]).toBeGreaterThanOrEqual(4000 + 0.1 * 4000);
   });
   it('near another move every weight a little and one end at most', () => {
     const source = seededRandom(4);
