@@ -5,7 +5,7 @@ import type { PlanPart, ShopPlanInput } from './shopPlanInput';
 import { film, MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
 import { planShop, planShopAtOnce } from './planShop';
 import type { WhatIf, WhatIfOutcome } from './whatIfs';
-import { applyWhatIf, gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs, tryWhatIf } from './whatIfs';
+import { applyWhatIf, gainedMinutes, planOnceMore, rankOutcomes, suggestRemedies, suggestWhatIfs, tryWhatIf } from './whatIfs';
 
 const HOUR = 60 * MINUTE;
 const coats = (count: number, classId = 'lacquerColour') =>
@@ -103,6 +103,22 @@ describe('what comes of trying', () => {
     const before = Object.fromEntries(plan.rungs.map((time) => [time.rungId, time.startMs]));
     const roomier = tryWhatIf(input, { kind: 'rack', places: 2 }, { objective: 'readyFirst', runs: 1, seed: 1, before });
     expect(roomier.readyMs ?? Infinity).toBeLessThanOrEqual(plan.readyMs);
+  });
+  it('is measured by the shop as it is, planned once more the same way: what changes nothing gains nothing', () => {
+    const input = garage(
+      ['a', 'b', 'c'].map((id) => part(id, [rung(`cut ${id}`, 'cut', { minutes: 70 }), ...coatsOf(id), rung(`fit ${id}`, 'fit')])),
+    );
+    const plan = planShop(input, { seed: 4 });
+    if (plan.kind !== 'planned') throw new Error('faulty');
+    const trial = {
+      objective: 'readyFirst',
+      runs: 40,
+      seed: 2,
+      before: Object.fromEntries(plan.rungs.map((time) => [time.rungId, time.startMs])),
+    } as const;
+    const nothing = tryWhatIf(input, { kind: 'longer', minutes: 0 }, trial);
+    expect(planOnceMore(input, trial)).toBe(nothing.outlook?.p80Ms);
+    expect(gainedMinutes(nothing, planOnceMore(input, trial) ?? 0)).toBe(0);
   });
   it('meets the same fortunes as any other with its seed', () => {
     const input = garage([part('a', [rung('sand', 'sand', { minutes: 100 })])]);

@@ -182,12 +182,8 @@ export interface WhatIfTrial {
 }
 
 /** Plans the shop as it would be, by the whole search, and plays it against the same fortunes as any other with this seed. */
-export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, { objective, runs, seed, before = {} }: WhatIfTrial): WhatIfOutcome {
-  const changed = applyWhatIf(input, whatIf);
-  // A plan that is better on paper can be worse against fortune: what follows from the plan there is stands beside what the search finds.
-  const plans = [planAsBefore(changed, { seed, objective, before }), planShop(changed, { seed, objective, before })];
-  const played = plans.flatMap((plan) => (plan.kind === 'faulty' ? [] : [{ plan, outlook: shopOutlook(changed, plan, runs, seed) }]));
-  const [best] = played.sort((a, b) => a.plan.unplaced.length - b.plan.unplaced.length || a.outlook.p80Ms - b.outlook.p80Ms);
+export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, trial: WhatIfTrial): WhatIfOutcome {
+  const best = planAndPlay(applyWhatIf(input, whatIf), trial);
   if (!best) return { whatIf, readyMs: null, unplaced: 0, lateHours: 0, outlook: null };
   const { plan, outlook } = best;
   const late = plan.props.map((prop) => timeToSpare(prop.readyMs, prop.dueMs)).filter((spare) => spare?.isLate);
@@ -198,6 +194,21 @@ export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, { objective, run
     lateHours: late.reduce((sum, spare) => sum + (spare?.minutes ?? 0) / 60, 0),
     outlook,
   };
+}
+
+/**
+ * By when four of five plays of the shop as it is are ready, epoch ms, if it is planned once more like every idea is: what ideas are
+ * measured by, so that the luck of looking again is not taken for their gain. Null where it cannot be planned.
+ */
+export function planOnceMore(input: ShopPlanInput, trial: WhatIfTrial): number | null {
+  return planAndPlay(input, trial)?.outlook.p80Ms ?? null;
+}
+
+/** A plan that is better on paper can be worse against fortune: what follows from the plan there is stands beside what the search finds. */
+function planAndPlay(input: ShopPlanInput, { objective, runs, seed, before = {} }: WhatIfTrial) {
+  const plans = [planAsBefore(input, { seed, objective, before }), planShop(input, { seed, objective, before })];
+  const played = plans.flatMap((plan) => (plan.kind === 'faulty' ? [] : [{ plan, outlook: shopOutlook(input, plan, runs, seed) }]));
+  return played.sort((a, b) => a.plan.unplaced.length - b.plan.unplaced.length || a.outlook.p80Ms - b.outlook.p80Ms)[0] ?? null;
 }
 
 /** Minutes by which four of five plays are ready sooner than now; negative: later, -Infinity where it was not played. */

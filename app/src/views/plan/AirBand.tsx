@@ -3,6 +3,8 @@ import { airAt } from '@zinc-ladder/core/climate/airTimeline';
 import type { Formats } from '../../ui/useFormats';
 
 const HEIGHT = 54;
+/** Words over the curves keep a rim of the ground, to be read. */
+const HALO = { paintOrder: 'stroke', stroke: 'var(--color-band)', strokeWidth: 4 } as const;
 
 /** Temperature (line) and humidity (dashes) along the window; forecast and typical values are lighter. */
 export function AirBand({
@@ -42,14 +44,14 @@ export function AirBand({
       <rect x={measuredTo} y={top} width={Math.max(0, left + width - measuredTo)} height={HEIGHT} fill="var(--color-band)" />
       <polyline points={temperature} fill="none" stroke="var(--color-ink)" strokeWidth={1.75} />
       <polyline points={humidity} fill="none" stroke="var(--color-dim)" strokeWidth={1.25} strokeDasharray="4 4" />
-      <text x={left + width - 4} y={top + 12} textAnchor="end" className="fill-ink" fontSize={11}>
+      <text x={left + width - 4} y={top + 12} textAnchor="end" className="fill-ink" fontSize={11} {...HALO}>
         {formats.temperature(warm)}
       </text>
-      <text x={left + width - 4} y={top + HEIGHT - 4} textAnchor="end" className="fill-ink" fontSize={11}>
+      <text x={left + width - 4} y={top + HEIGHT - 4} textAnchor="end" className="fill-ink" fontSize={11} {...HALO}>
         {formats.temperature(cold)}
       </text>
       {measuredTo < left + width - 90 && (
-        <text x={measuredTo + 4} y={top + HEIGHT - 4} className="fill-dim" fontSize={11}>
+        <text x={measuredTo + 4} y={top + HEIGHT - 4} className="fill-dim" fontSize={11} {...HALO}>
           not measured yet
         </text>
       )}
