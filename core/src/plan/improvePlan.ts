@@ -11,6 +11,7 @@ import { prepareProblem } from './preparedProblem';
 import type { DispatchDraw } from './dispatchDraws';
 import { drawAnew, drawNear, drawOneLater } from './dispatchDraws';
 import { dispatchOrder, withoutCloses } from './dispatchOrder';
+import type { PriorityOrder } from './priorityRules';
 import { priorityOrders } from './priorityRules';
 import type { Placement, Plan, PlanProblem } from './problem';
 import type { PureJobShop } from './pureJobShop';
@@ -73,10 +74,11 @@ export function* searchPlans(prepared: PreparedProblem, options: SearchOptions):
     rounds += 1;
     return { genes, plan, measure: meter.measure(plan) };
   };
-  const [first, ...rest] = startingOrders(prepared, options.calm ?? null);
-  if (!first) throw new RangeError('no order to begin with');
-  let best = decode({ order: first.order });
-  let foundBy = first.rule;
+  const orders = startingOrders(prepared, options.calm ?? null);
+  const first = orders.next();
+  if (first.done) throw new RangeError('no order to begin with');
+  let best = decode({ order: first.value.order });
+  let foundBy = first.value.rule;
   const keepBetter = (decoded: Decoded, by: string): SearchState => {
     if (decoded.measure.cost < best.measure.cost - 1e-9) {
       best = decoded;
@@ -85,7 +87,7 @@ export function* searchPlans(prepared: PreparedProblem, options: SearchOptions):
     return { plan: best.plan, measure: best.measure, foundBy, rounds };
   };
   yield keepBetter(best, foundBy);
-  for (const { rule, order } of rest) yield keepBetter(decode({ order }), rule);
+  for (const { rule, order } of orders) yield keepBetter(decode({ order }), rule);
   const open = withoutCloses(prepared);
   const usual = decode(firstStartable(open));
   // A plan that gets tools ready more often than work without one is not what it is made for.
@@ -172,15 +174,12 @@ interface Decoded {
 }
 
 /** The plan before, in the order of its starts, then the rules. */
-function startingOrders(prepared: PreparedProblem, calm: Calm | null): { readonly rule: string; readonly order: readonly number[] }[] {
-  const rules = priorityOrders(prepared);
-  if (!calm || calm.starts.size === 0) return rules;
-  const start = (index: number): number => calm.starts.get(index) ?? Infinity;
-  const base = rules[0]?.order ?? [];
-  const rank = new Map(base.map((index, place) => [index, place]));
-  const order = [...base].sort((a, b) => {
-    const [first, second] = [start(a), start(b)];
-    return first === second ? (rank.get(a) ?? 0) - (rank.get(b) ?? 0) : first - second;
-  });
-  return [{ rule: 'as planned before', order }, ...rules];
+function* startingOrders(prepared: PreparedProblem, calm: Calm | null): Generator<PriorityOrder, void> {
+  if (calm && calm.starts.size > 0) {
+    const start = (index: number): number => calm.starts.get(index) ?? Infinity;
+    const [base] = priorityOrders(prepared);
+    const order = (base?.order ?? []).toSorted((a, b) => (start(a) === start(b) ? 0 : start(a) - start(b)));
+    yield { rule: 'as planned before', order };
+  }
+  yield* priorityOrders(prepared);
 }

@@ -7,21 +7,30 @@ export interface PriorityOrder {
   readonly order: readonly number[];
 }
 
-/** Orders to begin with: least slack to the date, longest work left, soonest startable, as listed. */
-export function priorityOrders(prepared: PreparedProblem): PriorityOrder[] {
-  const heads = earliestTimes(prepared);
-  const tails = measureTails(prepared);
+/** Orders to begin with: least slack to the date, longest work left, soonest startable, as listed. Each is worked out when it is asked for: the first plan waits for the first alone. */
+export function* priorityOrders(prepared: PreparedProblem): Generator<PriorityOrder, void> {
   const { tasks, problem } = prepared;
-  const rules: readonly (readonly [string, (index: number) => number])[] = [
-    ['least slack', (i) => (tasks[i]?.dueMinute ?? problem.horizonMinute) - (tails[i] ?? 0)],
-    ['longest work left', (i) => -(tails[i] ?? 0)],
-    ['soonest startable', (i) => heads[i]?.start ?? 0],
-    ['as listed', (i) => i],
-  ];
-  return rules.map(([rule, key]) => {
-    const keys = tasks.map((_, index) => key(index));
-    return { rule, order: tasks.map((_, index) => index).sort((a, b) => (keys[a] ?? 0) - (keys[b] ?? 0) || a - b) };
+  const ordered = (rule: string, keys: readonly number[]): PriorityOrder => ({
+    rule,
+    order: tasks.map((_, index) => index).sort((a, b) => (keys[a] ?? 0) - (keys[b] ?? 0) || a - b),
   });
+  const tails = measureTails(prepared);
+  yield ordered(
+    'least slack',
+    tasks.map((task, index) => (task.dueMinute ?? problem.horizonMinute) - (tails[index] ?? 0)),
+  );
+  yield ordered(
+    'longest work left',
+    tails.map((tail) => -tail),
+  );
+  yield ordered(
+    'soonest startable',
+    earliestTimes(prepared).map((head) => head.start),
+  );
+  yield ordered(
+    'as listed',
+    tasks.map((_, index) => index),
+  );
 }
 
 /** Work and waiting from the start of a task to the end of what follows it; waits are taken at the clock's label speed. */

@@ -45,7 +45,7 @@ describe('orders the search begins with and goes through', () => {
       problem({ tasks: [task('a', 10), task('b', 20), task('c', 5)], arcs: [arc('a', 'b', [{ lo: 60, hi: null }]), arc('b', 'c')] }),
     );
     expect(measureTails(prepared)).toEqual([10 + 60 + 20 + 5, 25, 5]);
-    const longest = priorityOrders(prepared).find((rule) => rule.rule === 'longest work left');
+    const longest = [...priorityOrders(prepared)].find((rule) => rule.rule === 'longest work left');
     expect(longest?.order).toEqual([0, 1, 2]);
   });
 });
