@@ -26,7 +26,7 @@ async function planShop(input: ShopPlanInput, options: ShopPlanOptions, tell: (p
     const sliceEnds = performance.now() + SLICE_MS;
     let isOver = false;
     while (!isOver && performance.now() < sliceEnds) {
-      const step = planner.improve(4);
+      const step = planner.improve(1);
       isOver = step.isOver;
       isBetter ||= step.isBetter;
     }
