@@ -40,6 +40,8 @@ test('the camera test: late as it is, in time with what helps, told by the week;
   await expect(ready.getByText(/ late$/u).first()).toBeVisible({ timeout: 30_000 });
   await expect(page.getByRole('region', { name: 'What to count on' })).toBeVisible({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Try it out' }).click();
+  const help = page.getByRole('region', { name: 'What would help' });
+  await expect(help).toContainText('Beside the shop as it is, planned once more', { timeout: 120_000 });
   await page.getByRole('button', { name: /^Do it: Hands on Sun/u }).click({ timeout: 120_000 });
   await expect(ready.getByText(/ late$/u)).toHaveCount(0, { timeout: 60_000 });
   await expect(ready.getByText(/ to spare$/u).first()).toBeVisible();

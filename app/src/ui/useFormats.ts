@@ -60,12 +60,20 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
       if (dateKey.format(ms) === dateKey.format(nowMs)) return time(ms);
       return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekdayFormat.format(ms)} ${time(ms)}` : full(ms);
     },
-    temperature: (celsius) => (isUs ? `${Math.round(celsius * 1.8 + 32)} °F` : `${celsius.toFixed(1)} °C`),
-    temperatureGap: (kelvin) => `${kelvin >= 0 ? '+' : '−'}${Math.abs(isUs ? kelvin * 1.8 : kelvin).toFixed(1)} ${isUs ? '°F' : '°C'}`,
+    temperature: (celsius) => (isUs ? `${Math.round(celsius * 1.8 + 32)} °F` : `${tenths(celsius).toFixed(1)} °C`),
+    temperatureGap: (kelvin) => {
+      const gap = tenths(isUs ? kelvin * 1.8 : kelvin);
+      return `${gap >= 0 ? '+' : '−'}${Math.abs(gap).toFixed(1)} ${isUs ? '°F' : '°C'}`;
+    },
     area: (cm2) => (isUs ? `${(cm2 / 6.4516).toFixed(1)} in²` : `${Math.round(cm2)} cm²`),
     film: (um) => (isUs ? `${(um / 25.4).toFixed(1)} mil` : `${Math.round(um)} µm`),
     volume: (ml) => (isUs ? `${(ml / 29.5735).toFixed(1)} fl oz` : `${ml < 10 ? ml.toFixed(1) : Math.round(ml)} ml`),
   };
+}
+
+/** To one place, without a zero below zero. */
+function tenths(value: number): number {
+  return Math.round(value * 10) / 10 || 0;
 }
 
 /** A span in words: `12 min`, `2 h 05`, `3 d 4 h`. */

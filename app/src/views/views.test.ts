@@ -135,6 +135,14 @@ describe('words and numbers', () => {
     ]);
     expect(makeFormats('Europe/Copenhagen', '12', 'us', 'en-US').time(at)).toMatch(/^7:31\sPM$/u);
   });
+  it('know no zero below zero', () => {
+    expect([formats.temperature(-0.04), formats.temperature(-0.06), formats.temperatureGap(-0.04), formats.temperatureGap(-0.06)]).toEqual([
+      '0.0 °C',
+      '-0.1 °C',
+      '+0.0 °C',
+      '−0.1 °C',
+    ]);
+  });
   it('show US units when the shop wants them', () => {
     const us = makeFormats('UTC', '12', 'us', 'en-US');
     expect([us.temperature(23), us.temperatureGap(3), us.film(25.4), us.area(64.516), us.volume(29.5735)]).toEqual([

@@ -12,7 +12,9 @@ export interface DispatchDraw {
   readonly finishes: readonly number[];
 }
 
-/** Most of what is drawn; tried on the bench's instances. */
+/** Ranges of what is drawn; tried on the bench's instances. Urgency is drawn evenly in its logarithm. */
+const LEAST_URGENCY = 0.2;
+const MOST_URGENCY = 4;
 const MOST_SETUP = 8;
 const MOST_SCARCITY = 0.24;
 const NOISE = 0.02;
@@ -25,6 +27,8 @@ const MORE_PUT_OFF = 1;
 /** How far a draw near another is from it: in the logarithm of weights, and in ends as a share of the plan's length. */
 const WEIGHT_STEP = 0.3;
 const FINISH_STEP = 0.2;
+/** How often one group's end is moved, where there are several. */
+const MOVES_FINISH = 0.7;
 
 /** Where draws begin: what is ready together, the best plan so far, and when it begins. */
 export interface DrawBase {
@@ -54,7 +58,7 @@ export function drawOneLater(base: DrawBase, group: number, random: RandomSource
 /** A draw a step away from another: all weights a little, and mostly one group's end where there are several. */
 export function drawNear({ weights, finishes }: DispatchDraw, planMinutes: number, random: RandomSource): DispatchDraw {
   const step = (): number => Math.exp(WEIGHT_STEP * (2 * random() - 1));
-  const group = finishes.length > 1 && random() < 0.7 ? randomIndex(random, finishes.length) : -1;
+  const group = finishes.length > 1 && random() < MOVES_FINISH ? randomIndex(random, finishes.length) : -1;
   const moved = FINISH_STEP * planMinutes * (2 * random() - 1);
   return {
     weights: {
@@ -69,7 +73,7 @@ export function drawNear({ weights, finishes }: DispatchDraw, planMinutes: numbe
 
 function drawWeights(random: RandomSource): DispatchDraw['weights'] {
   return {
-    urgency: 0.2 * 20 ** random(),
+    urgency: LEAST_URGENCY * (MOST_URGENCY / LEAST_URGENCY) ** random(),
     setup: MOST_SETUP * random(),
     scarcity: MOST_SCARCITY * random(),
     noise: random() < 0.5 ? NOISE : 0,

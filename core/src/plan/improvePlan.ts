@@ -91,7 +91,8 @@ export function* searchPlans(prepared: PreparedProblem, options: SearchOptions):
   const open = withoutCloses(prepared);
   const usual = decode(firstStartable(open));
   // A plan that gets tools ready more often than work without one is not what it is made for.
-  meter = new PlanMeter(prepared, options.objective, options.calm ?? null, usual.measure.setups);
+  const usualSetups = usual.measure.unplaced > 0 ? Infinity : usual.measure.setups;
+  meter = new PlanMeter(prepared, options.objective, options.calm ?? null, usualSetups);
   best = { ...best, measure: meter.measure(best.plan) };
   yield keepBetter(usual, 'first startable');
   const { groups } = meter;
