@@ -222,8 +222,8 @@ class Decoder {
     return (this.prepared.incoming[index] ?? []).some((arc) => {
       const laid = this.prepared.tasks[arc.from]?.fixed;
       if (!placement || !laid || (arc.pieces[0]?.hi ?? null) === null) return false;
-      const [window] = arcSpans(arc, laid.end);
-      return window !== undefined && window.start <= placement.start && placement.start <= window.end;
+      const [span] = arcSpans(arc, laid.end);
+      return span !== undefined && span.start <= placement.start && placement.start <= span.end;
     });
   }
 

@@ -40,8 +40,8 @@ function slipOf(board: Board, index: number, placement: Placement): number {
   if (orphan !== null || (family && placement.setupMinutes < family.setupMinutes)) latestEnd = placement.end;
   const windows = prepared.windows[index];
   if (windows) {
-    const window = windows[firstWindowAfter(windows, placement.start)];
-    if (window) latestEnd = Math.min(latestEnd, window.end);
+    const span = windows[firstWindowAfter(windows, placement.start)];
+    if (span) latestEnd = Math.min(latestEnd, span.end);
   }
   for (const arc of prepared.outgoing[index] ?? []) {
     const to = board.placements[arc.to];

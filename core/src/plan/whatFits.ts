@@ -37,7 +37,7 @@ export function whatFits(rungs: readonly RungTime[], { nowMs, minutes, isSprayed
     if (!isReady) continue;
     const own = Math.round(time.chunks.reduce((sum, chunk) => sum + chunk.end - chunk.start, 0) / 60_000);
     const startMs = nowMs + used * 60_000;
-    const isDry = sprayWindows.some((window) => window.start <= startMs && startMs + own * 60_000 <= window.end);
+    const isDry = sprayWindows.some((span) => span.start <= startMs && startMs + own * 60_000 <= span.end);
     if (isSprayed(time.rungId) && !isDry) continue;
     const isSplit = time.isSplittable && own > left;
     if (own > left && !isSplit) continue;

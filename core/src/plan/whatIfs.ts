@@ -197,11 +197,16 @@ export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, trial: WhatIfTri
 }
 
 /**
- * By when four of five plays of the shop as it is are ready, epoch ms, if it is planned once more like every idea is: what ideas are
- * measured by, so that the luck of looking again is not taken for their gain. Null where it cannot be planned.
+ * What to count on for the shop as it is, if it is planned once more like every idea is: what ideas are measured by, so that the luck of
+ * looking again is not taken for their gain. Null where it cannot be planned.
  */
-export function planOnceMore(input: ShopPlanInput, trial: WhatIfTrial): number | null {
-  return planAndPlay(input, trial)?.outlook.p80Ms ?? null;
+export function planOnceMore(input: ShopPlanInput, trial: WhatIfTrial): ShopOutlook | null {
+  return planAndPlay(input, trial)?.outlook ?? null;
+}
+
+/** By when four of five plays are ready with nothing changed, epoch ms: by the plan there is, or planned once more where that is sooner. */
+export function unchangedP80Ms(now: ShopOutlook, onceMore: ShopOutlook | null): number {
+  return Math.min(now.p80Ms, onceMore?.p80Ms ?? Infinity);
 }
 
 /** A plan that is better on paper can be worse against fortune: what follows from the plan there is stands beside what the search finds. */

@@ -1,21 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { PRODUCT_ADDED_IN_4 } from '../file/migrations';
+import { makeSampleProduct } from '../testing/sampleProduct';
 import type { Product } from '../records/product';
 import type { Rung } from '../records/rung';
 import { coatsOnLadder } from './gatherCoats';
 import { NEW_RUNG } from './growRungs';
 
-const product = (id: string, classId: string, colourHex: string): Product => ({
-  ...PRODUCT_ADDED_IN_4,
-  id,
-  revision: 0,
-  name: id,
-  classId,
-  colourHex,
-  sheen: 'none',
-  values: [],
-  note: '',
-});
+const product = (id: string, classId: string, colourHex: string): Product => makeSampleProduct(id, classId, { colourHex });
 const YELLOW = product('yellow', 'lacquerColour', '#e8c51a');
 const PRODUCTS = new Map(
   [

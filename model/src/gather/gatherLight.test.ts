@@ -1,24 +1,14 @@
 import { guessScatter, lightThrough } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { describe, expect, it } from 'vitest';
-import { PRODUCT_ADDED_IN_4 } from '../file/migrations';
+import { makeSampleProduct } from '../testing/sampleProduct';
 import type { Product } from '../records/product';
 import { litLayers } from './gatherLight';
 import { NEW_RUNG } from './growRungs';
 
 const WALL = { millimetres: 1.6, hex: '#d9d7d2', letsLightThrough: false };
-const product = (id: string, classId: string, extra: Partial<Product> = {}): Product => ({
-  ...PRODUCT_ADDED_IN_4,
-  id,
-  revision: 0,
-  name: id,
-  classId,
-  colourHex: '#dccfae',
-  sheen: 'none',
-  values: [],
-  note: '',
-  ...extra,
-});
+const product = (id: string, classId: string, extra: Partial<Product> = {}): Product =>
+  makeSampleProduct(id, classId, { colourHex: '#dccfae', ...extra });
 const layer = (id: string, micrometres: number, colourHex: string | null = '#dccfae') => ({
   rungIds: [id],
   name: id,

@@ -1,7 +1,7 @@
 import { checkStack } from '@zinc-ladder/core/compatibility/checkStack';
 import { findMaskOrder } from '@zinc-ladder/core/mask/maskOrder';
 import { describe, expect, it } from 'vitest';
-import { PRODUCT_ADDED_IN_4 } from '../file/migrations';
+import { makeSampleProduct } from '../testing/sampleProduct';
 import type { Product } from '../records/product';
 import type { Rung } from '../records/rung';
 import { makeSampleProject } from '../testing/sampleProject';
@@ -9,17 +9,7 @@ import { maskProblemOf } from './gatherMasks';
 import { gatherStack, hardAtMs } from './gatherStack';
 import { NEW_RUNG } from './growRungs';
 
-const product = (id: string, classId: string, colourHex: string | null = '#808080'): Product => ({
-  ...PRODUCT_ADDED_IN_4,
-  id,
-  revision: 0,
-  name: id,
-  classId,
-  colourHex,
-  sheen: 'none',
-  values: [],
-  note: '',
-});
+const product = (id: string, classId: string, colourHex = '#808080'): Product => makeSampleProduct(id, classId, { colourHex });
 const PRODUCTS = new Map(
   [product('primer', 'primer'), product('enamel', 'enamelColour', '#2c4a86'), product('clear', 'lacquerClear')].map((entry) => [
     entry.id,

@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
+import { makeSampleProduct } from '@zinc-ladder/model/testing/sampleProduct';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
@@ -13,17 +13,7 @@ vi.mock('../../engine/pictureClient', () => import('../../testing/pictureHere'))
 /** The sample with a ladder of two colours, the second over epoxy that nobody scuffed. */
 function stackProject(): ProjectFile {
   const sample = makeSampleProject();
-  const product = (id: string, classId: string, colourHex: string) => ({
-    ...PRODUCT_ADDED_IN_4,
-    id,
-    revision: 0,
-    name: id,
-    classId,
-    colourHex,
-    sheen: 'none' as const,
-    values: [],
-    note: '',
-  });
+  const product = (id: string, classId: string, colourHex: string) => makeSampleProduct(id, classId, { colourHex });
   const rung = (
     id: string,
     methodId: string,

@@ -1,5 +1,6 @@
+import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import type { WhatIf, WhatIfOutcome } from '@zinc-ladder/core/plan/whatIfs';
-import { gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
+import { gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs, unchangedP80Ms } from '@zinc-ladder/core/plan/whatIfs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
@@ -23,8 +24,8 @@ import { whatIfWords } from './whatIfWords';
 
 interface Trial {
   readonly version: string;
-  /** by when four of five plays are ready with nothing changed, planned once more; null where that was not asked */
-  readonly asItIsMs: number | null;
+  /** what to count on with nothing changed, planned once more; null where that was not asked */
+  readonly onceMore: ShopOutlook | null;
   readonly outcomes: readonly WhatIfOutcome[];
   readonly total: number;
 }
@@ -49,11 +50,11 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
     const before = Object.fromEntries(plan.rungs.map((time) => [time.rungId, time.startMs]));
     const how = { objective: records.shop.objective, runs: CHANCE_RUNS, seed: CHANCE_SEED, before };
     const outcomes: WhatIfOutcome[] = [];
-    let asItIsMs: number | null = null;
-    const tell = (total: number): void => setTrial({ version, asItIsMs, outcomes: [...outcomes], total });
+    let onceMore: ShopOutlook | null = null;
+    const tell = (total: number): void => setTrial({ version, onceMore, outcomes: [...outcomes], total });
     tell(ideas.length);
     try {
-      if (plan.unplaced.length === 0) asItIsMs = await askOutlook((api) => api.planOnceMore(input, how), signal);
+      if (plan.unplaced.length === 0) onceMore = await askOutlook((api) => api.planOnceMore(input, how), signal);
       for (const idea of ideas) {
         outcomes.push(await askOutlook((api) => api.tryWhatIf(input, idea, how), signal));
         tell(ideas.length);
@@ -85,22 +86,27 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
       {trial && outlook && records && (
         <Outcomes
           outcomes={trial.outcomes}
-          p80Ms={Math.min(outlook.p80Ms, trial.asItIsMs ?? Infinity)}
+          p80Ms={unchangedP80Ms(outlook, trial.onceMore)}
           unplacedNow={plan.unplaced.length}
           records={records}
           index={index}
           canApply={trial.version === version}
         />
       )}
-      {trial?.asItIsMs != null && outlook && (
-        <p className="text-dim text-sm">
-          Beside the shop as it is, planned once more like every idea
-          {trial.asItIsMs < outlook.p80Ms - 60_000
-            ? `: that alone is ${formatSpan(Math.round((outlook.p80Ms - trial.asItIsMs) / 60_000))} sooner in 4 of 5. The plan is renewed every five minutes and may get there by itself.`
-            : '.'}
-        </p>
-      )}
+      {trial?.onceMore && outlook && <OnceMore gain={gainedMinutes({ outlook: trial.onceMore }, outlook.p80Ms)} />}
     </Sheet>
+  );
+}
+
+/** What ideas are measured by. */
+function OnceMore({ gain }: { readonly gain: number }) {
+  return (
+    <p className="text-dim text-sm">
+      Beside the shop as it is, planned once more like every idea
+      {gain > 0
+        ? `: that alone is ${formatSpan(gain)} sooner in 4 of 5. The plan is renewed every five minutes and may get there by itself.`
+        : '.'}
+    </p>
   );
 }
 
