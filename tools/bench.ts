@@ -13,7 +13,8 @@ import { benchPlanner } from './bench/plannerBench';
 import { readBundle, zipBundle } from '../model/src/file/zipProject';
 import { gatherAir } from '../model/src/gather/gatherAir';
 import { gatherPlan } from '../model/src/gather/gatherPlan';
-import { effectiveLog, filterLog, NO_FILTER } from '../app/src/views/log/effectiveLog';
+import { standingLog } from '../model/src/log/standingLog';
+import { filterLog, NO_FILTER } from '../app/src/views/log/filterLog';
 import { makeBigShop, withoutAttachments } from './bench/bigShop';
 import { medianMs, referenceMs } from './bench/measure';
 
@@ -77,10 +78,10 @@ function benchShop(): void {
 /** A log of ten thousand entries. */
 function benchLog(): void {
   const long = makeBigShop(project, 0, 0, 10_000);
-  const standing = effectiveLog(long.logEntries);
+  const standing = standingLog(long.logEntries);
   tell(
     'log of 10,000 entries put in standing order',
-    medianMs(() => effectiveLog(long.logEntries)),
+    medianMs(() => standingLog(long.logEntries)),
     '',
   );
   tell(

@@ -31,7 +31,7 @@ async function start(): Promise<void> {
     console.warn(error);
   }
   // Another tab may turn the clock.
-  watchTables(db, client, (table) => {
+  watchTables(db, store.tables, client, (table) => {
     if (table === 'meta') void followClock();
   });
   const root = document.getElementById('root');

@@ -44,6 +44,7 @@ export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs'>): Demo
       revision: 0,
       kind: 'done',
       atMs: doneAtMs,
+      counter: 0,
       propId: propOf.get(rung.ladderId) ?? null,
       partId: rung.ladderId,
       rungId: rung.id,
@@ -59,9 +60,9 @@ export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs'>): Demo
   });
   return {
     rungs,
-    entries: [...entries, ...honestMistakes(entries, new Map(records.rungs.map((rung) => [rung.id, rung.methodId])))].sort(
-      (a, b) => a.atMs - b.atMs,
-    ),
+    entries: [...entries, ...honestMistakes(entries, new Map(records.rungs.map((rung) => [rung.id, rung.methodId])))]
+      .sort((a, b) => a.atMs - b.atMs)
+      .map((entry, counter) => ({ ...entry, counter })),
   };
 }
 

@@ -1,4 +1,5 @@
-import type { RecordOf, TableName } from '@zinc-ladder/model/file/validateRecord';
+import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import {
   CAN_ADDED_IN_4,
   CARD_ADDED_IN_4,
@@ -12,6 +13,7 @@ import {
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_2,
   SHOP_ADDED_IN_4,
+  withCounters,
 } from '@zinc-ladder/model/file/migrations';
 import type { EntityTable, Table, Transaction } from 'dexie';
 import Dexie from 'dexie';
@@ -33,18 +35,23 @@ export interface RecordChange {
   readonly after: object | null;
 }
 
-/** An edit that can be undone. */
+/** An edit that can be undone, by name. What it changed lies apart: a label is read on every change, and an edit may be a whole shop. */
 export interface HistoryRow {
   readonly seq: number;
   readonly label: string;
   readonly atMs: number;
-  readonly changes: readonly RecordChange[];
   readonly isUndone: 0 | 1;
 }
 
-/** Small facts about this browser's copy: which demo, which clock. */
+/** What an edit changed, under its number. */
+export interface HistoryChanges {
+  readonly seq: number;
+  readonly changes: readonly RecordChange[];
+}
+
+/** Small facts about this browser's copy: which demo, which clock, when it was last saved to a file. */
 export interface MetaRow {
-  readonly key: 'clockOffsetMs' | 'isDemo';
+  readonly key: 'clockOffsetMs' | 'isDemo' | 'savedAtMs' | 'changedAtMs' | 'backedUpAtMs' | 'rulesVersion';
   readonly value: number | boolean;
 }
 
@@ -62,6 +69,7 @@ async function addFields(transaction: Transaction, table: string, fields: object
 export class ShopDatabase extends Dexie {
   attachments!: EntityTable<Attachment, 'id'>;
   history!: EntityTable<HistoryRow, 'seq'>;
+  historyChanges!: EntityTable<HistoryChanges, 'seq'>;
   meta!: EntityTable<MetaRow, 'key'>;
 
   constructor(name = 'zinc-ladder', options: ConstructorParameters<typeof Dexie>[1] = {}) {
@@ -133,6 +141,19 @@ export class ShopDatabase extends Dexie {
             delete row.bytes;
           });
         // Edits before this hold bytes.
+        await transaction.table('history').clear();
+      });
+    this.version(5)
+      .stores({
+        historyChanges: 'seq',
+        ladders: 'id, partId',
+        rungs: 'id, ladderId, state, productId, mixCardId',
+        logEntries: 'id, atMs, counter, *pictureIds, correctsId',
+      })
+      .upgrade(async (transaction) => {
+        const entries = (await transaction.table('logEntries').toArray()) as unknown[];
+        await transaction.table('logEntries').bulkPut(withCounters(entries) as object[]);
+        // Edits before this hold entries without counters.
         await transaction.table('history').clear();
       });
   }

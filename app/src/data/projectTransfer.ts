@@ -1,7 +1,10 @@
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
-import type { RecordList } from '@zinc-ladder/model/file/projectFile';
+import type { RecordList } from '@zinc-ladder/model/file/tableNames';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
+import type { Mend } from '@zinc-ladder/model/rules/mendProject';
+import { RECORD_LISTS, TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { ShopDatabase } from './database';
+import type { Edit } from './edit';
 import { ShopError } from './shopError';
 import type { Store } from './store';
 
@@ -13,80 +16,127 @@ export interface ImportPreview {
   readonly added: number;
   readonly replaced: number;
   readonly removed: number;
+  /** pictures and meshes whose bytes the file does not hold and that are kept from here */
+  readonly keptBytes: number;
+  /** what is mended on the way, such as pictures whose bytes are nowhere */
+  readonly mends: readonly Mend[];
+}
+
+/** The records of the whole shop as one project, without bytes. */
+export async function gatherRecords(db: ShopDatabase, savedAtMs: number): Promise<ProjectFile> {
+  const { FORMAT_NAME, FORMAT_VERSION } = await import('@zinc-ladder/model/file/projectFile');
+  return db.transaction('r', db.tables, async () => {
+    const shop = await db.records('shop').toCollection().first();
+    if (!shop) throw new ShopError('missing');
+    const lists = await Promise.all(RECORD_LISTS.map(async (list) => [list, await db.stored(list).orderBy('id').toArray()] as const));
+    return { format: FORMAT_NAME, version: FORMAT_VERSION, savedAtMs, shop, ...Object.fromEntries(lists) } as unknown as ProjectFile;
+  });
 }
 
 /** Everything in the database as one project. */
 export async function gatherProject(db: ShopDatabase, savedAtMs: number): Promise<ProjectBundle> {
-  const { FORMAT_NAME, FORMAT_VERSION, RECORD_LISTS } = await import('@zinc-ladder/model/file/projectFile');
-  const { project, kept } = await db.transaction('r', db.tables, async () => {
-    const shop = await db.records('shop').toCollection().first();
-    if (!shop) throw new ShopError('missing');
-    const lists = await Promise.all(RECORD_LISTS.map(async (list) => [list, await db.stored(list).orderBy('id').toArray()] as const));
-    const found = {
-      format: FORMAT_NAME,
-      version: FORMAT_VERSION,
-      savedAtMs,
-      shop,
-      ...Object.fromEntries(lists),
-    } as unknown as ProjectFile;
-    return { project: found, kept: await db.attachments.toArray() };
-  });
-  // What a blob holds is read outside of the transaction: waiting for it would end that.
-  const attachments = new Map(await Promise.all(kept.map(async ({ id, blob }) => [id, new Uint8Array(await blob.arrayBuffer())] as const)));
+  const project = await gatherRecords(db, savedAtMs);
+  const ids = [...project.pictures, ...project.meshes].map(({ id }) => id);
+  const kept = await db.attachments.bulkGet(ids);
+  // What a blob holds is read outside of a transaction: waiting for it would end that.
+  const attachments = new Map(
+    await Promise.all(kept.flatMap((entry) => (entry ? [bytesOf(entry)] : [])).map(async ([id, read]) => [id, await read] as const)),
+  );
   return { project, attachments };
 }
 
-/** Counts what an import would change. */
-export async function previewImport(db: ShopDatabase, { project }: ProjectBundle, mode: ImportMode): Promise<ImportPreview> {
-  const { RECORD_LISTS } = await import('@zinc-ladder/model/file/projectFile');
-  let added = 0;
-  let replaced = 0;
-  let kept = 0;
-  for (const list of RECORD_LISTS) {
-    const here = new Set(await db.stored(list).toCollection().primaryKeys());
-    const there = new Set(project[list].map((record) => record.id));
-    for (const id of there)
-      if (here.has(id)) replaced += 1;
-      else added += 1;
-    for (const id of here) if (!there.has(id)) kept += 1;
-  }
-  return { added, replaced, removed: mode === 'replace' ? kept : 0 };
+function bytesOf({ id, blob }: { readonly id: string; readonly blob: Blob }): readonly [string, Promise<Uint8Array>] {
+  return [id, blob.arrayBuffer().then((buffer) => new Uint8Array(buffer))];
 }
 
-/**
- * Takes a validated project in, as one edit that undo takes back.
- *
- * @throws FileFaultsError when a merge would leave records that contradict each other
- */
-export async function importProject(store: Store, bundle: ProjectBundle, mode: ImportMode): Promise<void> {
-  const { RECORD_LISTS } = await import('@zinc-ladder/model/file/projectFile');
-  const { findReferenceFaults } = await import('@zinc-ladder/model/file/references');
-  const { FileFaultsError } = await import('@zinc-ladder/model/file/faults');
+/** What is here before an import: all records, null without a shop, and the ids that have bytes. */
+interface Here {
+  readonly project: ProjectFile | null;
+  readonly bytes: readonly string[];
+}
+
+/** What the shop would be after an import, with what is mended for it. */
+interface Outcome {
+  readonly project: ProjectFile;
+  readonly mends: readonly Mend[];
+  readonly keptBytes: number;
+}
+
+async function loadForeseeing(): Promise<(here: Here, bundle: ProjectBundle, mode: ImportMode) => Outcome> {
+  const { mendProject } = await import('@zinc-ladder/model/rules/mendProject');
+  return (here, bundle, mode) => {
+    const wanted = mode === 'replace' || !here.project ? bundle.project : overlay(here.project, bundle.project, RECORD_LISTS);
+    const { project, mends } = mendProject(wanted, new Set([...here.bytes, ...bundle.attachments.keys()]));
+    const keptBytes = [...project.pictures, ...project.meshes].filter(({ id }) => !bundle.attachments.has(id)).length;
+    return { project, mends, keptBytes };
+  };
+}
+
+/** Counts what an import would change. */
+export async function previewImport(db: ShopDatabase, bundle: ProjectBundle, mode: ImportMode): Promise<ImportPreview> {
+  const foresee = await loadForeseeing();
+  const here = (await db.records('shop').count()) > 0 ? await gatherRecords(db, bundle.project.savedAtMs) : null;
+  const { project, mends, keptBytes } = foresee({ project: here, bytes: await db.attachments.toCollection().primaryKeys() }, bundle, mode);
+  let added = 0;
+  let replaced = 0;
+  let removed = 0;
+  for (const list of RECORD_LISTS) {
+    const before = new Set(here?.[list].map((record) => record.id));
+    const after = new Set(project[list].map((record) => record.id));
+    const fromFile = new Set(bundle.project[list].map((record) => record.id));
+    for (const id of after)
+      if (!before.has(id)) added += 1;
+      else if (fromFile.has(id)) replaced += 1;
+    for (const id of before) if (!after.has(id)) removed += 1;
+  }
+  return { added, replaced, removed, keptBytes, mends };
+}
+
+/** Takes a validated project in, as one edit that undo takes back. What contradicts itself after a merge is mended and told. */
+export async function importProject(store: Store, bundle: ProjectBundle, mode: ImportMode): Promise<readonly Mend[]> {
+  const foresee = await loadForeseeing();
   const { db } = store;
-  const hasShop = (await db.records('shop').count()) > 0;
-  const isReplacing = mode === 'replace' || !hasShop;
-  const outcome = isReplacing ? bundle.project : await overlay(db, bundle.project, RECORD_LISTS);
-  const faults = isReplacing ? [] : findReferenceFaults(outcome);
-  if (faults.length > 0) throw new FileFaultsError(faults);
-  await store.edit(isReplacing ? 'Replace everything by a file' : 'Merge a file', async (edit) => {
-    for (const list of RECORD_LISTS) {
-      const kept = new Set(outcome[list].map((record) => record.id));
-      for (const id of await db.stored(list).toCollection().primaryKeys()) if (!kept.has(id)) await edit.remove(list, id);
-      for (const record of isReplacing ? outcome[list] : bundle.project[list]) await edit.restore(list, record);
-    }
-    if (isReplacing) {
-      for (const shop of await db.records('shop').toArray()) if (shop.id !== outcome.shop.id) await edit.remove('shop', shop.id);
-      await edit.restore('shop', outcome.shop);
-      for (const id of await db.attachments.toCollection().primaryKeys())
-        if (!bundle.attachments.has(id)) await edit.remove('attachments', id);
-    }
-    for (const [id, bytes] of bundle.attachments) await edit.attach({ id, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) });
-  });
+  const isReplacing = mode === 'replace' || (await db.records('shop').count()) === 0;
+  return store.edit(
+    isReplacing ? 'Replace everything by a file' : 'Merge a file',
+    async (edit) => {
+      // Read within the transaction: what another tab kept since the preview must not get lost.
+      const bytes = [...(await edit.keys('attachments'))];
+      const { project, mends } = foresee({ project: await readWhole(edit, bundle.project), bytes }, bundle, mode);
+      await putWhole(edit, project);
+      // Bytes whose record stays are kept: a JSON file names them and does not hold them.
+      const withBytes = new Set([...project.pictures, ...project.meshes].map(({ id }) => id));
+      for (const id of bytes) if (!withBytes.has(id)) await edit.drop('attachments', id);
+      for (const [id, read] of bundle.attachments)
+        if (withBytes.has(id)) await edit.attach({ id, blob: new Blob([read as Uint8Array<ArrayBuffer>]) });
+      return mends;
+    },
+    'shape',
+  );
+}
+
+/** All records as an edit sees them, in the frame of some project; null without a shop. */
+export async function readWhole(edit: Edit, frame: Pick<ProjectFile, 'format' | 'version' | 'savedAtMs'>): Promise<ProjectFile | null> {
+  const [shop] = await edit.list('shop');
+  if (!shop) return null;
+  const lists: [string, object[]][] = [];
+  for (const table of TABLE_NAMES) if (table !== 'shop') lists.push([table, await edit.list(table)]);
+  const { format, version, savedAtMs } = frame;
+  return { format, version, savedAtMs, shop, ...Object.fromEntries(lists) } as unknown as ProjectFile;
+}
+
+/** Makes the records what a project says: others go, those that differ are put as they stand there. Bytes are the caller's. */
+export async function putWhole(edit: Edit, project: ProjectFile): Promise<void> {
+  for (const table of TABLE_NAMES) {
+    const records = table === 'shop' ? [project.shop] : project[table];
+    const kept = new Set(records.map((record) => record.id));
+    for (const id of (await edit.whole(table)).keys()) if (!kept.has(id)) await edit.drop(table, id);
+    for (const record of records) await edit.restore(table, record);
+  }
 }
 
 /** What is here with the file's records over it. A ladder from the file takes its part's ladder's place, rungs and all. */
-async function overlay(db: ShopDatabase, incoming: ProjectFile, lists: readonly RecordList[]): Promise<ProjectFile> {
-  const { project: here } = await gatherProject(db, incoming.savedAtMs);
+function overlay(here: ProjectFile, incoming: ProjectFile, lists: readonly RecordList[]): ProjectFile {
   const partsWithNewLadder = new Set(incoming.ladders.map((ladder) => ladder.partId));
   const replacedLadders = new Set(here.ladders.filter((ladder) => partsWithNewLadder.has(ladder.partId)).map((ladder) => ladder.id));
   const survives = (list: RecordList, record: { id: string; ladderId?: string }): boolean =>

@@ -1,22 +1,39 @@
-import type { RecordOf, TableName } from '@zinc-ladder/model/file/validateRecord';
+import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import type { Shop } from '@zinc-ladder/model/records/shop';
-import type { UseQueryResult } from '@tanstack/react-query';
+import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import { useQuery } from '@tanstack/react-query';
+import { useCallback, useSyncExternalStore } from 'react';
+import type { TableState } from './liveTables';
 import type { HistoryState } from './store';
 import { tableKey } from './liveTables';
 import { useStore } from './StoreContext';
 
+/** A table as views read it: its records once they are read, and a version that names this state of them. */
+export interface TableRead<Kept> {
+  readonly data: readonly Kept[] | undefined;
+  readonly isSuccess: boolean;
+  readonly isError: boolean;
+  readonly error: unknown;
+  readonly version: number;
+}
+
 const EMPTY: readonly never[] = [];
 
-/** All records of a table, live. */
-export function useTableQuery<Name extends TableName>(name: Name): UseQueryResult<readonly RecordOf[Name][]> {
-  const { db } = useStore();
-  return useQuery({
-    queryKey: tableKey(name),
-    queryFn: () => db.stored(name).toArray() as unknown as Promise<RecordOf[Name][]>,
-    staleTime: Infinity,
-    networkMode: 'always',
-  });
+/** All records of a table, live, with whether they are read. */
+export function useTableQuery<Name extends TableName>(name: Name): TableRead<RecordOf[Name]> {
+  const { tables } = useStore();
+  const subscribe = useCallback((listener: () => void) => tables.subscribe(name, listener), [tables, name]);
+  const state = useSyncExternalStore<TableState<RecordOf[Name]>>(subscribe, () => tables.read(name));
+  const isSuccess = state.status === 'ready';
+  return {
+    data: isSuccess ? state.records : undefined,
+    isSuccess,
+    isError: state.status === 'failed',
+    error: state.error,
+    version: state.version,
+  };
 }
 
 /** Whether the tables every view is drawn from are read. Only that is listened to, not what is in them. */
@@ -33,6 +50,17 @@ export function useIsShopRead(): boolean {
 /** All records of a table, live; empty until they are read. */
 export function useTable<Name extends TableName>(name: Name): readonly RecordOf[Name][] {
   return useTableQuery(name).data ?? EMPTY;
+}
+
+/** Something computed from all records of a table, once for all who ask. `compute` must be the same function each time. */
+export function useDerived<Name extends TableName, Result>(name: Name, compute: (records: readonly RecordOf[Name][]) => Result): Result {
+  const { tables } = useStore();
+  return tables.derive<Name, Result>(useTable(name), compute);
+}
+
+/** The log as it stands, newest first. */
+export function useStandingEntries(): readonly LogEntry[] {
+  return useDerived('logEntries', standingEntries);
 }
 
 /** The shop; undefined while it is read or before there is one. */

@@ -1,7 +1,18 @@
 import type { Fault } from '@zinc-ladder/model/file/faults';
 
 /** What can go wrong on the way to the database; wording for people is in `shell/wording`. */
-export type ShopErrorCode = 'invalid' | 'conflict' | 'missing' | 'storageFull' | 'storageBlocked' | 'nothingToUndo' | 'unknown';
+export type ShopErrorCode =
+  | 'invalid'
+  | 'conflict'
+  | 'stale'
+  | 'missing'
+  | 'held'
+  | 'nothingToDo'
+  | 'timerForgotten'
+  | 'storageFull'
+  | 'storageBlocked'
+  | 'nothingToUndo'
+  | 'unknown';
 
 /** A failure with a stable code, and the faults behind it where there are any. */
 export class ShopError extends Error {

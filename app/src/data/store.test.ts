@@ -6,9 +6,8 @@ import Dexie from 'dexie';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { correctEntry, correctTimer, finishRung, reopenRung, setDown, takeInHand } from './changes/benchChanges';
-import { addPart, NEW_PART, removePart } from './changes/partChanges';
-import { removeProp } from './changes/propChanges';
-import { duplicateRung, moveRung, removeRung } from './changes/rungChanges';
+import { addPart, NEW_PART } from './changes/partChanges';
+import { duplicateRung, moveRung } from './changes/rungChanges';
 import { ShopDatabase } from './database';
 import { gatherProject, importProject, previewImport } from './projectTransfer';
 import { ShopError } from './shopError';
@@ -61,10 +60,37 @@ describe('an edit', () => {
       .catch((caught: unknown) => caught);
     expect(error instanceof ShopError && error.faults[0]?.path).toBe('minutes');
   });
-  it('counts revisions, and refuses a writer who saw an older one', async () => {
-    await store.edit('first tab', (edit) => edit.patch('rungs', 'host-2', { name: 'first' }, 0));
-    expect(await codeOf(store.edit('second tab', (edit) => edit.patch('rungs', 'host-2', { name: 'second' }, 0)))).toBe('conflict');
-    expect((await db.records('rungs').get('host-2'))?.name).toBe('first');
+  it('of two tabs refuses the one that would write over a field the other changed, and lets it change another', async () => {
+    const seen = await db.records('rungs').get('host-2');
+    if (!seen) throw new Error('no rung');
+    const other = new Store(new ShopDatabase(db.name), () => NOW);
+    await other.edit('there', (edit) => edit.patch('rungs', 'host-2', { name: 'first' }, seen));
+    expect(await codeOf(store.edit('here', (edit) => edit.patch('rungs', 'host-2', { name: 'second' }, seen)))).toBe('conflict');
+    await store.edit('minutes', (edit) => edit.patch('rungs', 'host-2', { minutes: 7 }, seen));
+    expect(await db.records('rungs').get('host-2')).toMatchObject({ name: 'first', minutes: 7, revision: 2 });
+    other.db.close();
+  });
+  it('is no conflict with oneself, however quickly one types: name, class, name again, all from what was first seen', async () => {
+    const seen = await db.records('products').get('primer');
+    if (!seen) throw new Error('no product');
+    await Promise.all([
+      store.edit('name', (edit) => edit.patch('products', 'primer', { name: 'White' }, seen)),
+      store.edit('class', (edit) => edit.patch('products', 'primer', { classId: 'enamelColour' }, seen)),
+      store.edit('name', (edit) => edit.patch('products', 'primer', { name: 'White enamel' }, seen)),
+    ]);
+    expect(await db.records('products').get('primer')).toMatchObject({ name: 'White enamel', classId: 'enamelColour' });
+  });
+  it('does not let a list made from an older one lose what came in between', async () => {
+    const [seen] = await db.records('shop').toArray();
+    if (!seen) throw new Error('no shop');
+    const busy = (title: string) => [{ startMs: NOW, endMs: NOW + 1000, title }];
+    await store.edit('one', (edit) => edit.patch('shop', 'shop', { busy: busy('a') }, seen));
+    expect(await codeOf(store.edit('two', (edit) => edit.patch('shop', 'shop', { busy: busy('b') }, seen)))).toBe('stale');
+  });
+  it('that changes nothing is no edit: nothing to undo, no revision counted', async () => {
+    await store.edit('same', (edit) => edit.patch('props', 'prop', { name: 'Lamp' }));
+    expect(await store.historyState()).toEqual({ undoLabel: null, redoLabel: null });
+    expect((await db.records('props').get('prop'))?.revision).toBe(0);
   });
   it('tells a full disk by its own code and keeps what was there', async () => {
     const before = await plain();
@@ -84,10 +110,10 @@ describe('undo and redo', () => {
     (at, round) => at.edit('rename', (edit) => edit.patch('props', 'prop', { name: `Lamp ${round}` })),
     (at, round) => at.edit('add', (edit) => addPart(edit, `new-${round}`, 'prop', { ...NEW_PART, name: 'New' }, [])),
     (at) => at.edit('finish', (edit) => finishRung(edit, 'guest-1', null, '', moment())),
-    (at) => at.edit('take', (edit) => takeInHand(edit, db, 'host-2', 1, moment())),
+    (at) => at.edit('take', (edit) => takeInHand(edit, 'host-2', 1, moment())),
     (at, round) => at.edit('copy', (edit) => duplicateRung(edit, 'host-1', `copy-${round}`)),
     (at) => at.edit('move', (edit) => moveRung(edit, 'host', 'host-1', 1)),
-    (at) => at.edit('remove part', (edit) => removePart(edit, db, 'guest')),
+    (at) => at.edit('remove part', (edit) => edit.remove('parts', 'guest')),
   ];
 
   it('goes back to exactly what was, and forward again, over any run of edits (property)', async () => {
@@ -137,7 +163,7 @@ describe('undo and redo', () => {
   });
   it('brings a prop back with everything that went with it', async () => {
     const before = await plain();
-    await store.edit('away', (edit) => removeProp(edit, db, 'prop'));
+    await store.edit('away', (edit) => edit.remove('props', 'prop'));
     expect([
       await db.records('parts').count(),
       await db.records('rungs').count(),
@@ -196,7 +222,7 @@ describe('files', () => {
     incoming.ladders = incoming.ladders.map((ladder) => (ladder.id === 'host' ? { ...ladder, rungIds: ['host-2'] } : ladder));
     incoming.rungs = incoming.rungs.filter((rung) => rung.id !== 'host-1');
     const bundle = { project: incoming, attachments: makeSampleAttachments() };
-    expect(await previewImport(db, bundle, 'merge')).toMatchObject({ added: 1, removed: 0 });
+    expect(await previewImport(db, bundle, 'merge')).toMatchObject({ added: 1, removed: 1, mends: [] });
     await importProject(store, bundle, 'merge');
     const { project } = await snapshot();
     expect(project.shop.name).toBe('Test shop');
@@ -215,12 +241,12 @@ describe('at the bench', () => {
     return found;
   };
   it('taking up with full hands sets down what was held, with its minutes', async () => {
-    await store.edit('take', (edit) => takeInHand(edit, db, 'host-2', 1, moment(NOW + 240_000)));
+    await store.edit('take', (edit) => takeInHand(edit, 'host-2', 1, moment(NOW + 240_000)));
     expect(await rung('guest-1')).toMatchObject({ state: 'setDown', workedMs: 300_000, startedAtMs: null });
     expect(await rung('host-2')).toMatchObject({ state: 'inHand', startedAtMs: NOW + 240_000 });
   });
   it('two pairs of hands hold two rungs', async () => {
-    await store.edit('take', (edit) => takeInHand(edit, db, 'host-2', 2, moment()));
+    await store.edit('take', (edit) => takeInHand(edit, 'host-2', 2, moment()));
     expect((await rung('guest-1')).state).toBe('inHand');
   });
   it('done logs the real minutes and planned ones, and the moment the film was laid', async () => {
@@ -237,7 +263,7 @@ describe('at the bench', () => {
   });
   it('set down and taken up again adds up, and a correction replaces the sum', async () => {
     await store.edit('down', (edit) => setDown(edit, 'guest-1', moment(NOW)));
-    await store.edit('up', (edit) => takeInHand(edit, db, 'guest-1', 1, moment(NOW + 3_600_000)));
+    await store.edit('up', (edit) => takeInHand(edit, 'guest-1', 1, moment(NOW + 3_600_000)));
     await store.edit('correct', (edit) => correctTimer(edit, 'guest-1', 25, moment(NOW + 3_660_000)));
     await store.edit('done', (edit) => finishRung(edit, 'guest-1', null, '', moment(NOW + 3_720_000)));
     expect((await rung('guest-1')).workedMs).toBe(26 * 60_000);
@@ -256,7 +282,7 @@ describe('at the bench', () => {
     expect((await db.records('logEntries').toArray()).map((entry) => entry.kind).sort()).toEqual(['done', 'reopened']);
   });
   it('removing a rung takes it out of joins and ladder', async () => {
-    await store.edit('remove', (edit) => removeRung(edit, db, 'host-2'));
+    await store.edit('remove', (edit) => edit.remove('rungs', 'host-2'));
     expect(await db.records('joins').count()).toBe(0);
     expect((await db.records('ladders').get('host'))?.rungIds).toEqual(['host-1']);
   });

@@ -38,7 +38,7 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
   const minute = useNow(60_000);
   const now = Math.floor(minute / REPLAN_MS) * REPLAN_MS;
   const query = useQuery({
-    queryKey: ['plan', version, readings.dataUpdatedAt, now],
+    queryKey: ['plan', version, readings.version, now],
     queryFn: async ({ queryKey }): Promise<ShopPlan | null> => {
       if (!records) return null;
       // A change is planned from this minute on; between changes the plan is renewed on its grid.
@@ -65,7 +65,7 @@ export function useFilms(): readonly FilmAnswer[] {
   const readings = useTableQuery('climateReadings');
   const now = useNow(REPLAN_MS);
   const query = useQuery({
-    queryKey: ['films', version, readings.dataUpdatedAt, now],
+    queryKey: ['films', version, readings.version, now],
     queryFn: async (): Promise<readonly FilmAnswer[]> => {
       if (!records) return NO_FILMS;
       const air = gatherAir(records.shop, readings.data ?? [], now + REPLAN_MS);

@@ -15,7 +15,7 @@ export function usePlanRecords(): { readonly records: PlanRecords | null; readon
   const products = useTableQuery('products');
   const all = [shops, props, parts, joins, ladders, rungs, products];
   const isRead = all.every((query) => query.isSuccess);
-  const version = all.map((query) => query.dataUpdatedAt).join('.');
+  const version = all.map((query) => query.version).join('.');
   const shop = shops.data?.[0];
   const records = useMemo(
     () =>

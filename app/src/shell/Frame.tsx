@@ -7,6 +7,7 @@ import { FirstRun } from './FirstRun';
 import { LadderRail } from './LadderRail';
 import { SensorFeed } from './SensorFeed';
 import { ShopStrip } from './ShopStrip';
+import { StartCheck } from './StartCheck';
 import { Shortcuts } from './Shortcuts';
 import { ViewFault } from './ViewFault';
 
@@ -17,7 +18,7 @@ export function Frame() {
   if (shop.isError) throw shop.error;
   // A view that shows before its records are read would say for a moment that there are none.
   if (!shop.isSuccess || !isRead) return <p className="p-6">Opening the shop…</p>;
-  if (shop.data.length === 0) return <FirstRun />;
+  if (!shop.data || shop.data.length === 0) return <FirstRun />;
   return (
     <SensorFeed>
       <a href="#view" className="bg-lime text-onlime sr-only z-50 p-3 focus:not-sr-only focus:absolute">
@@ -37,6 +38,7 @@ export function Frame() {
       </div>
       <Shortcuts />
       <Callers />
+      <StartCheck />
     </SensorFeed>
   );
 }

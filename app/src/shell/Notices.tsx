@@ -1,8 +1,8 @@
 import { Toast } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { createContext, useCallback, useContext, useMemo, useState } from 'react';
-import type { ErrorWords } from './wording';
-import { wordError } from './wording';
+import type { ErrorWords, NoticeLine } from './wording';
+import { isNothingToDo, wordError } from './wording';
 
 interface Notice extends ErrorWords {
   readonly key: number;
@@ -12,9 +12,11 @@ interface Notice extends ErrorWords {
 interface NoticesValue {
   readonly tell: (title: string, detail?: string) => void;
   readonly tellError: (error: unknown) => void;
+  /** a list that stays until it is put away */
+  readonly tellList: (title: string, detail: string, lines: readonly NoticeLine[]) => void;
 }
 
-const NoticesContext = createContext<NoticesValue>({ tell: () => undefined, tellError: () => undefined });
+const NoticesContext = createContext<NoticesValue>({ tell: () => undefined, tellError: () => undefined, tellList: () => undefined });
 
 /** Says short things at the edge of the screen; errors stay until they are put away. */
 export function NoticesProvider({ children }: { readonly children: ReactNode }) {
@@ -25,7 +27,8 @@ export function NoticesProvider({ children }: { readonly children: ReactNode }) 
   const value = useMemo<NoticesValue>(
     () => ({
       tell: (title, detail = '') => add({ title, detail, faults: [] }, false),
-      tellError: (error) => add(wordError(error), true),
+      tellError: (error) => add(wordError(error), !isNothingToDo(error)),
+      tellList: (title, detail, lines) => add({ title, detail, faults: lines }, true),
     }),
     [add],
   );

@@ -7,14 +7,24 @@ import { ShopError } from '../data/shopError';
 export interface ErrorWords {
   readonly title: string;
   readonly detail: string;
-  readonly faults: readonly Fault[];
+  readonly faults: readonly NoticeLine[];
 }
+
+/** A line under a notice: where, and what. */
+export type NoticeLine = Pick<Fault, 'path' | 'message'>;
 
 const WORDS: Readonly<Record<ShopErrorCode, readonly [string, string]>> = {
   invalid: ['That cannot be kept', 'Nothing was changed. Mend the values named here and try again.'],
   conflict: [
     'Changed in another tab',
     'Someone changed this in another tab first. It now shows what was kept there; make your change again if it is still wanted.',
+  ],
+  stale: ['Two changes at once', 'The change before this one was still being kept. Both are shown now as they stand; make this one again.'],
+  held: ['Still shown elsewhere', 'A card or an entry of the log shows it, so it stays. Take it out there first.'],
+  nothingToDo: ['Nothing to do', 'It was done already, perhaps by a second press or in another tab.'],
+  timerForgotten: [
+    'A timer was forgotten',
+    'A rung has been in hand for more than 100 hours. Say at the bench how long it really was, then go on.',
   ],
   missing: ['No longer there', 'It was taken away in the meantime, perhaps in another tab. Undo there brings it back.'],
   storageFull: [
@@ -25,6 +35,11 @@ const WORDS: Readonly<Record<ShopErrorCode, readonly [string, string]>> = {
   nothingToUndo: ['Nothing to undo', ''],
   unknown: ['That did not work', 'Nothing was changed. Try again; if it stays, save a file from Shop and reload.'],
 };
+
+/** Whether an act was asked for twice: no failure, only nothing left to do. */
+export function isNothingToDo(error: unknown): boolean {
+  return error instanceof ShopError && error.code === 'nothingToDo';
+}
 
 /** Words for any failure. */
 export function wordError(error: unknown): ErrorWords {

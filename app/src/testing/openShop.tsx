@@ -43,7 +43,7 @@ export async function openShop(path: string, project: ProjectFile | null = makeS
     await store.forgetHistory();
   }
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });
-  const stopWatching = watchTables(db, client);
+  const stopWatching = watchTables(db, store.tables, client);
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network in tests')));
   const router = createMemoryRouter(ROUTES, { initialEntries: [path] });
   render(<App client={client} store={store} clock={clock} router={router} />);

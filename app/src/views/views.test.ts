@@ -9,7 +9,8 @@ import { readableInk } from '../ui/readableInk';
 import { formatSpan, formatTimer, makeFormats } from '../ui/useFormats';
 import { findTimeGap } from './bench/timeGap';
 import { layOutBands, layOutRungs } from './ladders/ladderLayout';
-import { compareLogged, effectiveLog, filterLog, NO_FILTER } from './log/effectiveLog';
+import { standingLog } from '@zinc-ladder/model/log/standingLog';
+import { compareLogged, filterLog, NO_FILTER } from './log/filterLog';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/planWindow';
 import { fileName } from '../ui/download';
 import { readDayMinutes, writeDayMinutes } from '../ui/dayMinutes';
@@ -22,6 +23,7 @@ describe('the log as it stands', () => {
     revision: 0,
     kind: 'done',
     atMs,
+    counter: atMs,
     propId: 'p',
     partId: 'a',
     rungId: 'r',
@@ -35,23 +37,32 @@ describe('the log as it stands', () => {
     ...extra,
   });
   it('is newest first, with corrections in place of what they correct', () => {
-    const log = effectiveLog([
+    const log = standingLog([
       entry('1', 100),
       entry('2', 200),
       entry('1b', 300, { correctsId: '1', actualMinutes: 9 }),
-      entry('1c', 50, { correctsId: '1b', actualMinutes: 8 }),
+      entry('1c', 50, { counter: 400, correctsId: '1b', actualMinutes: 8 }),
     ]);
     expect(log.map(({ entry: { id }, replaced }) => [id, replaced.map((old) => old.id)])).toEqual([
       ['2', []],
       ['1c', ['1b', '1']],
     ]);
   });
-  it('does not hang on entries that correct each other', () =>
-    expect(effectiveLog([entry('1', 1, { correctsId: '2' }), entry('2', 2, { correctsId: '1' })])).toEqual([]));
+  it('keeps the last of entries that correct each other', () =>
+    expect(standingLog([entry('1', 1, { correctsId: '2' }), entry('2', 2, { correctsId: '1' })]).map((s) => s.entry.id)).toEqual(['2']));
+  it('of two corrections of one entry the later written stands, and of one moment the order of writing tells', () => {
+    const log = standingLog([
+      entry('z', 100, { counter: 1 }),
+      entry('a', 100, { counter: 2 }),
+      entry('y', 100, { counter: 4, correctsId: 'z', actualMinutes: 3 }),
+      entry('b', 100, { counter: 3, correctsId: 'z', actualMinutes: 5 }),
+    ]);
+    expect(log.map((s) => s.entry.id)).toEqual(['y', 'a']);
+  });
   it('keeps a correction whose first entry is not there', () =>
-    expect(effectiveLog([entry('2', 2, { correctsId: 'gone' })])).toHaveLength(1));
+    expect(standingLog([entry('2', 2, { correctsId: 'gone' })])).toHaveLength(1));
   it('is filtered by everything at once', () => {
-    const log = effectiveLog([entry('1', 1, { text: 'a run' }), entry('2', 2, { kind: 'mistake' }), entry('3', 3, { partId: 'b' })]);
+    const log = standingLog([entry('1', 1, { text: 'a run' }), entry('2', 2, { kind: 'mistake' }), entry('3', 3, { partId: 'b' })]);
     const ids = (change: Partial<typeof NO_FILTER>): string[] =>
       filterLog(log, { ...NO_FILTER, ...change }, (e) => e.text).map((s) => s.entry.id);
     expect(ids({})).toEqual(['3', '2', '1']);
@@ -59,7 +70,7 @@ describe('the log as it stands', () => {
     expect(ids({ text: ' RUN ' })).toEqual(['1']);
   });
   it('sums planned and real minutes of what was done', () => {
-    const log = effectiveLog([
+    const log = standingLog([
       entry('1', 1),
       entry('2', 2, { actualMinutes: null }),
       entry('3', 3, { kind: 'setDown' }),

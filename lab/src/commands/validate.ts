@@ -1,5 +1,5 @@
 import { FileFaultsError } from '@zinc-ladder/model/file/faults';
-import { RECORD_LISTS } from '@zinc-ladder/model/file/projectFile';
+import { RECORD_LISTS } from '@zinc-ladder/model/file/tableNames';
 import { readBundle } from '@zinc-ladder/model/file/zipProject';
 import { readBytes } from '../readFile';
 import type { LabCommand } from './labCommand';

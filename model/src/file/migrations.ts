@@ -88,7 +88,33 @@ export const MIGRATIONS: readonly Migration[] = [
       stencils: [],
     }),
   },
+  {
+    from: 4,
+    to: 5,
+    why: 'log entries are counted as they are written, so that the order of corrections is kept',
+    migrate: (project) => ({ ...project, logEntries: withCounters(project['logEntries']) }),
+  },
 ];
+
+/**
+ * Log entries with a counter each: those that correct nothing first, then what corrects them, and so on; among these by time, then as they came.
+ * What is no list of records is left for the checks after.
+ */
+export function withCounters(list: unknown): unknown {
+  if (!Array.isArray(list)) return list;
+  const corrects = new Map<unknown, unknown>(list.filter(isRecord).map((entry) => [entry['id'], entry['correctsId']]));
+  const depthOf = (entry: RawProject): number => {
+    let depth = 0;
+    for (let id = entry['correctsId']; id !== null && corrects.has(id) && depth < corrects.size; id = corrects.get(id)) depth += 1;
+    return depth;
+  };
+  const written = list
+    .filter(isRecord)
+    .map((entry, at) => ({ entry, at, depth: depthOf(entry), atMs: Number(entry['atMs']) || 0 }))
+    .sort((a, b) => a.depth - b.depth || a.atMs - b.atMs || a.at - b.at);
+  const counters = new Map(written.map(({ entry }, counter) => [entry, counter]));
+  return list.map((entry: unknown) => (isRecord(entry) ? { ...entry, counter: counters.get(entry) } : entry));
+}
 
 /** A join whose seam says whether all is within reach. */
 function withReach(join: unknown): unknown {

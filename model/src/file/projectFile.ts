@@ -25,7 +25,7 @@ import { SurfacePass } from '../records/surfacePass';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 4;
+export const FORMAT_VERSION = 5;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -138,29 +138,3 @@ export class ProjectFile {
   @Type(() => ClimateReading)
   climateReadings!: ClimateReading[];
 }
-
-/** The lists of a project file, in the order they depend on each other. */
-export const RECORD_LISTS = [
-  'props',
-  'parts',
-  'joins',
-  'ladders',
-  'rungs',
-  'products',
-  'cans',
-  'mixCards',
-  'logEntries',
-  'pictures',
-  'meshes',
-  'passes',
-  'flaws',
-  'fits',
-  'timers',
-  'targets',
-  'maskPlans',
-  'stencils',
-  'climateReadings',
-] as const;
-
-/** Name of a list in a project file. */
-export type RecordList = (typeof RECORD_LISTS)[number];

@@ -4,7 +4,7 @@ import type { Fault } from './faults';
 import { FileFaultsError, MOST_FAULTS, toFaults } from './faults';
 import { migrateProject } from './migrations';
 import { FORMAT_NAME, FORMAT_VERSION, ProjectFile } from './projectFile';
-import { findReferenceFaults } from './references';
+import { findRuleFaults } from '../rules/findRuleFaults';
 
 /** Larger text is not read: a shop of ten thousand entries is a tenth of it. */
 export const MOST_PROJECT_BYTES = 64 * 1024 * 1024;
@@ -51,7 +51,7 @@ export function checkProject(parsed: unknown): ProjectFile {
   const faults = findShapeFaults(current);
   if (faults.length > 0) throw new FileFaultsError(limit(faults));
   const project = current as unknown as ProjectFile;
-  const broken = findReferenceFaults(project);
+  const broken = findRuleFaults(project);
   if (broken.length > 0) throw new FileFaultsError(limit(broken));
   return project;
 }

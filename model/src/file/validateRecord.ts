@@ -23,6 +23,7 @@ import { Stencil } from '../records/stencil';
 import { SurfacePass } from '../records/surfacePass';
 import type { Fault } from './faults';
 import { toFaults } from './faults';
+import type { TableName } from './tableNames';
 
 /** The record class of each table. */
 const RECORD_CLASSES = {
@@ -46,16 +47,10 @@ const RECORD_CLASSES = {
   maskPlans: MaskPlan,
   stencils: Stencil,
   climateReadings: ClimateReading,
-} as const;
+} as const satisfies Record<TableName, unknown>;
 
 /** The type of a record by its table. */
 export type RecordOf = { readonly [Table in keyof typeof RECORD_CLASSES]: InstanceType<(typeof RECORD_CLASSES)[Table]> };
-/** A table of records. */
-export type TableName = keyof RecordOf;
-
-/** All tables that hold records. */
-export const TABLE_NAMES = Object.keys(RECORD_CLASSES) as readonly TableName[];
-
 /** What is wrong with one record; empty when it may be kept. */
 export function findRecordFaults(table: TableName, record: object): Fault[] {
   const instance = plainToInstance(RECORD_CLASSES[table] as ClassConstructor<object>, record);

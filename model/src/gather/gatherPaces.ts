@@ -1,6 +1,7 @@
 import type { PersonalRate, TimedRung } from '@zinc-ladder/core/log/personalRate';
 import type { ZoneShare } from '@zinc-ladder/core/log/zonedRate';
 import { zonedRate } from '@zinc-ladder/core/log/zonedRate';
+import { standingEntries } from '../log/standingLog';
 import type { LogEntry } from '../records/logEntry';
 import type { Rung } from '../records/rung';
 import type { SurfacePass } from '../records/surfacePass';
@@ -21,11 +22,10 @@ export function gatherPaces(
   zones: readonly ZoneShare[],
 ): Map<string, PersonalRate> {
   const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
-  const corrected = new Set(entries.flatMap((entry) => (entry.correctsId === null ? [] : [entry.correctsId])));
   const timed: TimedRung[] = [];
-  for (const { id, kind, rungId, plannedMinutes, actualMinutes } of entries) {
+  for (const { kind, rungId, plannedMinutes, actualMinutes } of standingEntries(entries)) {
     const methodId = methodOf.get(rungId ?? '');
-    if (kind !== 'done' || corrected.has(id) || methodId === undefined || plannedMinutes === null || actualMinutes === null) continue;
+    if (kind !== 'done' || methodId === undefined || plannedMinutes === null || actualMinutes === null) continue;
     timed.push({ methodId, zone: null, plannedMinutes, actualMinutes });
   }
   for (const { zone, plannedMinutes, minutes } of passes)

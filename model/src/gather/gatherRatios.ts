@@ -1,15 +1,15 @@
 import type { OwnRatio } from '@zinc-ladder/core/plan/taskSpread';
+import { standingEntries } from '../log/standingLog';
 import type { LogEntry } from '../records/logEntry';
 import type { Rung } from '../records/rung';
 
 /** Actual ÷ planned minutes of done rungs by method, corrections in place of what they correct: the finisher's own pace. */
 export function gatherRatios(entries: readonly LogEntry[], rungs: readonly Rung[]): Record<string, OwnRatio> {
   const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
-  const corrected = new Set(entries.flatMap((entry) => (entry.correctsId === null ? [] : [entry.correctsId])));
   const ratios = new Map<string, number[]>();
-  for (const { id, kind, rungId, plannedMinutes, actualMinutes } of entries) {
+  for (const { kind, rungId, plannedMinutes, actualMinutes } of standingEntries(entries)) {
     const methodId = methodOf.get(rungId ?? '');
-    if (kind !== 'done' || corrected.has(id) || methodId === undefined || !plannedMinutes || actualMinutes === null) continue;
+    if (kind !== 'done' || methodId === undefined || !plannedMinutes || actualMinutes === null) continue;
     const list = ratios.get(methodId);
     if (list) list.push(actualMinutes / plannedMinutes);
     else ratios.set(methodId, [actualMinutes / plannedMinutes]);

@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsObject, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsObject, Max, MaxLength, Min, ValidateNested } from 'class-validator';
 import { IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
 import { Tracked } from './tracked';
@@ -31,6 +31,11 @@ export class LogEntry extends Tracked {
   /** when it ended, or when it was noted */
   @IsMoment()
   atMs!: number;
+
+  /** order of writing, each greater than all before: what stands of entries of one moment, and of several corrections, goes by it */
+  @IsInt()
+  @Min(0)
+  counter!: number;
 
   @Nullable()
   @IsRecordId()

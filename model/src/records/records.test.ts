@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { TableName } from '../file/validateRecord';
-import { findRecordFaults, TABLE_NAMES } from '../file/validateRecord';
+import type { TableName } from '../file/tableNames';
+import { findRecordFaults } from '../file/validateRecord';
+import { TABLE_NAMES } from '../file/tableNames';
 import { makeSampleProject } from '../testing/sampleProject';
 
 const sample = makeSampleProject();

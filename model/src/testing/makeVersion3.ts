@@ -1,3 +1,4 @@
+import type { ProjectFile } from '../file/projectFile';
 import {
   CAN_ADDED_IN_4,
   CARD_ADDED_IN_4,
@@ -6,14 +7,14 @@ import {
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_4,
 } from '../file/migrations';
-import { makeSampleProject } from './sampleProject';
+import { makeVersion4 } from './makeVersion4';
 import { without } from './without';
 
 const LISTS_ADDED_IN_4 = { targets: [], maskPlans: [], stencils: [] };
 
 /** The sample as version 3 of the format had it: without what version 4 added. */
 export function makeVersion3(): Record<string, unknown> {
-  const sample = makeSampleProject();
+  const sample = makeVersion4() as unknown as ProjectFile;
   return {
     ...without(sample, LISTS_ADDED_IN_4),
     version: 3,

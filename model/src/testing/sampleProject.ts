@@ -136,6 +136,7 @@ export function makeSampleProject(): ProjectFile {
         revision: 0,
         kind: 'done',
         atMs: NOON - 3_600_000,
+        counter: 0,
         propId: 'prop',
         partId: 'host',
         rungId: 'host-1',

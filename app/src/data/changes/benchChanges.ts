@@ -1,8 +1,7 @@
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/logEntry';
-import type { Rung } from '@zinc-ladder/model/records/rung';
-import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
-import type { ShopDatabase } from '../database';
+import type { Rung, RungState } from '@zinc-ladder/model/records/rung';
 import type { Edit } from '../edit';
+import { bringTo } from './rungStateChanges';
 
 /** Circumstances of a hand at the bench. */
 export interface BenchMoment {
@@ -11,40 +10,51 @@ export interface BenchMoment {
   readonly makeId: () => string;
 }
 
-/** Takes a rung in hand. With all hands full, what has been in hand longest is set down first. */
-export async function takeInHand(edit: Edit, db: ShopDatabase, rungId: string, handsPairs: number, moment: BenchMoment): Promise<void> {
-  const held = (await db.records('rungs').toArray()).filter((rung) => rung.state === 'inHand' && rung.id !== rungId);
+/**
+ * Takes a rung in hand. With all hands full, what has been in hand longest is set down first.
+ *
+ * @param seen the state the finisher saw it in
+ */
+export async function takeInHand(
+  edit: Edit,
+  rungId: string,
+  handsPairs: number,
+  moment: BenchMoment,
+  seen: RungState | null = null,
+): Promise<void> {
+  const held = (await edit.find('rungs', 'state', 'inHand')).filter((rung) => rung.id !== rungId);
   const byStart = held.toSorted((a, b) => (a.startedAtMs ?? 0) - (b.startedAtMs ?? 0));
+  await bringTo(edit, rungId, 'inHand', moment.nowMs, seen);
   for (const rung of byStart.slice(0, Math.max(0, held.length - handsPairs + 1))) await setDown(edit, rung.id, moment);
-  await edit.patch('rungs', rungId, { state: 'inHand', startedAtMs: moment.nowMs, doneAtMs: null });
 }
 
 /** Sets a rung down; its minutes are kept. */
 export async function setDown(edit: Edit, rungId: string, moment: BenchMoment): Promise<void> {
-  const rung = await edit.need('rungs', rungId);
-  const worked = Math.round(workedMs(rung, moment.nowMs));
-  await edit.patch('rungs', rungId, { state: 'setDown', startedAtMs: null, workedMs: worked });
-  await addEntry(edit, rung, 'setDown', moment.nowMs, toMinutes(worked), '', moment);
+  const rung = await bringTo(edit, rungId, 'setDown', moment.nowMs, 'inHand');
+  await addEntry(edit, rung, 'setDown', moment.nowMs, toMinutes(rung.workedMs), '', moment);
 }
 
-/** Logs a rung as done, with the real minutes: those of the timer unless others are given. */
+/**
+ * Logs a rung as done, with the real minutes: those of the timer unless others are given.
+ *
+ * @param seen the state the finisher saw it in: when it is another by now, it was logged already
+ */
 export async function finishRung(
   edit: Edit,
   rungId: string,
   actualMinutes: number | null,
   text: string,
   moment: BenchMoment,
+  seen: RungState | null = null,
 ): Promise<void> {
-  const rung = await edit.need('rungs', rungId);
-  const worked = actualMinutes === null ? Math.round(workedMs(rung, moment.nowMs)) : Math.round(actualMinutes * 60_000);
-  await edit.patch('rungs', rungId, { state: 'done', startedAtMs: null, workedMs: worked, doneAtMs: moment.nowMs });
-  await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(worked), text, moment);
+  const said = actualMinutes === null ? null : Math.round(actualMinutes * 60_000);
+  const rung = await bringTo(edit, rungId, 'done', moment.nowMs, seen, said);
+  await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), text, moment);
 }
 
-/** Opens a rung that was done: it has to be done again. */
-export async function reopenRung(edit: Edit, rungId: string, moment: BenchMoment): Promise<void> {
-  const rung = await edit.need('rungs', rungId);
-  await edit.patch('rungs', rungId, { state: 'open', startedAtMs: null, workedMs: 0, doneAtMs: null });
+/** Opens a rung that was done or left out: it has to be done (again). */
+export async function reopenRung(edit: Edit, rungId: string, moment: BenchMoment, seen: RungState | null = null): Promise<void> {
+  const rung = await bringTo(edit, rungId, 'open', moment.nowMs, seen);
   await addEntry(edit, rung, 'reopened', moment.nowMs, null, '', moment);
 }
 
@@ -65,7 +75,14 @@ export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'>;
 /** Corrects an entry by a new one that points at it; the rung follows, so that the cure clock counts from the right moment. */
 export async function correctEntry(edit: Edit, entryId: string, correction: Correction, makeId: () => string): Promise<void> {
   const entry = await edit.need('logEntries', entryId);
-  await edit.put('logEntries', { ...entry, ...correction, id: makeId(), revision: 0, correctsId: entryId });
+  await edit.put('logEntries', {
+    ...entry,
+    ...correction,
+    id: makeId(),
+    revision: 0,
+    counter: await edit.nextLogCounter(),
+    correctsId: entryId,
+  });
   const rung = entry.rungId === null ? undefined : await edit.get('rungs', entry.rungId);
   if (entry.kind === 'done' && rung?.state === 'done' && rung.doneAtMs === entry.atMs) {
     const worked = correction.actualMinutes === null ? rung.workedMs : Math.round(correction.actualMinutes * 60_000);
@@ -89,6 +106,7 @@ async function addEntry(
     revision: 0,
     kind,
     atMs: Math.round(atMs),
+    counter: await edit.nextLogCounter(),
     propId: part?.propId ?? null,
     partId: ladder.partId,
     rungId: rung.id,

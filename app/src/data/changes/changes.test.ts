@@ -5,16 +5,18 @@ import { findRecordFaults } from '@zinc-ladder/model/file/validateRecord';
 import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { QueryClient } from '@tanstack/react-query';
+import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ShopDatabase } from '../database';
-import { tableKey, watchTables } from '../liveTables';
+import { watchTables } from '../liveTables';
+import { applyToSorted } from '../sortedRecords';
 import { importProject } from '../projectTransfer';
 import { Store } from '../store';
 import { growOnto } from './growChanges';
 import { newShop, starterProducts } from './newShop';
 import { addPart, NEW_PART } from './partChanges';
 import { keepPicture } from './pictureChanges';
-import { addProp, NEW_PROP, removeProp } from './propChanges';
+import { addProp, NEW_PROP } from './propChanges';
 
 let db: ShopDatabase;
 let store: Store;
@@ -36,7 +38,10 @@ describe('adding', () => {
     await store.edit('add', (edit) => addPart(edit, 'new', 'prop', { ...NEW_PART, name: 'Lid' }, others));
     expect(await db.records('parts').get('new')).toMatchObject({ name: 'Lid', position: 2 });
     expect(await db.records('ladders').get('new')).toMatchObject({ partId: 'new', rungIds: [], route: null });
-    await store.edit('add', (edit) => addPart(edit, 'first', 'elsewhere', { ...NEW_PART, name: 'Alone' }, others));
+    await store.edit('add', async (edit) => {
+      await addProp(edit, 'elsewhere', { ...NEW_PROP, name: 'Other' }, []);
+      await addPart(edit, 'first', 'elsewhere', { ...NEW_PART, name: 'Alone' }, others);
+    });
     expect((await db.records('parts').get('first'))?.position).toBe(0);
   });
   it('puts a prop after the others', async () => {
@@ -46,7 +51,7 @@ describe('adding', () => {
   it('keeps a picture’s bytes and name together, and a prop that goes leaves the picture', async () => {
     await store.edit('picture', (edit) => keepPicture(edit, 'shot', new Blob([new Uint8Array([1, 2, 3])]), 'x'.repeat(400), 'prop'));
     expect(await db.records('pictures').get('shot')).toMatchObject({ byteLength: 3, propId: 'prop', name: 'x'.repeat(200) });
-    await store.edit('away', (edit) => removeProp(edit, db, 'prop'));
+    await store.edit('away', (edit) => edit.remove('props', 'prop'));
     expect(await db.records('pictures').get('shot')).toMatchObject({ propId: null });
     expect((await db.attachments.get('shot'))?.blob.size).toBe(3);
   });
@@ -103,26 +108,62 @@ describe('a new shop', () => {
 });
 
 describe('live tables', () => {
-  it('renew what shows a table that changed, and only that', async () => {
+  const names = (): string[] => store.tables.read('props').records.map((prop) => prop.name);
+  const ready = async (): Promise<void> => {
+    store.tables.subscribe('props', () => undefined);
+    await vi.waitFor(() => expect(store.tables.read('props').status).toBe('ready'));
+  };
+  it('show an own edit at once, undo and redo too, as a fresh reading would', async () => {
+    await ready();
+    await store.edit('rename', (edit) => edit.patch('props', 'prop', { name: 'Other' }));
+    expect(names()).toEqual(['Other']);
+    await store.undo();
+    expect(names()).toEqual(['Lamp']);
+    await store.redo();
+    await store.edit('before', (edit) => addProp(edit, 'a-first', { ...NEW_PROP, name: 'First' }, []));
+    expect(names()).toEqual(['First', 'Other']);
+    expect(store.tables.read('props').records).toEqual(await db.records('props').orderBy('id').toArray());
+  });
+  it('show what another tab wrote, leave tables alone that did not change, and stop when told', async () => {
+    await ready();
+    store.tables.subscribe('rungs', () => undefined);
+    await vi.waitFor(() => expect(store.tables.read('rungs').status).toBe('ready'));
     const client = new QueryClient();
     const renewed: string[] = [];
     const spy = vi.spyOn(client, 'invalidateQueries').mockImplementation((filters) => {
       renewed.push(String(filters?.queryKey?.[1]));
       return Promise.resolve();
     });
-    const told: string[] = [];
-    const stop = watchTables(db, client, (table) => told.push(table));
-    await store.edit('rename', (edit) => edit.patch('props', 'prop', { name: 'Other' }));
-    await vi.waitFor(() => expect(renewed).toContain('props'));
+    const stop = watchTables(db, store.tables, client);
+    const { version } = store.tables.read('rungs');
+    const other = new ShopDatabase(db.name);
+    await new Store(other, () => 0).edit('there', (edit) => edit.patch('props', 'prop', { name: 'Theirs' }));
+    await vi.waitFor(() => expect(names()).toEqual(['Theirs']));
+    expect(store.tables.read('rungs').version).toBe(version);
     expect(renewed).toContain('history');
-    expect(renewed).not.toContain('rungs');
-    expect(tableKey('props')).toEqual(['table', 'props']);
-    expect(told).toEqual(renewed);
     stop();
-    const count = renewed.length;
-    await store.edit('again', (edit) => edit.patch('props', 'prop', { name: 'Third' }));
+    await new Store(other, () => 0).edit('again', (edit) => edit.patch('props', 'prop', { name: 'Third' }));
     await new Promise((resolve) => setTimeout(resolve, 50));
-    expect(renewed).toHaveLength(count);
+    expect(names()).toEqual(['Theirs']);
+    other.close();
     spy.mockRestore();
+  });
+  it('keep their records in order over any changes (property)', () => {
+    const ids = fc.stringMatching(/^[a-c]{1,2}$/u);
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(ids, { maxLength: 12 }),
+        fc.array(fc.tuple(ids, fc.option(fc.integer())), { maxLength: 30 }),
+        (start, changes) => {
+          const model = new Map(start.map((id) => [id, { id, value: 0 }]));
+          const sorted = [...model.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
+          const states = new Map(changes.map(([id, value]) => [id, value === null ? null : { id, value }]));
+          for (const [id, record] of states)
+            if (record) model.set(id, record);
+            else model.delete(id);
+          expect(applyToSorted(sorted, states)).toEqual([...model.values()].sort((a, b) => (a.id < b.id ? -1 : 1)));
+        },
+      ),
+    );
   });
 });

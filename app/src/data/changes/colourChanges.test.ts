@@ -1,13 +1,11 @@
 import 'fake-indexeddb/auto';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
-import { findReferenceFaults } from '@zinc-ladder/model/file/references';
+import { findRuleFaults } from '@zinc-ladder/model/rules/findRuleFaults';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ShopDatabase } from '../database';
 import { gatherProject, importProject } from '../projectTransfer';
 import { Store } from '../store';
-import { removeProduct, removeTarget, withSamples } from './colourChanges';
-import { removePart } from './partChanges';
-import { removeProp } from './propChanges';
+import { withSamples } from './colourChanges';
 import { removeInspectionPicture } from './surfaceChanges';
 
 let db: ShopDatabase;
@@ -24,16 +22,16 @@ afterEach(async () => {
   await db.delete();
 });
 
-const faults = async () => findReferenceFaults((await gatherProject(db, 0)).project);
+const faults = async () => findRuleFaults((await gatherProject(db, 0)).project);
 
 describe('what is taken away leaves nothing that names it', () => {
   it('a target: its cards stay', async () => {
-    await store.edit('away', (edit) => removeTarget(edit, db, 'target'));
+    await store.edit('away', (edit) => edit.remove('targets', 'target'));
     expect((await db.records('mixCards').get('card'))?.targetId).toBeNull();
     expect(await faults()).toEqual([]);
   });
   it('a product: rungs, cards and regions stay without it, cans go', async () => {
-    await store.edit('away', (edit) => removeProduct(edit, db, 'primer'));
+    await store.edit('away', (edit) => edit.remove('products', 'primer'));
     expect(await db.records('mixCards').get('card')).toMatchObject({
       undercoatId: null,
       components: [{ productId: null, name: 'Grey primer' }],
@@ -52,13 +50,13 @@ describe('what is taken away leaves nothing that names it', () => {
         order: ['body', 'band'],
       }),
     );
-    await store.edit('away', (edit) => removePart(edit, db, 'guest'));
+    await store.edit('away', (edit) => edit.remove('parts', 'guest'));
     expect(await db.records('maskPlans').get('masks')).toMatchObject({
       regions: [{ id: 'band', chipsShowId: null }],
       borders: [],
       order: ['band'],
     });
-    await store.edit('host', (edit) => removePart(edit, db, 'host'));
+    await store.edit('host', (edit) => edit.remove('parts', 'host'));
     expect([await db.records('maskPlans').count(), await db.records('stencils').count()]).toEqual([0, 0]);
     expect(await faults()).toEqual([]);
   });
@@ -67,9 +65,9 @@ describe('what is taken away leaves nothing that names it', () => {
     await store.edit('log', async (edit) => {
       for (const entry of await db.records('logEntries').toArray()) await edit.patch('logEntries', entry.id, { pictureIds: [] });
     });
-    await store.edit('away', (edit) => removeInspectionPicture(edit, db, 'picture'));
+    await store.edit('away', (edit) => removeInspectionPicture(edit, 'picture'));
     expect((await db.records('targets').get('target'))?.samples[0]).toMatchObject({ pictureId: null, area: null, lab: [36, -13, 5] });
-    await store.edit('prop', (edit) => removeProp(edit, db, 'prop'));
+    await store.edit('prop', (edit) => edit.remove('props', 'prop'));
     expect((await db.records('targets').get('target'))?.propId).toBeNull();
     expect(await faults()).toEqual([]);
   });

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import type { MaskRung } from '@zinc-ladder/core/mask/maskRungs';
 import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
-import { findReferenceFaults } from '@zinc-ladder/model/file/references';
+import { findRuleFaults } from '@zinc-ladder/model/rules/findRuleFaults';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Rung } from '@zinc-ladder/model/records/rung';
@@ -70,15 +70,13 @@ afterEach(async () => {
 async function putOn(rungs: readonly Rung[]): Promise<readonly Rung[]> {
   await store.edit('lay', async (edit) => {
     await edit.put('products', GREEN);
-    await edit.remove('rungs', 'guest-1');
-    await edit.remove('joins', 'join');
     for (const entry of rungs) await edit.put('rungs', entry);
     await edit.patch('ladders', 'guest', { rungIds: rungs.map((entry) => entry.id) });
+    await edit.remove('rungs', 'guest-1');
+    await edit.remove('joins', 'join');
   });
-  await store.edit('masks', (edit) =>
-    putMaskRungs(edit, 'guest', rungs, MADE, plan, new Map([[GREEN.id, GREEN]]), () => `made-${(count += 1)}`),
-  );
-  expect(findReferenceFaults((await gatherProject(db, 0)).project)).toEqual([]);
+  await store.edit('masks', (edit) => putMaskRungs(edit, 'guest', MADE, plan, new Map([[GREEN.id, GREEN]]), () => `made-${(count += 1)}`));
+  expect(findRuleFaults((await gatherProject(db, 0)).project)).toEqual([]);
   const ids = (await db.records('ladders').get('guest'))?.rungIds ?? [];
   const kept = await Promise.all(ids.map(async (id) => db.records('rungs').get(id)));
   return kept.flatMap((entry) => entry ?? []);

@@ -7,6 +7,7 @@ import type { MaskPlan } from '@zinc-ladder/model/records/maskPlan';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { Edit } from '../edit';
+import { replaceRungs, rungsOfLadder } from './growChanges';
 
 /** Methods that an order of masks replaces. */
 const REPLACED = new Set(['sprayCoat', 'mask', 'maskRubber', 'edgeSeal', 'maskedCoat', 'unmask']);
@@ -18,12 +19,12 @@ const REPLACED = new Set(['sprayCoat', 'mask', 'maskRubber', 'edgeSeal', 'masked
 export async function putMaskRungs(
   edit: Edit,
   ladderId: string,
-  rungs: readonly Rung[],
   made: readonly MaskRung[],
   plan: MaskPlan,
   products: ReadonlyMap<string, Product>,
   makeId: () => string,
 ): Promise<void> {
+  const rungs = await rungsOfLadder(edit, ladderId);
   const isReplaced = (rung: Rung): boolean => rung.state === 'open' && REPLACED.has(rung.methodId);
   const kept = rungs.filter((rung) => !isReplaced(rung));
   const firstOpen = rungs.findIndex(isReplaced);
@@ -55,13 +56,5 @@ export async function putMaskRungs(
       cautionIds: [...method.cautions],
     };
   });
-  for (const rung of rungs) if (isReplaced(rung)) await edit.remove('rungs', rung.id);
-  for (const rung of grown) await edit.put('rungs', rung);
-  await edit.patch('ladders', ladderId, {
-    rungIds: [
-      ...kept.slice(0, before).map((rung) => rung.id),
-      ...grown.map((rung) => rung.id),
-      ...kept.slice(before).map((rung) => rung.id),
-    ],
-  });
+  await replaceRungs(edit, ladderId, rungs, [...kept.slice(0, before), ...grown, ...kept.slice(before)]);
 }

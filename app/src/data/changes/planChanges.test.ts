@@ -42,7 +42,7 @@ const rungsOf = async (partId: string) => {
 async function applied<Seen>(whatIf: WhatIf, look: () => Promise<Seen>): Promise<Seen> {
   const before = await plain();
   const now = await records();
-  await store.edit('do it', (edit) => applyToShop(edit, now, whatIf, makeId));
+  await store.edit('do it', (edit) => applyToShop(edit, now, whatIf, makeSampleProject().savedAtMs, makeId));
   const seen = await look();
   await store.undo();
   expect(await plain()).toBe(before);

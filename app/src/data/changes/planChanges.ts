@@ -8,9 +8,10 @@ import type { DaySpan, Shop } from '@zinc-ladder/model/records/shop';
 import type { Edit } from '../edit';
 import { growOnto } from './growChanges';
 import { addRung } from './rungChanges';
+import { leaveOut } from './rungStateChanges';
 
 /** Makes a what-if real. A heater is turned on by hand: the sensor tells when it is warm. */
-export async function applyToShop(edit: Edit, records: PlanRecords, whatIf: WhatIf, makeId: () => string): Promise<void> {
+export async function applyToShop(edit: Edit, records: PlanRecords, whatIf: WhatIf, nowMs: number, makeId: () => string): Promise<void> {
   const { shop } = records;
   switch (whatIf.kind) {
     case 'heater':
@@ -28,9 +29,9 @@ export async function applyToShop(edit: Edit, records: PlanRecords, whatIf: What
     case 'sprayPlace':
       return edit.patch('shop', shop.id, { boothPlaces: shop.boothPlaces + 1 });
     case 'leaveOut':
-      return edit.patch('rungs', whatIf.rungId, { state: 'leftOut' });
+      return leaveOut(edit, whatIf.rungId, nowMs);
     case 'leaveOutLoop':
-      for (const id of whatIf.rungIds) await edit.patch('rungs', id, { state: 'leftOut' });
+      for (const id of whatIf.rungIds) await leaveOut(edit, id, nowMs);
       return;
     case 'dryer':
       for (const id of whatIf.rungIds) await addBeside(edit, id, 'above', 'warmDry', whatIf.minutes, makeId());

@@ -1,6 +1,6 @@
 import type { Rung } from '@zinc-ladder/model/records/rung';
-import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
+import { ShopError } from '../shopError';
 
 /** Puts a rung onto a ladder at a place, bottom first. */
 export async function addRung(edit: Edit, ladderId: string, rung: Rung, index: number): Promise<void> {
@@ -17,10 +17,16 @@ export async function moveRung(edit: Edit, ladderId: string, rungId: string, ind
   await edit.patch('ladders', ladderId, { rungIds: [...without.slice(0, at), rungId, ...without.slice(at)] });
 }
 
-/** Adds a copy of a rung right above it, not yet begun. */
-export async function duplicateRung(edit: Edit, rungId: string, copyId: string): Promise<void> {
+/**
+ * Adds a copy of a rung right above it, not yet begun.
+ *
+ * @param seenRungIds the ladder as the finisher saw it: on another, the copy they asked for is there already
+ * @throws ShopError `nothingToDo`
+ */
+export async function duplicateRung(edit: Edit, rungId: string, copyId: string, seenRungIds?: readonly string[]): Promise<void> {
   const rung = await edit.need('rungs', rungId);
   const ladder = await edit.need('ladders', rung.ladderId);
+  if (seenRungIds && seenRungIds.join() !== ladder.rungIds.join()) throw new ShopError('nothingToDo');
   const copy: Rung = { ...rung, id: copyId, revision: 0, state: 'open', startedAtMs: null, workedMs: 0, doneAtMs: null };
   await addRung(edit, rung.ladderId, copy, ladder.rungIds.indexOf(rungId) + 1);
 }
@@ -31,6 +37,7 @@ export async function duplicateRung(edit: Edit, rungId: string, copyId: string):
  */
 export async function coatInTwoTurns(edit: Edit, rungId: string, topId: string): Promise<void> {
   const rung = await edit.need('rungs', rungId);
+  if (rung.side !== 'all') throw new ShopError('nothingToDo');
   const half = Math.ceil(rung.minutes / 2);
   const fields = { minutes: half, minutesFormula: `half of ${rung.minutes} min, one side at a time` };
   await duplicateRung(edit, rungId, topId);
@@ -43,24 +50,13 @@ export async function coatInTwoTurns(edit: Edit, rungId: string, topId: string):
  *
  * @param firstMinutes what the first keeps, at least 1 and less than all
  */
-export async function splitRung(edit: Edit, rungId: string, restId: string, firstMinutes: number): Promise<void> {
+export async function splitRung(edit: Edit, rungId: string, restId: string, firstMinutes: number, seenMinutes?: number): Promise<void> {
   const rung = await edit.need('rungs', rungId);
+  if (seenMinutes !== undefined && seenMinutes !== rung.minutes) throw new ShopError('nothingToDo');
   const first = Math.max(1, Math.min(rung.minutes - 1, Math.round(firstMinutes)));
   await duplicateRung(edit, rungId, restId);
   const formula = (part: number): string => `${part} of ${rung.minutes} min, split by hand`;
   await edit.patch('rungs', rungId, { minutes: first, minutesFormula: formula(first) });
   const rest = rung.minutes - first;
   await edit.patch('rungs', restId, { minutes: rest, minutesFormula: formula(rest), name: `${rung.name}, rest`, lockedAtMs: null });
-}
-
-/** Takes a rung off its ladder, and joins that hung on it. */
-export async function removeRung(edit: Edit, db: ShopDatabase, rungId: string): Promise<void> {
-  const rung = await edit.need('rungs', rungId);
-  const ladder = await edit.need('ladders', rung.ladderId);
-  await edit.patch('ladders', ladder.id, { rungIds: ladder.rungIds.filter((id) => id !== rungId) });
-  for (const join of await db.records('joins').toArray()) {
-    if (join.hostRungId === rungId) await edit.remove('joins', join.id);
-    else if (join.guestRungId === rungId) await edit.patch('joins', join.id, { guestRungId: null });
-  }
-  await edit.remove('rungs', rungId);
 }

@@ -5,8 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ShopDatabase } from '../database';
 import { importProject } from '../projectTransfer';
 import { Store } from '../store';
-import { fitLoops, removeMesh, removePass } from './surfaceChanges';
-import { removePart } from './partChanges';
+import { fitLoops } from './surfaceChanges';
 
 let db: ShopDatabase;
 let store: Store;
@@ -41,7 +40,8 @@ const climbed = async (): Promise<string[]> => {
   const rungs = await db.records('rungs').bulkGet(ladder?.rungIds ?? []);
   return rungs.flatMap((rung) => (rung && rung.state === 'open' && rung.id !== 'guest-1' ? [rung.methodId] : []));
 };
-const fit = (wanted: number) => store.edit('fit', (edit) => fitLoops(edit, 'guest', wanted, () => `new-${(ids += 1)}`));
+const fit = (wanted: number) =>
+  store.edit('fit', (edit) => fitLoops(edit, 'guest', wanted, makeSampleProject().savedAtMs, () => `new-${(ids += 1)}`));
 
 describe('fitting loops', () => {
   it('leaves the last open turns out, and never what was done', async () => {
@@ -66,21 +66,21 @@ describe('fitting loops', () => {
 
 describe('what goes with what is taken away', () => {
   it('a pass opens what it mended, and what it found was there before', async () => {
-    await store.edit('pass', (edit) => removePass(edit, db, 'pass'));
+    await store.edit('pass', (edit) => edit.remove('passes', 'pass'));
     expect(await db.records('flaws').toArray()).toMatchObject([
       { id: 'flaw', foundPassId: null },
       { id: 'flaw-2', fixedPassId: null },
     ]);
   });
   it('a mesh takes the pins on it, not the flaws', async () => {
-    await store.edit('mesh', (edit) => removeMesh(edit, db, 'mesh'));
+    await store.edit('mesh', (edit) => edit.remove('meshes', 'mesh'));
     expect((await db.records('flaws').toArray()).map((flaw) => flaw.pin === null)).toEqual([false, true]);
     expect(await db.attachments.get('mesh')).toBeUndefined();
   });
   it('a part takes its passes, flaws and fits; a pair whose other part goes stays', async () => {
-    await store.edit('guest', (edit) => removePart(edit, db, 'guest'));
+    await store.edit('guest', (edit) => edit.remove('parts', 'guest'));
     expect(await db.records('fits').get('fit')).toMatchObject({ otherPartId: null });
-    await store.edit('host', (edit) => removePart(edit, db, 'host'));
+    await store.edit('host', (edit) => edit.remove('parts', 'host'));
     expect(await Promise.all([db.records('passes').count(), db.records('flaws').count(), db.records('fits').count()])).toEqual([0, 0, 0]);
     await store.undo();
     expect(await Promise.all([db.records('passes').count(), db.records('flaws').count(), db.records('fits').count()])).toEqual([1, 2, 1]);

@@ -1,24 +1,22 @@
 import { findLoopTurns } from '@zinc-ladder/core/ladder/loopRungs';
-import type { Flaw } from '@zinc-ladder/model/records/flaw';
 import type { SurfacePass } from '@zinc-ladder/model/records/surfacePass';
-import { forgetPictureOfSamples } from './colourChanges';
-import type { ShopDatabase } from '../database';
 import type { Edit } from '../edit';
+import { leaveOut } from './rungStateChanges';
 import { duplicateRung, moveRung } from './rungChanges';
 
 /**
  * Makes the open turns of primer and sanding on a ladder as many as wanted: those too many, the last ones first, are left out; missing ones are
  * copies of the last turn, put right above it. Nothing that was begun is touched.
  */
-export async function fitLoops(edit: Edit, ladderId: string, wantedOpen: number, makeId: () => string): Promise<void> {
+export async function fitLoops(edit: Edit, ladderId: string, wantedOpen: number, nowMs: number, makeId: () => string): Promise<void> {
   const ladder = await edit.need('ladders', ladderId);
   const rungs = [];
   for (const id of ladder.rungIds) rungs.push(await edit.need('rungs', id));
   const turns = findLoopTurns(rungs);
   const open = turns.filter((turn) => turn.isOpen);
   for (const { primeId, sandId } of open.slice(wantedOpen)) {
-    await edit.patch('rungs', primeId, { state: 'leftOut' });
-    await edit.patch('rungs', sandId, { state: 'leftOut' });
+    await leaveOut(edit, primeId, nowMs);
+    await leaveOut(edit, sandId, nowMs);
   }
   let last = turns.at(-1);
   for (let missing = wantedOpen - open.length; missing > 0 && last; missing -= 1) {
@@ -37,36 +35,18 @@ export async function addPass(edit: Edit, pass: SurfacePass, mendedIds: readonly
   for (const id of mendedIds) await edit.patch('flaws', id, { fixedPassId: pass.id });
 }
 
-/** Takes a pass away: flaws it found lie before the first again, those it mended are open again. */
-export async function removePass(edit: Edit, db: ShopDatabase, id: string): Promise<void> {
-  for (const flaw of await db.records('flaws').toArray()) {
-    const fields: Partial<Flaw> = {
-      ...(flaw.foundPassId === id ? { foundPassId: null } : {}),
-      ...(flaw.fixedPassId === id ? { fixedPassId: null } : {}),
-    };
-    if (Object.keys(fields).length > 0) await edit.patch('flaws', flaw.id, fields);
-  }
-  await edit.remove('passes', id);
+/** Takes an inspection's picture away; one that a card or the log shows only leaves the part. Flaws pinned on it lose their pin. */
+export async function removeInspectionPicture(edit: Edit, id: string): Promise<void> {
+  if (!(await edit.isHeld('pictures', id))) return edit.remove('pictures', id);
+  for (const flaw of await edit.list('flaws')) if (flaw.pin?.pictureId === id) await edit.patch('flaws', flaw.id, { pin: null });
+  await edit.patch('pictures', id, { partId: null });
 }
 
-/** Takes a mesh away with its bytes; flaws pinned on it lose their pin. */
-export async function removeMesh(edit: Edit, db: ShopDatabase, id: string): Promise<void> {
-  for (const flaw of await db.records('flaws').toArray()) if (flaw.pin?.meshId === id) await edit.patch('flaws', flaw.id, { pin: null });
-  await edit.remove('meshes', id);
-  await edit.remove('attachments', id);
-}
-
-/** Takes an inspection's picture away with its bytes; flaws pinned on it lose their pin. */
-export async function removeInspectionPicture(edit: Edit, db: ShopDatabase, id: string): Promise<void> {
-  for (const flaw of await db.records('flaws').toArray()) if (flaw.pin?.pictureId === id) await edit.patch('flaws', flaw.id, { pin: null });
-  const isShown =
-    (await db.records('mixCards').toArray()).some((card) => card.pictureId === id) ||
-    (await db.records('logEntries').toArray()).some((entry) => entry.pictureIds.includes(id));
-  if (isShown) {
-    await edit.patch('pictures', id, { partId: null });
-    return;
-  }
-  await forgetPictureOfSamples(edit, db, id);
-  await edit.remove('pictures', id);
-  await edit.remove('attachments', id);
+/** Takes a reference picture off its prop; it goes altogether unless an inspection, a card or the log shows it too. */
+export async function removeReferencePicture(edit: Edit, id: string): Promise<void> {
+  const picture = await edit.need('pictures', id);
+  const isShownElsewhere =
+    picture.partId !== null || (await edit.isHeld('pictures', id)) || (await edit.list('flaws')).some((flaw) => flaw.pin?.pictureId === id);
+  if (isShownElsewhere) await edit.patch('pictures', id, { propId: null });
+  else await edit.remove('pictures', id);
 }

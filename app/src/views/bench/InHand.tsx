@@ -2,7 +2,7 @@ import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useState } from 'react';
 import { useNow } from '../../clock/ClockContext';
 import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/changes/benchChanges';
-import { useTable } from '../../data/queries';
+import { useStandingEntries } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel, workedMs } from '@zinc-ladder/model/gather/gatherPlan';
@@ -25,7 +25,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   const edit = useEdit();
   const { tell } = useNotices();
   const moment = useBenchMoment();
-  const entries = useTable('logEntries');
+  const entries = useStandingEntries();
   const [open, setOpen] = useState<'nothing' | 'note' | 'correct'>('nothing');
   useWakeLock(true);
   const part = index.partOf(rung);
@@ -34,7 +34,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   const minutes = Math.round(worked / 60_000);
   const share = rung.minutes > 0 ? Math.min(1, worked / 60_000 / rung.minutes) : 1;
   const done = async (): Promise<void> => {
-    if (await edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, null, '', moment())))
+    if (await edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, null, '', moment(), 'inHand')))
       tell(`${partLabel(part)}: ${rung.name} logged`, `${formatSpan(minutes)}. Undo takes it back.`);
   };
   return (

@@ -3,8 +3,7 @@ import type { RungTime } from '@zinc-ladder/core/plan/planShop';
 import { Link } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { takeInHand } from '../../data/changes/benchChanges';
-import { useShop, useTable } from '../../data/queries';
-import { useStore } from '../../data/StoreContext';
+import { useStandingEntries, useShop } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { reasonLines } from '../../engine/reasonWords';
@@ -23,10 +22,9 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const now = useNow(15_000);
   const formats = useFormats();
   const edit = useEdit();
-  const { db } = useStore();
   const shop = useShop();
   const moment = useBenchMoment();
-  const entries = useTable('logEntries');
+  const entries = useStandingEntries();
   const rung = next && index.rungs.get(next.rungId);
   const part = rung && index.partOf(rung);
   if (!next || !rung || !part)
@@ -34,7 +32,7 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const isNow = next.startMs <= now + SOON_MS;
   const why = next.reasons ? reasonLines(next.reasons, next.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
   const take = (): void =>
-    void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, db, rung.id, shop?.handsPairs ?? 1, moment()));
+    void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state));
   return (
     <Sheet isActive={isNow} className="flex flex-col p-5" label="Next">
       <RungHead

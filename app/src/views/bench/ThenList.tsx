@@ -4,12 +4,12 @@ import { useNavigate } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { finishRung, takeInHand } from '../../data/changes/benchChanges';
 import { useShop } from '../../data/queries';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Swatch } from '../../ui/Swatch';
+import { leaveOut } from '../../data/changes/rungStateChanges';
 import { useBenchMoment } from './useBenchMoment';
 
 const SHOWN = 14;
@@ -57,7 +57,6 @@ export function ThenList({
 function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly index: ShopIndex; readonly nowMs: number }) {
   const formats = useFormats();
   const edit = useEdit();
-  const { db } = useStore();
   const shop = useShop();
   const moment = useBenchMoment();
   const navigate = useNavigate();
@@ -98,20 +97,20 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
           <DropdownMenu.Item
             className={item}
             onSelect={() =>
-              void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, db, rung.id, shop?.handsPairs ?? 1, moment()))
+              void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state))
             }
           >
             Take in hand now
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={item}
-            onSelect={() => void edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, rung.minutes, '', moment()))}
+            onSelect={() => void edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, rung.minutes, '', moment(), rung.state))}
           >
             Log as done, {formatSpan(rung.minutes)}
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={item}
-            onSelect={() => void edit(`Leave ${rung.name} out`, (change) => change.patch('rungs', rung.id, { state: 'leftOut' }))}
+            onSelect={() => void edit(`Leave ${rung.name} out`, (change) => leaveOut(change, rung.id, moment().nowMs, rung.state))}
           >
             Leave out
           </DropdownMenu.Item>

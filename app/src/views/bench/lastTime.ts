@@ -3,15 +3,18 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { ShopIndex } from '../../data/useShopIndex';
 
-/** The last time a rung of this method was done: on this part if ever, else on any. */
-export function findLastTime(rung: Rung, part: Part, entries: readonly LogEntry[], index: ShopIndex): LogEntry | null {
-  let onThis: LogEntry | null = null;
+/**
+ * The last time a rung of this method was done: on this part if ever, else on any.
+ *
+ * @param standing the log as it stands, newest first
+ */
+export function findLastTime(rung: Rung, part: Part, standing: readonly LogEntry[], index: ShopIndex): LogEntry | null {
   let onAny: LogEntry | null = null;
-  for (const entry of entries) {
+  for (const entry of standing) {
     if (entry.kind !== 'done' || entry.actualMinutes === null || entry.rungId === null) continue;
     if (index.rungs.get(entry.rungId)?.methodId !== rung.methodId) continue;
-    if (!onAny || entry.atMs > onAny.atMs) onAny = entry;
-    if (entry.partId === part.id && (!onThis || entry.atMs > onThis.atMs)) onThis = entry;
+    if (entry.partId === part.id) return entry;
+    onAny ??= entry;
   }
-  return onThis ?? onAny;
+  return onAny;
 }

@@ -1,9 +1,7 @@
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
-import { removeProp } from '../../data/changes/propChanges';
 import { useTable } from '../../data/queries';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
 import { usePlan } from '../../engine/usePlan';
@@ -99,7 +97,6 @@ function PropLadders({ prop }: { readonly prop: Prop }) {
 
 function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () => void }) {
   const edit = useEdit();
-  const { db } = useStore();
   return (
     <>
       <PropForm key={`${prop.id}-${prop.revision}`} prop={prop} onDone={onDone} />
@@ -112,7 +109,7 @@ function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () =
           act="Take it away"
           onConfirm={() => {
             onDone();
-            void edit(`Take ${prop.name} away`, (change) => removeProp(change, db, prop.id));
+            void edit(`Take ${prop.name} away`, (change) => change.remove('props', prop.id));
           }}
         />
       </div>

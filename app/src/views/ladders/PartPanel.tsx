@@ -1,8 +1,6 @@
 import { findMaterial, MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import type { Part } from '@zinc-ladder/model/records/part';
 import { Link, useNavigate } from 'react-router';
-import { removePart } from '../../data/changes/partChanges';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
@@ -11,10 +9,9 @@ import { InlineField, InlineNumber, InlineText, SelectField } from '../../ui/fie
 /** What a part is: every value changed where it stands. */
 export function PartPanel({ part }: { readonly part: Part }) {
   const edit = useEdit();
-  const { db } = useStore();
   const navigate = useNavigate();
   const patch = (what: string, fields: Partial<Part>): void =>
-    void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part.revision));
+    void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   return (
     <div className="grid gap-3">
       <h2 className="font-label text-2xl font-semibold">The part</h2>
@@ -82,7 +79,7 @@ export function PartPanel({ part }: { readonly part: Part }) {
           act="Take it away"
           onConfirm={() => {
             void navigate(`/ladders/${part.propId}`);
-            void edit(`Take ${part.name} away`, (change) => removePart(change, db, part.id));
+            void edit(`Take ${part.name} away`, (change) => change.remove('parts', part.id));
           }}
         />
       </div>

@@ -24,7 +24,7 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
       weight: values.weight,
     };
     const isKept = prop
-      ? await edit(`Change ${fields.name}`, (change) => change.patch('props', prop.id, fields, prop.revision))
+      ? await edit(`Change ${fields.name}`, (change) => change.patch('props', prop.id, fields, prop))
       : await edit(`Add ${fields.name}`, (change) => addProp(change, values.id, fields, props));
     if (isKept) onDone(values.id);
   });

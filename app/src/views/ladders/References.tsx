@@ -1,10 +1,9 @@
 import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
-import { forgetPictureOfSamples } from '../../data/changes/colourChanges';
+import { removeReferencePicture } from '../../data/changes/surfaceChanges';
 import { keepPicture } from '../../data/changes/pictureChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { shrinkPicture } from '../../data/shrinkPicture';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
@@ -14,11 +13,7 @@ import { Picture } from '../../ui/Picture';
 /** The pictures a prop is made after. */
 export function References({ propId }: { readonly propId: string }) {
   const edit = useEdit();
-  const { db } = useStore();
   const { tellError } = useNotices();
-  const cards = useTable('mixCards');
-  const entries = useTable('logEntries');
-  const flaws = useTable('flaws');
   const pictures = useTable('pictures').filter((picture) => picture.propId === propId);
   const add = async (file: File): Promise<void> => {
     try {
@@ -29,21 +24,7 @@ export function References({ propId }: { readonly propId: string }) {
     }
   };
   const remove = (picture: PictureReference): void =>
-    void edit(`Take ${picture.name} away`, async (change) => {
-      // A card or log entry that shows the picture keeps it; it only stops being a reference of the prop.
-      const isShownElsewhere =
-        picture.partId !== null ||
-        cards.some((card) => card.pictureId === picture.id) ||
-        flaws.some((flaw) => flaw.pin?.pictureId === picture.id) ||
-        entries.some((entry) => entry.pictureIds.includes(picture.id));
-      if (isShownElsewhere) {
-        await change.patch('pictures', picture.id, { propId: null });
-        return;
-      }
-      await forgetPictureOfSamples(change, db, picture.id);
-      await change.remove('pictures', picture.id);
-      await change.remove('attachments', picture.id);
-    });
+    void edit(`Take ${picture.name} away`, (change) => removeReferencePicture(change, picture.id));
   return (
     <section aria-label="Reference pictures" className="border-line mt-5 border-t pt-4">
       <h3 className="label mb-2">Reference pictures</h3>

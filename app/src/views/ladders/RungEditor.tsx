@@ -23,7 +23,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
   const cards = useTable('mixCards');
   const method = findMethod(rung.methodId);
   const patch = (what: string, fields: Partial<Rung>): void =>
-    void edit(`Change ${what} of ${rung.name}`, (change) => change.patch('rungs', rung.id, fields, rung.revision));
+    void edit(`Change ${what} of ${rung.name}`, (change) => change.patch('rungs', rung.id, fields, rung));
   const onMethod = (methodId: string): void => {
     const next = findMethod(methodId);
     const { minutes, formula } = estimateRungMinutes(next, part.areaSquareCentimetres, part.count);

@@ -6,10 +6,9 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { finishRung, reopenRung, takeInHand } from '../../data/changes/benchChanges';
-import { addRung, coatInTwoTurns, duplicateRung, moveRung, removeRung } from '../../data/changes/rungChanges';
+import { addRung, coatInTwoTurns, duplicateRung, moveRung } from '../../data/changes/rungChanges';
 import { newId } from '../../data/newId';
-import { useShop, useTable } from '../../data/queries';
-import { useStore } from '../../data/StoreContext';
+import { useStandingEntries, useShop } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { certificateWords, reasonLines } from '../../engine/reasonWords';
@@ -37,7 +36,7 @@ export function RungSheet({
   readonly isNext: boolean;
 }) {
   const formats = useFormats();
-  const entries = useTable('logEntries');
+  const entries = useStandingEntries();
   const [isEditing, setIsEditing] = useState(false);
   const own = index.rungsOf(part.id);
   const place = own.findIndex((other) => other.id === rung.id);
@@ -142,7 +141,6 @@ function RungActions({
   readonly onEdit: () => void;
 }) {
   const edit = useEdit();
-  const { db } = useStore();
   const shop = useShop();
   const moment = useBenchMoment();
   const navigate = useNavigate();
@@ -160,12 +158,13 @@ function RungActions({
   };
   const copy = async (): Promise<void> => {
     const id = newId();
-    if (await edit(`Duplicate ${rung.name}`, (change) => duplicateRung(change, rung.id, id)))
+    const seen = index.rungsOf(part.id).map((entry) => entry.id);
+    if (await edit(`Duplicate ${rung.name}`, (change) => duplicateRung(change, rung.id, id, seen)))
       void navigate(`${base}?rung=${id}`, { replace: true });
   };
   const remove = async (): Promise<void> => {
     const beside = index.rungsOf(part.id)[place === 0 ? 1 : place - 1];
-    if (await edit(`Remove ${rung.name}`, (change) => removeRung(change, db, rung.id)))
+    if (await edit(`Remove ${rung.name}`, (change) => change.remove('rungs', rung.id)))
       void navigate(beside ? `${base}?rung=${beside.id}` : base, { replace: true });
   };
   const move = (by: number): void => void edit(`Move ${rung.name}`, (change) => moveRung(change, rung.ladderId, rung.id, place + by));
@@ -177,7 +176,7 @@ function RungActions({
             look="primary"
             isLarge
             onClick={() =>
-              void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, db, rung.id, shop?.handsPairs ?? 1, moment()))
+              void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state))
             }
           >
             Take in hand
@@ -188,7 +187,7 @@ function RungActions({
             isLarge
             onClick={() =>
               void edit(`Log ${rung.name}`, (change) =>
-                finishRung(change, rung.id, rung.state === 'inHand' ? null : rung.minutes, '', moment()),
+                finishRung(change, rung.id, rung.state === 'inHand' ? null : rung.minutes, '', moment(), rung.state),
               )
             }
           >
@@ -196,7 +195,10 @@ function RungActions({
           </Button>
         )}
         {isDone && (
-          <Button isLarge onClick={() => void edit(`Open ${rung.name} again`, (change) => reopenRung(change, rung.id, moment()))}>
+          <Button
+            isLarge
+            onClick={() => void edit(`Open ${rung.name} again`, (change) => reopenRung(change, rung.id, moment(), rung.state))}
+          >
             Open again
           </Button>
         )}

@@ -3,7 +3,7 @@ import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useNow } from '../../clock/ClockContext';
-import { useTable, useTableQuery } from '../../data/queries';
+import { useDerived, useTable, useTableQuery } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
@@ -17,8 +17,10 @@ import type { Formats } from '../../ui/useFormats';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
 import { CorrectionForm } from './CorrectionForm';
-import type { LogFilter, StandingEntry } from './effectiveLog';
-import { compareLogged, effectiveLog, filterLog, NO_FILTER } from './effectiveLog';
+import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
+import { standingLog } from '@zinc-ladder/model/log/standingLog';
+import type { LogFilter } from './filterLog';
+import { compareLogged, filterLog, NO_FILTER } from './filterLog';
 import { MinutesChart } from './MinutesChart';
 
 const KIND_WORDS: Readonly<Record<LogEntry['kind'], string>> = {
@@ -39,7 +41,7 @@ export function LogView() {
   const [filter, setFilter] = useState<LogFilter>(NO_FILTER);
   // Typing stays ahead of a long list: the list follows when the keys allow.
   const shownFilter = useDeferredValue(filter);
-  const standing = useMemo(() => effectiveLog(entries), [entries]);
+  const standing = useDerived('logEntries', standingLog);
   const hasText = shownFilter.text.trim() !== '';
   // What entries are searched in is put together once, and only when something is searched.
   const words = useMemo(

@@ -15,7 +15,7 @@ export function LockControl({ rung, time }: { readonly rung: Rung; readonly time
   const edit = useEdit();
   if (rung.state !== 'open') return null;
   const lock = (label: string, lockedAtMs: number | null): void =>
-    void edit(`${label} ${rung.name}`, (change) => change.patch('rungs', rung.id, { lockedAtMs }, rung.revision));
+    void edit(`${label} ${rung.name}`, (change) => change.patch('rungs', rung.id, { lockedAtMs }, rung));
   return (
     <div className="mt-3 grid gap-2">
       <div className="flex flex-wrap gap-2" role="group" aria-label="Steer this rung">
@@ -33,7 +33,9 @@ export function LockControl({ rung, time }: { readonly rung: Rung; readonly time
         {time.isSplittable && rung.minutes >= LEAST_TO_SPLIT && (
           <Button
             onClick={() =>
-              void edit(`Split ${rung.name}`, (change) => splitRung(change, rung.id, newId(), firstStretchMinutes(rung, time)))
+              void edit(`Split ${rung.name}`, (change) =>
+                splitRung(change, rung.id, newId(), firstStretchMinutes(rung, time), rung.minutes),
+              )
             }
           >
             Split in two

@@ -78,7 +78,7 @@ export function PlanView() {
   const pull = (rungId: string, lockedAtMs: number): void => {
     const rung = index.rungs.get(rungId);
     setChosen(rungId);
-    if (rung?.state === 'open') void edit(`Pull ${rung.name}`, (change) => change.patch('rungs', rungId, { lockedAtMs }, rung.revision));
+    if (rung?.state === 'open') void edit(`Pull ${rung.name}`, (change) => change.patch('rungs', rungId, { lockedAtMs }, rung));
   };
   const due = shownProps.length === 1 ? (shownProps[0]?.dueMs ?? null) : null;
   if (parts.length === 0) {
@@ -112,7 +112,7 @@ export function PlanView() {
               onChange={(objective) =>
                 shop &&
                 void edit('Change what the plan is made for', (change) =>
-                  change.patch('shop', shop.id, { objective: objective as Objective }, shop.revision),
+                  change.patch('shop', shop.id, { objective: objective as Objective }, shop),
                 )
               }
             />

@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import { applyToShop } from '../../data/changes/planChanges';
 import { newId } from '../../data/newId';
-import { useTable } from '../../data/queries';
+import { useStandingEntries, useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { askOutlook } from '../../engine/outlookClient';
@@ -35,7 +35,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
   const { records, version } = usePlanRecords();
   const { outlook } = useOutlook();
   const readings = useTable('climateReadings');
-  const logEntries = useTable('logEntries');
+  const logEntries = useStandingEntries();
   const clock = useClock();
   const { isRunning, run, stop } = useBackgroundJob();
   const [trial, setTrial] = useState<Trial | null>(null);
@@ -126,6 +126,7 @@ function Outcomes({
   readonly canApply: boolean;
 }) {
   const edit = useEdit();
+  const clock = useClock();
   const formats = useFormats();
   const ranked = rankOutcomes(outcomes, p80Ms);
   const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index, formats);
@@ -155,7 +156,9 @@ function Outcomes({
                 className="shrink-0 whitespace-nowrap"
                 disabled={!canApply}
                 aria-label={`Do it: ${words(outcome.whatIf)}`}
-                onClick={() => void edit(words(outcome.whatIf), (change) => applyToShop(change, records, outcome.whatIf, newId))}
+                onClick={() =>
+                  void edit(words(outcome.whatIf), (change) => applyToShop(change, records, outcome.whatIf, clock.now(), newId))
+                }
               >
                 Do it
               </Button>

@@ -24,14 +24,13 @@ export function BusySheet({ shop }: { readonly shop: Shop }) {
       const known = new Set(shop.busy.map((entry) => `${entry.startMs}/${entry.endMs}`));
       const fresh = found.filter((entry) => !known.has(`${entry.startMs}/${entry.endMs}`)).map((entry) => ({ ...entry }));
       const busy = [...shop.busy, ...fresh].sort((a, b) => a.startMs - b.startMs);
-      if (await edit(`Bring in ${file.name}`, (change) => change.patch('shop', shop.id, { busy }, shop.revision)))
+      if (await edit(`Bring in ${file.name}`, (change) => change.patch('shop', shop.id, { busy }, shop)))
         tell(`${fresh.length} busy times brought in`, 'The plan goes round them. Undo takes them out.');
     } catch (error) {
       tellError(error);
     }
   };
-  const keep = (label: string, busy: Shop['busy']): void =>
-    void edit(label, (change) => change.patch('shop', shop.id, { busy }, shop.revision));
+  const keep = (label: string, busy: Shop['busy']): void => void edit(label, (change) => change.patch('shop', shop.id, { busy }, shop));
   return (
     <Sheet className="p-4" label="Busy times">
       <h2 className="font-label text-xl font-semibold">Busy times</h2>

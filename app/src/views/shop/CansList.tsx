@@ -13,7 +13,7 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
   const clock = useClock();
   const formats = useFormats();
   const patch = (can: Can, fields: Partial<Can>): void =>
-    void edit(`Change a can of ${product.name}`, (change) => change.patch('cans', can.id, fields, can.revision));
+    void edit(`Change a can of ${product.name}`, (change) => change.patch('cans', can.id, fields, can));
   const add = (): void =>
     void edit(`Add a can of ${product.name}`, (change) =>
       change.put('cans', {

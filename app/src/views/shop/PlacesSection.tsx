@@ -1,4 +1,4 @@
-import { isTimeZone } from '@zinc-ladder/model/file/references';
+import { isTimeZone } from '@zinc-ladder/model/rules/isTimeZone';
 import type { Shop } from '@zinc-ladder/model/records/shop';
 import type { ThemeChoice } from '../../shell/useTheme';
 import { useTheme } from '../../shell/useTheme';

@@ -2,9 +2,7 @@ import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass, PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { isOptional, productValue } from '@zinc-ladder/model/products/productDrying';
 import type { OverridableField, Product, ProductValue } from '@zinc-ladder/model/records/product';
-import { removeProduct } from '../../data/changes/colourChanges';
 import { useTable } from '../../data/queries';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
@@ -27,18 +25,17 @@ const ORIGINS = [
 /** A product: what it is, how it dries with the origin of every value, and what stands on the shelf. */
 export function ProductSheet({ product }: { readonly product: Product }) {
   const edit = useEdit();
-  const { db } = useStore();
   const rungs = useTable('rungs');
   const cards = useTable('mixCards');
   const cans = useTable('cans').filter((can) => can.productId === product.id);
   const entry = findProductClass(product.classId);
   const patch = (what: string, fields: Partial<Product>): void =>
-    void edit(`Change ${what} of ${product.name}`, (change) => change.patch('products', product.id, fields, product.revision));
+    void edit(`Change ${what} of ${product.name}`, (change) => change.patch('products', product.id, fields, product));
   const setValue = (field: OverridableField, next: ProductValue | null): void =>
     patch('a value', { values: [...product.values.filter((value) => value.field !== field), ...(next ? [next] : [])] });
   const usedBy = rungs.filter((rung) => rung.productId === product.id);
   const inCards = cards.filter((card) => card.components.some((component) => component.productId === product.id));
-  const remove = (): void => void edit(`Take ${product.name} away`, (change) => removeProduct(change, db, product.id));
+  const remove = (): void => void edit(`Take ${product.name} away`, (change) => change.remove('products', product.id));
   return (
     <div className="grid gap-4">
       <h2 className="sr-only">{product.name}</h2>

@@ -4,5 +4,5 @@ import { useEdit } from '../../data/useEdit';
 /** Changes some values of the shop. */
 export function useShopPatch(shop: Shop): (what: string, fields: Partial<Shop>) => void {
   const edit = useEdit();
-  return (what, fields) => void edit(`Change ${what}`, (change) => change.patch('shop', shop.id, fields, shop.revision));
+  return (what, fields) => void edit(`Change ${what}`, (change) => change.patch('shop', shop.id, fields, shop));
 }

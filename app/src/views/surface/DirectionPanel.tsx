@@ -46,7 +46,7 @@ export function DirectionPanel({ surface, reference }: { readonly surface: Surfa
       if (answer) setFound({ revision: reference.revision, search: answer });
     });
   const patch = (what: string, fields: Partial<MeshReference>): void =>
-    void edit(`Change ${what} of ${reference.name}`, (change) => change.patch('meshes', reference.id, fields, reference.revision));
+    void edit(`Change ${what} of ${reference.name}`, (change) => change.patch('meshes', reference.id, fields, reference));
   return (
     <div className="border-line mt-3 grid gap-2 border-t pt-3">
       <h3 className="label">Print direction</h3>

@@ -24,7 +24,7 @@ export function FilmBudget({ surface }: { readonly surface: Surface }) {
   const cut = chosen?.cutMicrometres ?? 0;
   const left = engravingLeft(engraving.value, film, brushed, cut);
   const patch = (fields: Partial<Part>): void =>
-    void edit(`Change the engraving of ${part.name}`, (change) => change.patch('parts', part.id, fields, part.revision));
+    void edit(`Change the engraving of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   return (
     <Sheet className="p-4" label="Film budget">
       <h2 className="label mb-2">All films of this ladder on one face</h2>

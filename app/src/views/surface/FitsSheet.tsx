@@ -78,8 +78,7 @@ function FitRow({ fit }: { readonly fit: Fit }) {
     shaftFilmMicrometres: shaft,
     printErrorMillimetres: fit.printErrorMillimetres,
   });
-  const patch = (fields: Partial<Fit>): void =>
-    void edit(`Change ${fit.name}`, (change) => change.patch('fits', fit.id, fields, fit.revision));
+  const patch = (fields: Partial<Fit>): void => void edit(`Change ${fit.name}`, (change) => change.patch('fits', fit.id, fields, fit));
   const others = [...index.parts.values()].filter((part) => part.id !== fit.partId);
   return (
     <li className="border-line border-b py-2">

@@ -102,9 +102,7 @@ function DoneRow({ flaw, words }: { readonly flaw: Flaw; readonly words: string 
         look="quiet"
         className="text-sm"
         onClick={() =>
-          void edit(`Open a ${kind.name.toLowerCase()} again`, (change) =>
-            change.patch('flaws', flaw.id, { fixedPassId: null }, flaw.revision),
-          )
+          void edit(`Open a ${kind.name.toLowerCase()} again`, (change) => change.patch('flaws', flaw.id, { fixedPassId: null }, flaw))
         }
       >
         Open again

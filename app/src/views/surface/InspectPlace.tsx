@@ -6,7 +6,6 @@ import { removeInspectionPicture } from '../../data/changes/surfaceChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { shrinkPicture } from '../../data/shrinkPicture';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
@@ -29,7 +28,6 @@ export function InspectPlace({
 }) {
   const { part, mesh, flaws } = surface;
   const edit = useEdit();
-  const { db } = useStore();
   const { tellError } = useNotices();
   const pictures = useTable('pictures').filter((picture) => picture.partId === part.id);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -95,7 +93,7 @@ export function InspectPlace({
               className="text-sm"
               onClick={() => {
                 onPin(null);
-                void edit(`Take ${shown.name} away`, (change) => removeInspectionPicture(change, db, shown.id));
+                void edit(`Take ${shown.name} away`, (change) => removeInspectionPicture(change, shown.id));
               }}
             >
               Take this photograph away

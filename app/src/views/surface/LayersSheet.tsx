@@ -42,7 +42,7 @@ export function LayersSheet({ surface }: { readonly surface: Surface }) {
             max={2000}
             mayBeEmpty
             onKeep={(printHours) =>
-              void edit(`Change the print hours of ${part.name}`, (change) => change.patch('parts', part.id, { printHours }, part.revision))
+              void edit(`Change the print hours of ${part.name}`, (change) => change.patch('parts', part.id, { printHours }, part))
             }
           />
         </div>

@@ -4,9 +4,7 @@ import { MESH_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
 import { MESH_FORMATS, MOST_MESH_BYTES } from '@zinc-ladder/model/records/meshReference';
 import type { Part } from '@zinc-ladder/model/records/part';
-import { removeMesh } from '../../data/changes/surfaceChanges';
 import { newId } from '../../data/newId';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
 import { Button } from '../../ui/Button';
@@ -24,7 +22,6 @@ export function MeshFiles({
   readonly doubtedUnit: MeshUnitId | null;
 }) {
   const edit = useEdit();
-  const { db } = useStore();
   const { tellError } = useNotices();
   const keep = async (file: File): Promise<void> => {
     const format = MESH_FORMATS.find((entry) => file.name.toLowerCase().endsWith(`.${entry}`));
@@ -34,7 +31,7 @@ export function MeshFiles({
     }
     const id = newId();
     await edit(`Keep ${file.name}`, async (change) => {
-      if (reference) await removeMesh(change, db, reference.id);
+      if (reference) await change.remove('meshes', reference.id);
       await change.attach({ id, blob: file.slice() });
       await change.put('meshes', {
         id,
@@ -50,8 +47,7 @@ export function MeshFiles({
     });
   };
   const patch = (what: string, fields: Partial<MeshReference>): void => {
-    if (reference)
-      void edit(`Change ${what} of ${reference.name}`, (change) => change.patch('meshes', reference.id, fields, reference.revision));
+    if (reference) void edit(`Change ${what} of ${reference.name}`, (change) => change.patch('meshes', reference.id, fields, reference));
   };
   const doubted = MESH_UNITS.find((unit) => unit.id === doubtedUnit);
   return (
@@ -62,7 +58,10 @@ export function MeshFiles({
             <span className="min-w-0 truncate">
               {reference.name} <span className="figure text-dim text-sm">{Math.ceil(reference.byteLength / 1024)} kB</span>
             </span>
-            <Button look="quiet" onClick={() => void edit(`Take ${reference.name} away`, (change) => removeMesh(change, db, reference.id))}>
+            <Button
+              look="quiet"
+              onClick={() => void edit(`Take ${reference.name} away`, (change) => change.remove('meshes', reference.id))}
+            >
               Take away
             </Button>
           </div>

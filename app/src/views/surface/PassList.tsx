@@ -1,6 +1,4 @@
 import { ZONES } from '@zinc-ladder/core/surface/zones';
-import { removePass } from '../../data/changes/surfaceChanges';
-import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { formatSpan, useFormats } from '../../ui/useFormats';
@@ -10,7 +8,6 @@ import type { Surface } from './useSurface';
 export function PassList({ surface }: { readonly surface: Surface }) {
   const { passes, openCounts, part } = surface;
   const edit = useEdit();
-  const { db } = useStore();
   const formats = useFormats();
   if (passes.length === 0) return null;
   return (
@@ -37,7 +34,7 @@ export function PassList({ surface }: { readonly surface: Surface }) {
               look="quiet"
               className="text-sm"
               aria-label={`Take pass ${at + 1} away`}
-              onClick={() => void edit(`Take pass ${at + 1} of ${part.name} away`, (change) => removePass(change, db, pass.id))}
+              onClick={() => void edit(`Take pass ${at + 1} of ${part.name} away`, (change) => change.remove('passes', pass.id))}
             >
               Take away
             </Button>

@@ -167,7 +167,7 @@ function TakeOver({ surface, area }: { readonly surface: Surface; readonly area:
       </p>
       <Button
         className="mt-1"
-        onClick={() => void edit(`Take over what ${part.name} measures`, (change) => change.patch('parts', part.id, wanted, part.revision))}
+        onClick={() => void edit(`Take over what ${part.name} measures`, (change) => change.patch('parts', part.id, wanted, part))}
       >
         Take these over
       </Button>

@@ -65,7 +65,7 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
                 onKeep={(value) =>
                   value !== null &&
                   void edit(`Change how far ${prop.name} is seen from`, (change) =>
-                    change.patch('props', prop.id, { viewingMetres: value }, prop.revision),
+                    change.patch('props', prop.id, { viewingMetres: value }, prop),
                   )
                 }
               />

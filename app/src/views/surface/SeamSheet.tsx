@@ -55,9 +55,7 @@ export function SeamSheet({
   if (!host || !guest) return null;
   const seam = join.seam ?? NEW_SEAM;
   const patch = (fields: Partial<Seam>): void =>
-    void edit(`Change the seam of ${guest.name}`, (change) =>
-      change.patch('joins', join.id, { seam: { ...seam, ...fields } }, join.revision),
-    );
+    void edit(`Change the seam of ${guest.name}`, (change) => change.patch('joins', join.id, { seam: { ...seam, ...fields } }, join));
   const filler = seamFiller(seam);
   const adhesives = chooseAdhesive({
     first: host.materialId,
@@ -211,7 +209,7 @@ function GlueRow({ choice, isBest, join }: { readonly choice: AdhesiveChoice; re
         <Button
           disabled={isUsed}
           onClick={() =>
-            void edit(`Glue with ${product.name}`, (change) => change.patch('rungs', rung.id, { productId: product.id }, rung.revision))
+            void edit(`Glue with ${product.name}`, (change) => change.patch('rungs', rung.id, { productId: product.id }, rung))
           }
         >
           {isUsed ? 'On the ladder' : `Put ${product.name} on the ladder`}

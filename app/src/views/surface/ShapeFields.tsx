@@ -11,7 +11,7 @@ const FIRST_SIZE = [50, 50, 50];
 export function ShapeFields({ part }: { readonly part: Part }) {
   const edit = useEdit();
   const patch = (fields: Partial<Part>): void =>
-    void edit(`Change the shape of ${part.name}`, (change) => change.patch('parts', part.id, fields, part.revision));
+    void edit(`Change the shape of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   const shape = SHAPES.find((entry) => entry.id === part.shapeId);
   const size = part.sizeMillimetres ?? FIRST_SIZE;
   return (

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { fitLoops } from '../../data/changes/surfaceChanges';
 import { groupBy } from '../../data/groupBy';
 import { newId } from '../../data/newId';
+import { useClock } from '../../clock/ClockContext';
 import { useEdit } from '../../data/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
@@ -82,6 +83,7 @@ export function VerdictSheet({ surface, isLogging = false }: { readonly surface:
 
 /** What the ladder has open against what the verdict, or before a pass the forecast, asks for. */
 function LadderLoops({ surface }: { readonly surface: Surface }) {
+  const clock = useClock();
   const edit = useEdit();
   const index = useShopIndex();
   const { part, verdict, chosen, passes } = surface;
@@ -102,7 +104,7 @@ function LadderLoops({ surface }: { readonly surface: Surface }) {
         <Button
           className="mt-2"
           look="primary"
-          onClick={() => void edit(`Fit the loops of ${part.name}`, (change) => fitLoops(change, ladder.id, wanted, newId))}
+          onClick={() => void edit(`Fit the loops of ${part.name}`, (change) => fitLoops(change, ladder.id, wanted, clock.now(), newId))}
         >
           {open > wanted ? `Leave out ${open - wanted}` : `Add ${wanted - open}`}
         </Button>

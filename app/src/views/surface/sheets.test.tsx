@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { RECORD_LISTS } from '@zinc-ladder/model/file/projectFile';
+import { RECORD_LISTS } from '@zinc-ladder/model/file/tableNames';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';

@@ -25,7 +25,7 @@ import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { SurfacePass } from '@zinc-ladder/model/records/surfacePass';
 import { useMemo } from 'react';
-import { useTable } from '../../data/queries';
+import { useStandingEntries, useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
 import { useSprayState } from '../../shell/useSprayState';
 import { suggestRoute } from '../ladders/routeOptions';
@@ -74,7 +74,7 @@ export function useSurface(part: Part): Surface {
   const spray = useSprayState();
   const allPasses = useTable('passes');
   const allFlaws = useTable('flaws');
-  const entries = useTable('logEntries');
+  const entries = useStandingEntries();
   const rungs = useTable('rungs');
   const ladder = index.ladderOfPart.get(part.id);
   const metres = index.props.get(part.propId)?.viewingMetres ?? ARMS_LENGTH_METRES;

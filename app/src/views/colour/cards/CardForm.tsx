@@ -31,7 +31,7 @@ export function CardForm({
     const kept: MixCard = { ...values, name: values.name.trim(), components: values.components.map((component) => ({ ...component })) };
     if (
       await edit(isNew ? `Keep card ${kept.name}` : `Change card ${kept.name}`, (change) =>
-        change.put('mixCards', { ...kept }, isNew ? undefined : card.revision),
+        change.put('mixCards', { ...kept }, isNew ? undefined : card),
       )
     )
       onDone(kept.id);

@@ -53,12 +53,7 @@ export function CardSheet({
   const undercoat = index.products.get(card.undercoatId ?? '');
   const corrected = cards.find((other) => other.id === card.correctsId);
   const used = [...index.rungs.values()].filter((rung) => rung.mixCardId === card.id);
-  const remove = (): void =>
-    void edit(`Take card ${card.name} away`, async (change) => {
-      for (const rung of used) await change.patch('rungs', rung.id, { mixCardId: null });
-      for (const other of cards) if (other.correctsId === card.id) await change.patch('mixCards', other.id, { correctsId: null });
-      await change.remove('mixCards', card.id);
-    });
+  const remove = (): void => void edit(`Take card ${card.name} away`, (change) => change.remove('mixCards', card.id));
   return (
     <div className="grid gap-4">
       {target && own ? (

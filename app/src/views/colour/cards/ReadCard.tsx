@@ -53,7 +53,7 @@ export function ReadCard({
           reading: { method, lab: lab.map((value) => Math.round(value * 100) / 100), count, spread, atMs: Math.round(clock.now()) },
           swatchHex: hexOfLab(lab),
         },
-        card.revision,
+        card,
       ),
     );
   const read = async (): Promise<void> => {

@@ -63,7 +63,7 @@ export function StrengthsPanel() {
             max={0.05}
             onKeep={(mirroredShare) =>
               mirroredShare !== null &&
-              void edit('Change what surfaces mirror', (change) => change.patch('shop', shop.id, { mirroredShare }, shop.revision))
+              void edit('Change what surfaces mirror', (change) => change.patch('shop', shop.id, { mirroredShare }, shop))
             }
           />
           <p className="text-dim text-sm">

@@ -35,7 +35,7 @@ export function ChartReading({ product, mirrored }: { readonly product: Product;
         )
       : null;
   const keep = (scatterPerCoat: number | null): void =>
-    void edit(`Keep how ${product.name} hides`, (change) => change.patch('products', product.id, { scatterPerCoat }, product.revision));
+    void edit(`Keep how ${product.name} hides`, (change) => change.patch('products', product.id, { scatterPerCoat }, product));
   return (
     <Sheet className="grid gap-3 p-4" label="A card over black and white">
       <h2 className="label">A card over black and white</h2>

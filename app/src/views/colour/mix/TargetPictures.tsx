@@ -6,10 +6,9 @@ import { DOUBT_WORDS } from '@zinc-ladder/core/colour/picture/neutralise';
 import { toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import type { ColourTarget, TargetSample } from '@zinc-ladder/model/records/colourTarget';
 import { Link, useNavigate } from 'react-router';
-import { agreeTarget, removeTarget, withSamples } from '../../../data/changes/colourChanges';
+import { agreeTarget, withSamples } from '../../../data/changes/colourChanges';
 import { newId } from '../../../data/newId';
 import { useTable } from '../../../data/queries';
-import { useStore } from '../../../data/StoreContext';
 import { useEdit } from '../../../data/useEdit';
 import { useNotices } from '../../../shell/Notices';
 import { Button } from '../../../ui/Button';
@@ -25,13 +24,12 @@ const USE_WORDS = { used: '', outlier: 'outlier', doubtful: 'doubtful', leftOut:
 /** Where a target's colour comes from: its pictures with the sampled places, how they agree, other ways to enter it. */
 export function TargetPictures({ target, targets }: { readonly target: ColourTarget; readonly targets: readonly ColourTarget[] }) {
   const edit = useEdit();
-  const { db } = useStore();
   const navigate = useNavigate();
   const { tellError } = useNotices();
   const pictures = useTable('pictures');
   const agreed = agreeTarget(target.samples);
   const change = (what: string, next: ColourTarget): void =>
-    void edit(`${what} of ${target.name}`, (run) => run.put('targets', next, target.revision));
+    void edit(`${what} of ${target.name}`, (run) => run.put('targets', next, target));
   const setSamples = (what: string, samples: readonly TargetSample[]): void => change(what, withSamples(target, samples));
   const read = async (): Promise<void> => {
     try {
@@ -142,7 +140,7 @@ export function TargetPictures({ target, targets }: { readonly target: ColourTar
           <Button
             look="danger"
             onClick={() => {
-              void edit(`Take target ${target.name} away`, (run) => removeTarget(run, db, target.id)).then(() => navigate('/colour/mix'));
+              void edit(`Take target ${target.name} away`, (run) => run.remove('targets', target.id)).then(() => navigate('/colour/mix'));
             }}
           >
             Take the target away

@@ -76,8 +76,8 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
         renewed.push(withSamples(entry, samples));
       }
       await edit(`Take the light out of ${picture.name}`, async (change) => {
-        await change.patch('pictures', picture.id, { neutral: { area, known: [...known], gains: [...next] } }, picture.revision);
-        for (const entry of renewed) await change.put('targets', entry, entry.revision);
+        await change.patch('pictures', picture.id, { neutral: { area, known: [...known], gains: [...next] } }, picture);
+        for (const entry of renewed) await change.put('targets', entry, entry);
       });
       setSampled(null);
       setMode('sample');
@@ -110,7 +110,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
       note: '',
     };
     const next = withSamples(base, [...base.samples, entry]);
-    if (await edit(`Sample ${picture.name} for ${next.name}`, (change) => change.put('targets', next, target?.revision))) {
+    if (await edit(`Sample ${picture.name} for ${next.name}`, (change) => change.put('targets', next, target))) {
       setTargetId(next.id);
       setSampled(null);
     }
@@ -165,7 +165,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
               <Button
                 onClick={() =>
                   void edit(`Leave the light in ${picture.name}`, (change) =>
-                    change.patch('pictures', picture.id, { neutral: null }, picture.revision),
+                    change.patch('pictures', picture.id, { neutral: null }, picture),
                   )
                 }
               >

@@ -75,7 +75,7 @@ export function WeighSheet() {
         max={100_000}
         mayBeEmpty
         onKeep={(emptyGrams) =>
-          void edit(`Keep the empty weight of ${product.name}`, (change) => change.patch('cans', can.id, { emptyGrams }, can.revision))
+          void edit(`Keep the empty weight of ${product.name}`, (change) => change.patch('cans', can.id, { emptyGrams }, can))
         }
       />
       {can.emptyGrams === null && (
@@ -114,7 +114,7 @@ export function WeighSheet() {
             look="primary"
             onClick={() =>
               void edit(`Note what is left of ${product.name}`, (change) =>
-                change.patch('cans', can.id, { leftMillilitres: Math.round(found.millilitres * 10) / 10 }, can.revision),
+                change.patch('cans', can.id, { leftMillilitres: Math.round(found.millilitres * 10) / 10 }, can),
               )
             }
           >

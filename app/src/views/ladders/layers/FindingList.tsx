@@ -4,6 +4,7 @@ import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import { hardAtMs } from '@zinc-ladder/model/gather/gatherStack';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/rung';
+import { leaveOut } from '../../../data/changes/rungStateChanges';
 import { addRung } from '../../../data/changes/rungChanges';
 import { newId } from '../../../data/newId';
 import { useEdit } from '../../../data/useEdit';
@@ -36,7 +37,7 @@ export function FindingList({
     if (!step) return;
     const { remedy } = finding;
     if (remedy.kind === 'leaveOut') {
-      void edit(`Leave out ${step.name}`, (change) => change.patch('rungs', step.id, { state: 'leftOut' }, step.revision));
+      void edit(`Leave out ${step.name}`, (change) => leaveOut(change, step.id, clock.now(), step.state));
       return;
     }
     if (remedy.kind === 'waitHard') {
@@ -48,7 +49,7 @@ export function FindingList({
       const notBeforeMs = hardAtMs(product, endMs);
       // A rung locked to a time before that would stay there.
       const lockedAtMs = step.lockedAtMs !== null && step.lockedAtMs < notBeforeMs ? null : step.lockedAtMs;
-      void edit(`Wait until ${under.name} is hard`, (change) => change.patch('rungs', step.id, { notBeforeMs, lockedAtMs }, step.revision));
+      void edit(`Wait until ${under.name} is hard`, (change) => change.patch('rungs', step.id, { notBeforeMs, lockedAtMs }, step));
       return;
     }
     const isCard = remedy.kind === 'card';

@@ -55,26 +55,24 @@ export function MasksPanel({
       </div>
     );
   }
-  return <OpenMasks key={plan.id} plan={plan} part={part} ladderId={ladderId} rungs={rungs} index={index} />;
+  return <OpenMasks key={plan.id} plan={plan} part={part} ladderId={ladderId} index={index} />;
 }
 
 function OpenMasks({
   plan,
   part,
   ladderId,
-  rungs,
   index,
 }: {
   readonly plan: MaskPlan;
   readonly part: Part;
   readonly ladderId: string;
-  readonly rungs: readonly Rung[];
   readonly index: ShopIndex;
 }) {
   const edit = useEdit();
   const mirrored = useShop()?.mirroredShare ?? 0;
   const change = (what: string, fields: Partial<MaskPlan>): void =>
-    void edit(`${what} of ${part.name}`, (run) => run.patch('maskPlans', plan.id, fields, plan.revision));
+    void edit(`${what} of ${part.name}`, (run) => run.patch('maskPlans', plan.id, fields, plan));
   const told = useMemo(() => {
     if (plan.regions.length === 0) return null;
     const problem = maskProblemOf(plan, index.products, mirrored);
@@ -93,7 +91,6 @@ function OpenMasks({
           compared={told.compared}
           isOwn={told.isOwn}
           ladderId={ladderId}
-          rungs={rungs}
           index={index}
           onOrder={(order) => change('Order the masks', { order: [...order] })}
         />

@@ -2,7 +2,6 @@ import type { ApartComparison, MaskOrder } from '@zinc-ladder/core/mask/maskOrde
 import type { MaskProblem } from '@zinc-ladder/core/mask/maskProblem';
 import { maskRungs } from '@zinc-ladder/core/mask/maskRungs';
 import type { MaskPlan } from '@zinc-ladder/model/records/maskPlan';
-import type { Rung } from '@zinc-ladder/model/records/rung';
 import { putMaskRungs } from '../../../data/changes/maskChanges';
 import { newId } from '../../../data/newId';
 import { useEdit } from '../../../data/useEdit';
@@ -21,7 +20,6 @@ export function OrderList({
   compared,
   isOwn,
   ladderId,
-  rungs,
   index,
   onOrder,
 }: {
@@ -32,7 +30,6 @@ export function OrderList({
   readonly compared: ApartComparison;
   readonly isOwn: boolean;
   readonly ladderId: string;
-  readonly rungs: readonly Rung[];
   readonly index: ShopIndex;
   readonly onOrder: (order: readonly string[]) => void;
 }) {
@@ -60,7 +57,7 @@ export function OrderList({
   };
   const made = maskRungs(order, problem.regions, problem.school);
   const put = (): void =>
-    void edit('Put the masks on the ladder', (change) => putMaskRungs(change, ladderId, rungs, made, plan, index.products, newId));
+    void edit('Put the masks on the ladder', (change) => putMaskRungs(change, ladderId, made, plan, index.products, newId));
   return (
     <section aria-label="Order">
       <div className="flex flex-wrap items-baseline justify-between gap-3">

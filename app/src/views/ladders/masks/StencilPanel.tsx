@@ -118,7 +118,7 @@ function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
                   'stencils',
                   stencil.id,
                   { millimetresPerUnit: scaleFromLength(length, side === 'width' ? width : height) },
-                  stencil.revision,
+                  stencil,
                 ),
               )
             }

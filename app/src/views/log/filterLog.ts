@@ -1,32 +1,7 @@
 import type { ComparedMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
+import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
-
-/** An entry as it stands, with the entries it replaced, newest first. */
-export interface StandingEntry {
-  readonly entry: LogEntry;
-  readonly replaced: readonly LogEntry[];
-}
-
-/** The log as it stands after all corrections, newest first. Of several corrections of one entry the last written stands. */
-export function effectiveLog(entries: readonly LogEntry[]): StandingEntry[] {
-  const byId = new Map(entries.map((entry) => [entry.id, entry]));
-  const corrections = new Map<string, LogEntry>();
-  for (const entry of entries) if (entry.correctsId !== null && byId.has(entry.correctsId)) corrections.set(entry.correctsId, entry);
-  const standing: StandingEntry[] = [];
-  for (const first of entries) {
-    if (first.correctsId !== null && byId.has(first.correctsId)) continue;
-    const replaced: LogEntry[] = [];
-    let entry = first;
-    // A chain longer than the log is a circle, which only a mended file could hold.
-    for (let next = corrections.get(entry.id); next && replaced.length <= entries.length; next = corrections.get(entry.id)) {
-      replaced.unshift(entry);
-      entry = next;
-    }
-    standing.push({ entry, replaced });
-  }
-  return standing.sort((a, b) => b.entry.atMs - a.entry.atMs || (a.entry.id < b.entry.id ? 1 : -1));
-}
 
 /** What the log is filtered by; empty strings let everything through. */
 export interface LogFilter {

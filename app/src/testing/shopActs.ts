@@ -1,0 +1,256 @@
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
+import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
+import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
+import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
+import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown, takeInHand } from '../data/changes/benchChanges';
+import { withSamples } from '../data/changes/colourChanges';
+import { growOnto } from '../data/changes/growChanges';
+import { putMaskRungs } from '../data/changes/maskChanges';
+import { addPart, NEW_PART } from '../data/changes/partChanges';
+import { keepPicture } from '../data/changes/pictureChanges';
+import { applyToShop, takeTime } from '../data/changes/planChanges';
+import { addProp, NEW_PROP } from '../data/changes/propChanges';
+import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/rungChanges';
+import { leaveOut } from '../data/changes/rungStateChanges';
+import { addPass, fitLoops, removeInspectionPicture, removeReferencePicture } from '../data/changes/surfaceChanges';
+import type { Edit } from '../data/edit';
+import type { Store } from '../data/store';
+
+/** What an act has to hand: the records as they are, a moment, and numbers that choose among them. */
+export interface ActMoment {
+  readonly records: { readonly [Name in keyof RecordOf]: readonly RecordOf[Name][] };
+  readonly nowMs: number;
+  /** the n-th choice of this act, a whole number */
+  readonly choice: (n: number) => number;
+  readonly makeId: () => string;
+}
+
+/** Something a finisher does to the shop, as one edit; null where there is nothing to do it to. */
+export interface ShopAct {
+  readonly name: string;
+  readonly plan: (moment: ActMoment) => ((edit: Edit) => Promise<unknown>) | null;
+}
+
+function chosen<Kept>(list: readonly Kept[], at: number): Kept | null {
+  return list.length === 0 ? null : (list[at % list.length] ?? null);
+}
+
+/** An act on one record of a table. */
+function on<Name extends keyof RecordOf>(
+  name: string,
+  table: Name,
+  act: (edit: Edit, record: RecordOf[Name], moment: ActMoment) => Promise<unknown>,
+): ShopAct {
+  return {
+    name,
+    plan: (moment) => {
+      const record = chosen(moment.records[table], moment.choice(0));
+      return record && ((edit) => act(edit, record, moment));
+    },
+  };
+}
+
+const bench = ({ nowMs, makeId }: ActMoment) => ({ nowMs, makeId, air: null });
+const ROUTE: LadderRoute = { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+const PIXELS = new Uint8Array([0xff, 0xd8, 0xff, 1, 2, 3]);
+/** Tables whose records a finisher takes away by themselves. */
+const REMOVED = [
+  'props',
+  'parts',
+  'joins',
+  'rungs',
+  'products',
+  'cans',
+  'mixCards',
+  'meshes',
+  'passes',
+  'flaws',
+  'fits',
+  'timers',
+  'targets',
+  'maskPlans',
+  'stencils',
+] as const;
+
+/** Every change there is, as an act. */
+export const SHOP_ACTS: readonly ShopAct[] = [
+  // Three among the many, so that shops are not empty before anything happens in them.
+  ...[1, 2, 3].map((turn): ShopAct => ({
+    name: 'take away',
+    plan: ({ records, choice }) => {
+      const table = chosen(REMOVED, choice(1) * turn) ?? 'rungs';
+      const record = chosen<{ readonly id: string }>(records[table], choice(0));
+      return record && ((edit) => edit.remove(table, record.id));
+    },
+  })),
+  on('take in hand', 'rungs', (edit, rung, moment) => takeInHand(edit, rung.id, 1 + (moment.choice(1) % 2), bench(moment), rung.state)),
+  on('set down', 'rungs', (edit, rung, moment) => setDown(edit, rung.id, bench(moment))),
+  on('log as done', 'rungs', (edit, rung, moment) => finishRung(edit, rung.id, moment.choice(1) % 90, '', bench(moment), rung.state)),
+  on('log as done, then leave out before the redraw', 'rungs', async (edit, rung, moment) => {
+    await finishRung(edit, rung.id, 5, '', bench(moment), rung.state);
+    await leaveOut(edit, rung.id, moment.nowMs);
+  }),
+  on('leave out', 'rungs', (edit, rung, { nowMs }) => leaveOut(edit, rung.id, nowMs, rung.state)),
+  on('open again', 'rungs', (edit, rung, moment) => reopenRung(edit, rung.id, bench(moment), rung.state)),
+  on('note', 'rungs', (edit, rung, moment) => noteOnRung(edit, rung.id, 'mistake', 'a run', bench(moment))),
+  on('correct the timer', 'rungs', (edit, rung, moment) => correctTimer(edit, rung.id, moment.choice(1) % 100, bench(moment))),
+  on('correct an entry', 'logEntries', (edit, entry, { nowMs, choice, makeId }) =>
+    correctEntry(edit, entry.id, { atMs: nowMs - (choice(1) % 9) * 60_000, actualMinutes: choice(2) % 50, text: 'put right' }, makeId),
+  ),
+  on('add a rung', 'ladders', (edit, ladder, { choice, makeId }) =>
+    addRung(edit, ladder.id, { ...NEW_RUNG, id: makeId(), ladderId: ladder.id }, choice(1) % (ladder.rungIds.length + 1)),
+  ),
+  on('move a rung', 'rungs', (edit, rung, { choice }) => moveRung(edit, rung.ladderId, rung.id, choice(1) % 5)),
+  on('duplicate', 'rungs', (edit, rung, { makeId }) => duplicateRung(edit, rung.id, makeId())),
+  on('split', 'rungs', (edit, rung, { makeId }) => (rung.minutes < 2 ? Promise.resolve() : splitRung(edit, rung.id, makeId(), 3))),
+  on('coat in two turns', 'rungs', (edit, rung, { makeId }) => coatInTwoTurns(edit, rung.id, makeId())),
+  on('grow anew', 'ladders', async (edit, ladder, { choice, makeId, records }) => {
+    const part = records.parts.find((entry) => entry.id === ladder.partId);
+    const smoothing = chosen(SMOOTHING_SCHOOLS, choice(1))?.id ?? 'primerOnly';
+    const grown = part && growLadder(routeChoiceOf(part, { ...ROUTE, smoothing }));
+    if (grown?.kind === 'grown') await growOnto(edit, ladder.id, { ...ROUTE, smoothing }, grown.rungs, records.products, {}, makeId);
+  }),
+  on('put masks on', 'maskPlans', async (edit, plan, { makeId, records }) => {
+    const ladder = records.ladders.find((entry) => entry.partId === plan.partId);
+    const region = plan.regions[0];
+    if (!ladder || !region) return;
+    const made = ['mask', 'maskedCoat', 'unmask'].map((methodId) => ({
+      methodId,
+      name: methodId,
+      productOfRegionId: region.id,
+      areaSquareCentimetres: 10,
+      minutes: 4,
+      note: '',
+    }));
+    await putMaskRungs(edit, ladder.id, made as never, plan, new Map(records.products.map((product) => [product.id, product])), makeId);
+  }),
+  on('fit loops', 'ladders', (edit, ladder, { nowMs, choice, makeId }) => fitLoops(edit, ladder.id, choice(1) % 4, nowMs, makeId)),
+  on('join', 'rungs', async (edit, rung, { choice, makeId, records }) => {
+    const host = records.ladders.find((ladder) => ladder.id === rung.ladderId)?.partId;
+    const guest = chosen(
+      records.parts.filter((part) => part.id !== host),
+      choice(1),
+    );
+    const guestRungs = records.ladders.find((ladder) => ladder.partId === guest?.id)?.rungIds ?? [];
+    if (!host || !guest) return;
+    const guestRungId = chosen([null, ...guestRungs], choice(2));
+    await edit.put('joins', {
+      id: makeId(),
+      revision: 0,
+      hostPartId: host,
+      hostRungId: rung.id,
+      guestPartId: guest.id,
+      guestRungId,
+      note: '',
+      seam: null,
+    });
+  }),
+  on('add a part', 'props', (edit, prop, { makeId, records }) =>
+    addPart(edit, makeId(), prop.id, { ...NEW_PART, name: 'New' }, records.parts),
+  ),
+  {
+    name: 'add a prop',
+    plan:
+      ({ makeId, records }) =>
+      (edit) =>
+        addProp(edit, makeId(), { ...NEW_PROP, name: 'New' }, records.props),
+  },
+  on('keep an inspection picture', 'parts', async (edit, part, { nowMs, makeId }) => {
+    const id = makeId();
+    await keepPicture(edit, id, new Blob([PIXELS]), 'look', null, part.id);
+    await edit.put('flaws', {
+      id: makeId(),
+      revision: 0,
+      partId: part.id,
+      kind: 'pinhole',
+      sizeMillimetres: 1,
+      foundPassId: null,
+      fixedPassId: null,
+      pin: { pictureId: id, meshId: null, place: [0.5, 0.5] },
+      note: String(nowMs),
+    });
+  }),
+  on('keep a reference picture', 'props', (edit, prop, { makeId }) => keepPicture(edit, makeId(), new Blob([PIXELS]), 'hall', prop.id)),
+  on('show a picture on a card', 'pictures', async (edit, picture, { choice, records }) => {
+    const card = chosen(records.mixCards, choice(1));
+    if (card) await edit.patch('mixCards', card.id, { pictureId: picture.id }, card);
+  }),
+  on('take an inspection picture away', 'pictures', (edit, picture) => removeInspectionPicture(edit, picture.id)),
+  on('take a reference picture away', 'pictures', (edit, picture) => removeReferencePicture(edit, picture.id)),
+  on('sample for a target', 'targets', async (edit, target, { choice, makeId, records }) => {
+    const picture = chosen(records.pictures, choice(1));
+    const area = { x: 0.1, y: 0.1, width: 0.1, height: 0.1 };
+    const sample = {
+      id: makeId(),
+      pictureId: picture?.id ?? null,
+      area: picture ? area : null,
+      lab: [40, 1, 2],
+      doubts: [],
+      isLeftOut: false,
+    };
+    await edit.put('targets', withSamples(target, [...target.samples.slice(-30), sample]), target);
+  }),
+  on('log a pass', 'parts', (edit, part, { nowMs, makeId, records }) =>
+    addPass(
+      edit,
+      {
+        id: makeId(),
+        revision: 0,
+        partId: part.id,
+        atMs: nowMs,
+        minutes: 20,
+        plannedMinutes: null,
+        zone: null,
+        valleyMicrometres: 40,
+        isGuideCoat: false,
+        note: '',
+      },
+      records.flaws.filter((flaw) => flaw.partId === part.id).map((flaw) => flaw.id),
+    ),
+  ),
+  on('leave out by what helps', 'rungs', async (edit, rung, { nowMs, makeId, records }) => {
+    const [shop] = records.shop;
+    if (shop) await applyToShop(edit, { ...records, shop }, { kind: 'leaveOut', rungId: rung.id }, nowMs, makeId);
+  }),
+  on('a dryer by what helps', 'rungs', async (edit, rung, { nowMs, makeId, records }) => {
+    const [shop] = records.shop;
+    if (shop) await applyToShop(edit, { ...records, shop }, { kind: 'dryer', rungIds: [rung.id], minutes: 5 }, nowMs, makeId);
+  }),
+  on('another school by what helps', 'parts', async (edit, part, { nowMs, choice, makeId, records }) => {
+    const [shop] = records.shop;
+    const smoothing = chosen(SMOOTHING_SCHOOLS, choice(1))?.id ?? 'primerOnly';
+    if (shop) await applyToShop(edit, { ...records, shop }, { kind: 'school', partId: part.id, smoothing, rungs: [] }, nowMs, makeId);
+  }),
+  on('take time', 'shop', (edit, shop, { nowMs }) => takeTime(edit, shop, nowMs, nowMs + 3_600_000, 'away')),
+  on('name a rung', 'rungs', (edit, rung, { choice }) => edit.patch('rungs', rung.id, { name: `n${choice(1)}` }, rung)),
+  on('paint a rung with', 'rungs', async (edit, rung, { choice, records }) =>
+    edit.patch(
+      'rungs',
+      rung.id,
+      { productId: chosen(records.products, choice(1))?.id ?? null, mixCardId: chosen(records.mixCards, choice(2))?.id ?? null },
+      rung,
+    ),
+  ),
+  on('a can more', 'products', (edit, product, { makeId }) =>
+    edit.put('cans', {
+      id: makeId(),
+      revision: 0,
+      productId: product.id,
+      sizeMillilitres: 400,
+      leftMillilitres: 400,
+      openedAtMs: null,
+      emptyGrams: null,
+      note: '',
+    }),
+  ),
+];
+
+/** The records of the shop, read from the database. */
+export async function readRecords(store: Store): Promise<ActMoment['records']> {
+  const tables = await Promise.all(
+    TABLE_NAMES.map(async (table) => [table, await store.db.stored(table).orderBy('id').toArray()] as const),
+  );
+  return Object.fromEntries(tables) as unknown as ActMoment['records'];
+}

@@ -1,0 +1,8 @@
+import { makeSampleProject } from './sampleProject';
+import { without } from './without';
+
+/** The sample as version 4 of the format had it: without what version 5 added. */
+export function makeVersion4(): Record<string, unknown> {
+  const sample = makeSampleProject();
+  return { ...sample, version: 4, logEntries: sample.logEntries.map((entry) => without(entry, { counter: 0 })) };
+}
