@@ -1,21 +1,34 @@
 import 'reflect-metadata';
 import './shell/theme.css';
 import { QueryClient } from '@tanstack/react-query';
+import type { Root } from 'react-dom/client';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter } from 'react-router';
 import { createShopClock } from './clock/shopClock';
+import { backUpBeforeUpgrade } from './data/backups/backUpBeforeUpgrade';
+import { browserPlace } from './data/backups/folderPlace';
 import { ShopDatabase } from './data/database';
 import { isDemoServer, loadDemo } from './data/demo';
 import { watchTables } from './data/liveTables';
 import { Store } from './data/store';
 import { App } from './shell/App';
 import { ROUTES } from './shell/routes';
+import { UpgradeWait } from './shell/UpgradeWait';
 import { applyTheme } from './shell/useTheme';
+import { watchVersion } from './shell/watchVersion';
 
-async function start(): Promise<void> {
+async function start(root: Root): Promise<void> {
   applyTheme();
   matchMedia('(prefers-color-scheme: dark)').addEventListener('change', applyTheme);
+  await keepBeforeUpgrade();
   const db = new ShopDatabase();
+  db.on('blocked', () => root.render(<UpgradeWait why="blocked" />));
+  // An older tab steps aside for a newer one; what it would write now would be of the old shape.
+  db.on('versionchange', () => {
+    db.close();
+    root.render(<UpgradeWait why="overtaken" />);
+    return false;
+  });
   const clock = createShopClock();
   const store = new Store(db, clock.now);
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });
@@ -25,7 +38,9 @@ async function start(): Promise<void> {
   };
   try {
     await followClock();
-    if ((await db.records('shop').count()) === 0 && (await isDemoServer())) await loadDemo(store, clock);
+    // Only a browser that never held a shop starts on the demo: one that was emptied stays empty until the demo is asked for.
+    const isNew = (await db.records('shop').count()) === 0 && (await db.meta.get('isDemo')) === undefined;
+    if (isNew && (await isDemoServer())) await loadDemo(store, clock);
   } catch (error) {
     // The frame says what is wrong with the database; a demo that cannot be had is offered again there.
     console.warn(error);
@@ -34,10 +49,20 @@ async function start(): Promise<void> {
   watchTables(db, store.tables, client, (table) => {
     if (table === 'meta') void followClock();
   });
-  const root = document.getElementById('root');
-  if (root) createRoot(root).render(<App client={client} store={store} clock={clock} router={createBrowserRouter(ROUTES)} />);
+  root.render(<App client={client} store={store} clock={clock} router={createBrowserRouter(ROUTES)} watchVersion={watchVersion} />);
   // Asked for so that the browser does not throw the shop away when space runs short; refusal changes nothing else.
   void navigator.storage?.persist?.();
 }
 
-void start();
+/** An older shop is kept as it is before this version lifts it. That it could not be kept is no reason not to start. */
+async function keepBeforeUpgrade(): Promise<void> {
+  try {
+    const place = await browserPlace();
+    if (place) await backUpBeforeUpgrade('zinc-ladder', place, Date.now());
+  } catch (error) {
+    console.warn(error);
+  }
+}
+
+const element = document.getElementById('root');
+if (element) void start(createRoot(element));

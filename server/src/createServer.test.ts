@@ -1,10 +1,12 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import type { Server } from 'node:http';
+import { get } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createServer } from './createServer';
+import { reachWords } from './reachWords';
 
 let server: Server;
 let base = '';
@@ -12,14 +14,23 @@ let base = '';
 beforeAll(async () => {
   const appFolder = mkdtempSync(join(tmpdir(), 'zinc-app-'));
   writeFileSync(join(appFolder, 'index.html'), '<title>Zinc Ladder</title>');
-  server = createServer({ appFolder, demoFolder: null }).listen(0, '127.0.0.1');
+  mkdirSync(join(appFolder, 'assets'));
+  writeFileSync(join(appFolder, 'assets', 'app.js'), `// ${'long '.repeat(2000)}`);
+  server = createServer({
+    appFolder,
+    demoFolder: appFolder,
+    hasSimulatedDevices: true,
+    host: '127.0.0.1',
+    allowedHosts: ['shed.local'],
+  }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });
 afterAll(() => new Promise((resolve) => server.close(resolve)));
 
 describe('the server', () => {
-  it('is well', async () => expect(await (await fetch(`${base}/api/health`)).json()).toEqual({ status: 'ok', demo: false }));
+  it('is well', async () =>
+    expect(await (await fetch(`${base}/api/health`)).json()).toEqual({ status: 'ok', demo: true, devices: 'simulated' }));
   it('lets no inline or foreign script run, and no frame hold it', async () => {
     const policy = (await fetch(base)).headers.get('content-security-policy') ?? '';
     expect(policy).toContain("script-src 'self'");
@@ -36,6 +47,71 @@ describe('the server', () => {
   it('gives the page for every view and a 404 for an unknown device', async () => {
     expect(await (await fetch(`${base}/ladders/any/part`)).text()).toContain('Zinc Ladder');
     expect((await fetch(`${base}/api/teapot`)).status).toBe(404);
+  });
+});
+
+describe('what is asked for wrongly', () => {
+  /** `fetch` sets the host itself; a plain request lets it be anything. */
+  const askAs = (host: string, path = '/api/health') =>
+    new Promise<{ status: number; body: string }>((resolve, reject) => {
+      const { port } = server.address() as AddressInfo;
+      get({ host: '127.0.0.1', port, path, headers: { host } }, (response) => {
+        let body = '';
+        response.on('data', (piece: Buffer) => (body += piece.toString()));
+        response.on('end', () => resolve({ status: response.statusCode ?? 0, body }));
+      }).on('error', reject);
+    });
+  it('under a foreign name is refused: a page elsewhere may point its name here', async () => {
+    expect((await askAs('evil.example')).status).toBe(421);
+    expect((await askAs('evil.example:4310')).status).toBe(421);
+    expect((await askAs('192.168.1.5')).status).toBe(421);
+    for (const own of ['localhost:4310', '127.0.0.1', '[::1]:4310', 'shed.local', 'SHED.local:80'])
+      expect((await askAs(own)).status, own).toBe(200);
+  });
+  it.each(['/assets/gone-1234.js', '/gone.png', '/demo/gone.zip', '/assets/none', '/ladders/thing.exe'])(
+    '%s is 404, not the page',
+    async (path) => {
+      const response = await fetch(`${base}${path}`);
+      expect(response.status).toBe(404);
+      expect(response.headers.get('content-type')).toContain('json');
+    },
+  );
+  it.each(['/%E0%A4%A', '/demo/%E0%A4%A', '/demo/..%2f..%2fetc%2fpasswd', '/assets/%00', `/${'x'.repeat(9000)}.png`])(
+    '%s tells neither path nor stack',
+    async (path) => {
+      const { status, body } = await askAs('localhost', path);
+      expect(status).toBeGreaterThanOrEqual(400);
+      expect(status).toBeLessThan(500);
+      expect(body).not.toMatch(/node_modules|at .*\.[jt]s|\/tmp\/|Error:/u);
+    },
+  );
+  it('is answered packed where the browser takes it', async () => {
+    const response = await fetch(`${base}/assets/app.js`, { headers: { 'accept-encoding': 'gzip' } });
+    expect(response.headers.get('content-encoding')).toBe('gzip');
+  });
+});
+
+describe('a server without simulated devices', () => {
+  it('has none, and says so', async () => {
+    const bare = createServer({
+      appFolder: '/nowhere',
+      demoFolder: null,
+      hasSimulatedDevices: false,
+      host: '0.0.0.0',
+      allowedHosts: [],
+    }).listen(0, '127.0.0.1');
+    await new Promise((resolve) => bare.once('listening', resolve));
+    const at = `http://127.0.0.1:${(bare.address() as AddressInfo).port}`;
+    expect(await (await fetch(`${at}/api/health`)).json()).toEqual({ status: 'ok', demo: false, devices: 'none' });
+    expect((await fetch(`${at}/api/climate?from=1&to=2`)).status).toBe(404);
+    expect((await fetch(`${at}/api/scale?grams=5`)).status).toBe(404);
+    await new Promise((resolve) => bare.close(resolve));
+  });
+  it('tells in one line who can reach it, and nothing on the loopback address', () => {
+    const interfaces = { eth0: [{ address: '192.168.1.20', family: 'IPv4', internal: false }] } as never;
+    expect(reachWords('127.0.0.1', 4310, interfaces)).toBeNull();
+    expect(reachWords('0.0.0.0', 4310, interfaces)).toContain('http://192.168.1.20:4310, without a password');
+    expect(reachWords('shed.local', 80, interfaces)).toContain('http://shed.local:80');
   });
 });
 

@@ -1,9 +1,11 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Express } from 'express';
+import compression from 'compression';
+import type { ErrorRequestHandler, Express, RequestHandler } from 'express';
 import express from 'express';
 import helmet from 'helmet';
 import { climateRoutes } from './climateRoutes';
+import { checkHost } from './hostCheck';
 import { colourRoutes } from './colourRoutes';
 
 /** What a server serves. */
@@ -12,12 +14,20 @@ export interface ServerOptions {
   readonly appFolder: string;
   /** folder of the demo's file; null: no demo */
   readonly demoFolder: string | null;
+  /** whether simulated devices answer; they are for the demo and for trying */
+  readonly hasSimulatedDevices: boolean;
+  /** what it listens on */
+  readonly host: string;
+  /** names it answers to beside those of this machine */
+  readonly allowedHosts: readonly string[];
 }
 
 /** The server: the built application under strict headers, health, and the simulated devices. It keeps nothing. */
-export function createServer({ appFolder, demoFolder }: ServerOptions): Express {
+export function createServer({ appFolder, demoFolder, hasSimulatedDevices, host, allowedHosts }: ServerOptions): Express {
   const server = express();
   server.disable('x-powered-by');
+  server.use(checkHost(host, allowedHosts));
+  server.use(compression());
   server.use(
     helmet({
       contentSecurityPolicy: {
@@ -44,14 +54,16 @@ export function createServer({ appFolder, demoFolder }: ServerOptions): Express 
     }),
   );
   server.get('/api/health', (_request, response) => {
-    response.json({ status: 'ok', demo: demoFolder !== null });
+    response.json({ status: 'ok', demo: demoFolder !== null, devices: hasSimulatedDevices ? 'simulated' : 'none' });
   });
-  server.use('/api/climate', climateRoutes());
-  server.use('/api', colourRoutes());
+  if (hasSimulatedDevices) {
+    server.use('/api/climate', climateRoutes());
+    server.use('/api', colourRoutes());
+  }
   server.use('/api', (_request, response) => {
     response.status(404).json({ error: 'no such device' });
   });
-  if (demoFolder !== null) server.use('/demo', express.static(demoFolder, { fallthrough: false, index: false }));
+  if (demoFolder !== null) server.use('/demo', express.static(demoFolder, { index: false }), refuseUnknown);
   server.use(
     express.static(appFolder, {
       setHeaders: (response, path) => {
@@ -60,10 +72,30 @@ export function createServer({ appFolder, demoFolder }: ServerOptions): Express 
       },
     }),
   );
+  // A view's address has no ending: what has one is a file that is not there, and a page in its place would be taken for it.
+  server.use((request, response, next) => {
+    if (request.path.startsWith('/assets/') || /\.[^/]*$/u.test(request.path)) refuseUnknown(request, response, next);
+    else next();
+  });
   server.get('/{*path}', (_request, response) => {
     const page = join(appFolder, 'index.html');
     if (existsSync(page)) response.setHeader('Cache-Control', 'no-cache').sendFile(page);
     else response.status(503).send('The application is not built yet: npm run build');
   });
+  server.use(refuseFaulty);
   return server;
 }
+
+const refuseUnknown: RequestHandler = (_request, response) => {
+  response.status(404).json({ error: 'there is no such file' });
+};
+
+/** What goes wrong is told by its kind alone: a path or a stack is nobody's business outside. Express knows it by its four arguments. */
+const refuseFaulty: ErrorRequestHandler = (error: { readonly status?: number }, _request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const status = error.status !== undefined && error.status >= 400 && error.status < 500 ? error.status : 500;
+  response.status(status).json({ error: status === 500 ? 'the server could not answer that' : 'that cannot be asked for' });
+};

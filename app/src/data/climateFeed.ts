@@ -1,5 +1,6 @@
 import type { ClimateReading } from '@zinc-ladder/model/records/climateReading';
 import type { ShopDatabase } from './database';
+import type { Edit } from './edit';
 
 const DAY_MS = 86_400_000;
 /** Readings older than this serve no cure clock any more. */
@@ -18,6 +19,16 @@ export interface ClimateAnswer {
   readonly device: string;
   readonly readings: readonly SensorSample[];
   readonly forecast: readonly SensorSample[];
+}
+
+/** Whether a device says of itself that it is simulated (docs/devices.md). */
+export function isSimulated(device: string): boolean {
+  return device.startsWith('simulated');
+}
+
+/** Forgets what simulated devices wrote of the air, as one edit. */
+export async function forgetSimulated(edit: Edit): Promise<void> {
+  for (const reading of await edit.list('climateReadings')) if (isSimulated(reading.source)) await edit.drop('climateReadings', reading.id);
 }
 
 /**

@@ -18,6 +18,9 @@ import {
 import type { EntityTable, Table, Transaction } from 'dexie';
 import Dexie from 'dexie';
 
+/** The version this program keeps the database in. */
+export const DATABASE_VERSION = 5;
+
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
   readonly id: string;
@@ -51,8 +54,8 @@ export interface HistoryChanges {
 
 /** Small facts about this browser's copy: which demo, which clock, when it was last saved to a file. */
 export interface MetaRow {
-  readonly key: 'clockOffsetMs' | 'isDemo' | 'savedAtMs' | 'changedAtMs' | 'backedUpAtMs' | 'rulesVersion';
-  readonly value: number | boolean;
+  readonly key: 'clockOffsetMs' | 'isDemo' | 'savedAtMs' | 'rulesVersion' | 'backupFolder';
+  readonly value: number | boolean | FileSystemDirectoryHandle;
 }
 
 type RecordTables = { [Name in TableName]: EntityTable<RecordOf[Name], 'id'> };
@@ -143,7 +146,7 @@ export class ShopDatabase extends Dexie {
         // Edits before this hold bytes.
         await transaction.table('history').clear();
       });
-    this.version(5)
+    this.version(DATABASE_VERSION)
       .stores({
         historyChanges: 'seq',
         ladders: 'id, partId',

@@ -1,5 +1,6 @@
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
+import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { Shop } from '@zinc-ladder/model/records/shop';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
@@ -36,15 +37,21 @@ export function useTableQuery<Name extends TableName>(name: Name): TableRead<Rec
   };
 }
 
+/** What may be long and no view waits for: it fills in what is shown already. */
+const LATE: ReadonlySet<TableName> = new Set<TableName>(['logEntries', 'climateReadings']);
+const AWAITED = TABLE_NAMES.filter((name) => !LATE.has(name));
+
 /** Whether the tables every view is drawn from are read. Only that is listened to, not what is in them. */
 export function useIsShopRead(): boolean {
-  const props = useTableQuery('props').isSuccess;
-  const parts = useTableQuery('parts').isSuccess;
-  const joins = useTableQuery('joins').isSuccess;
-  const ladders = useTableQuery('ladders').isSuccess;
-  const rungs = useTableQuery('rungs').isSuccess;
-  const products = useTableQuery('products').isSuccess;
-  return props && parts && joins && ladders && rungs && products;
+  const { tables } = useStore();
+  const subscribe = useCallback(
+    (listener: () => void) => {
+      const stops = AWAITED.map((name) => tables.subscribe(name, listener));
+      return () => stops.forEach((stop) => stop());
+    },
+    [tables],
+  );
+  return useSyncExternalStore(subscribe, () => AWAITED.every((name) => tables.read(name).status === 'ready'));
 }
 
 /** All records of a table, live; empty until they are read. */
@@ -77,7 +84,7 @@ export function useHistoryState(): HistoryState {
     staleTime: Infinity,
     networkMode: 'always',
   });
-  return query.data ?? { undoLabel: null, redoLabel: null };
+  return query.data ?? { undoLabel: null, redoLabel: null, firstAtMs: null };
 }
 
 /** A kept picture, or null. */

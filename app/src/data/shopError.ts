@@ -9,6 +9,7 @@ export type ShopErrorCode =
   | 'held'
   | 'nothingToDo'
   | 'timerForgotten'
+  | 'clockWrong'
   | 'storageFull'
   | 'storageBlocked'
   | 'nothingToUndo'

@@ -6,6 +6,7 @@ import type { HistoryChanges, HistoryRow, RecordChange, ShopDatabase, StoredTabl
 import { Edit } from './edit';
 import { groupBy } from './groupBy';
 import { LiveTables } from './liveTables';
+import { isMomentKept } from '@zinc-ladder/model/records/momentBounds';
 import { sameButRevision } from './sameRecord';
 import { ShopError, toShopError } from './shopError';
 
@@ -18,6 +19,8 @@ const MOST_OWN_REVISIONS = 20_000;
 export interface HistoryState {
   readonly undoLabel: string | null;
   readonly redoLabel: string | null;
+  /** when the oldest edit that is remembered was done; null: none is */
+  readonly firstAtMs: number | null;
 }
 
 /** How far an edit is checked: `all` rules between records, or the `shape` of each only, where all that stays was checked as a whole. */
@@ -68,7 +71,7 @@ export class Store {
           change.after && change.table !== 'attachments' ? findRecordFaults(change.table as TableName, change.after) : [],
         );
         if (faults.length === 0 && check === 'all') faults.push(...(await findCommitFaults(edit, made)));
-        if (faults.length > 0) throw new ShopError('invalid', faults);
+        if (faults.length > 0) throw new ShopError(isMomentKept(this.now()) ? 'invalid' : 'clockWrong', faults);
         await write(transaction, made, 'after');
         if (made.length > 0) await this.remember(transaction, label, made);
         return { result: worked, changes: made };
@@ -92,8 +95,8 @@ export class Store {
 
   /** What undo and redo would do. */
   async historyState(): Promise<HistoryState> {
-    const [undo, redo] = await Promise.all([this.nextRow('undo'), this.nextRow('redo')]);
-    return { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null };
+    const [undo, redo, first] = await Promise.all([this.nextRow('undo'), this.nextRow('redo'), this.db.history.orderBy('seq').first()]);
+    return { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null, firstAtMs: first?.atMs ?? null };
   }
 
   /** Forgets all edits, as after a new start: what was before belongs to another shop. */

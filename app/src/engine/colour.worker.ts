@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { exposeApi } from './exposeApi';
 import { createColourDesk } from './colourDesk';
 
-expose(createColourDesk());
+exposeApi(createColourDesk());

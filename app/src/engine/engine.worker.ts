@@ -1,7 +1,7 @@
 import type { ShopPlan, ShopPlanOptions } from '@zinc-ladder/core/plan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
-import { expose } from 'comlink';
+import { exposeApi } from './exposeApi';
 import { readFilms } from './readFilms';
 
 /** A step of the search, so short that other questions are answered in between. */
@@ -45,4 +45,4 @@ const engine = { planShop, readFilms };
 /** What the worker offers. */
 export type Engine = typeof engine;
 
-expose(engine);
+exposeApi(engine);

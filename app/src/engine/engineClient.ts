@@ -1,11 +1,10 @@
 import type { Remote } from 'comlink';
-import { wrap } from 'comlink';
+import { createClient } from './createClient';
 import type { Engine } from './engine.worker';
 
-let engine: Remote<Engine> | null = null;
+const client = createClient<Engine>(() => new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module', name: 'engine' }));
 
-/** The engine in its worker, started when first asked for. */
+/** The engine in its worker, started when first asked. */
 export function getEngine(): Remote<Engine> {
-  engine ??= wrap<Engine>(new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module', name: 'engine' }));
-  return engine;
+  return client.api;
 }

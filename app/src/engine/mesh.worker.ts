@@ -1,4 +1,5 @@
-import { expose, transfer } from 'comlink';
+import { transfer } from 'comlink';
+import { exposeApi } from './exposeApi';
 import type { MeshDeskApi } from './meshClient';
 import type { Painted } from './meshDesk';
 import { createMeshDesk } from './meshDesk';
@@ -20,4 +21,4 @@ function handOver<Cast>(painted: Painted<Cast> | null): Painted<Cast> | null {
   return painted && transfer(painted, [painted.colours.buffer]);
 }
 
-expose(engine);
+exposeApi(engine);

@@ -1,27 +1,21 @@
 import type { Remote } from 'comlink';
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
+import { createClient } from './createClient';
 import type { MeshAsk, MeshDesk, OpenOutcome } from './meshDesk';
 
 /** The mesh desk as its worker offers it: files come as blobs, which are handed over without being copied. */
 export type MeshDeskApi = Omit<MeshDesk, 'open'> & { readonly open: (ask: MeshAsk, file: Blob) => Promise<OpenOutcome> };
 
-let worker: Worker | null = null;
-let desk: Remote<MeshDeskApi> | null = null;
+const client = createClient<MeshDeskApi>(() => new Worker(new URL('./mesh.worker.ts', import.meta.url), { type: 'module', name: 'mesh' }));
 
-/** The mesh desk in its worker, started when first asked for. */
+/** The mesh desk in its worker, started when first asked. */
 export function getMeshDesk(): Remote<MeshDeskApi> {
-  if (!desk) {
-    worker = new Worker(new URL('./mesh.worker.ts', import.meta.url), { type: 'module', name: 'mesh' });
-    desk = wrap<MeshDeskApi>(worker);
-  }
-  return desk;
+  return client.api;
 }
 
 /** Ends what the desk is at, and the desk with it; the next call begins a new one. What was asked is never answered. */
 export function stopMeshDesk(): void {
-  worker?.terminate();
-  worker = null;
-  desk = null;
+  client.stop();
 }
 
 /** A function the worker may call. */

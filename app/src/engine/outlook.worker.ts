@@ -6,7 +6,7 @@ import type { WhatIf, WhatIfTrial } from '@zinc-ladder/core/plan/whatIfs';
 import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
 import type { DrillWish } from '@zinc-ladder/core/plan/buildDrill';
 import { drill } from '@zinc-ladder/core/plan/buildDrill';
-import { expose } from 'comlink';
+import { exposeApi } from './exposeApi';
 
 const outlook = {
   outlook: (input: ShopPlanInput, plan: Extract<ShopPlan, { kind: 'planned' }>, runs: number, seed: number): ShopOutlook =>
@@ -19,4 +19,4 @@ const outlook = {
 /** What the worker offers. */
 export type OutlookApi = typeof outlook;
 
-expose(outlook);
+exposeApi(outlook);

@@ -3,7 +3,7 @@ import { averageArea } from '@zinc-ladder/core/colour/picture/averageArea';
 import type { LightGains } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { Outline } from '@zinc-ladder/core/stencil/outline';
 import { tracePixels } from '@zinc-ladder/core/stencil/tracePixels';
-import { expose } from 'comlink';
+import { exposeApi } from './exposeApi';
 import { neutralCopy, readPixels, shrinkHere } from './pictureDesk';
 
 let open: { readonly id: string; readonly pixels: ImageData } | null = null;
@@ -24,4 +24,4 @@ const desk = {
 /** What the worker offers. */
 export type PictureDesk = typeof desk;
 
-expose(desk);
+exposeApi(desk);

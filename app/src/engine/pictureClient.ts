@@ -1,11 +1,12 @@
 import type { Remote } from 'comlink';
-import { wrap } from 'comlink';
+import { createClient } from './createClient';
 import type { PictureDesk } from './picture.worker';
 
-let desk: Remote<PictureDesk> | null = null;
+const client = createClient<PictureDesk>(
+  () => new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module', name: 'picture' }),
+);
 
-/** The picture desk in its worker, started when first asked for. */
+/** The picture desk in its worker, started when first asked. */
 export function getPictureDesk(): Remote<PictureDesk> {
-  desk ??= wrap<PictureDesk>(new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module', name: 'picture' }));
-  return desk;
+  return client.api;
 }

@@ -5,7 +5,10 @@ import type { createBrowserRouter } from 'react-router';
 import { ClockProvider } from '../clock/ClockContext';
 import type { ShopClock } from '../clock/shopClock';
 import type { Store } from '../data/store';
+import { BackupProvider } from '../data/backups/BackupContext';
 import { StoreProvider } from '../data/StoreContext';
+import type { WatchVersion } from './NewVersion';
+import { NewVersion } from './NewVersion';
 import { NoticesProvider } from './Notices';
 import { TitleProvider } from './pageTitle';
 
@@ -15,11 +18,14 @@ export function App({
   store,
   clock,
   router,
+  watchVersion,
 }: {
   readonly client: QueryClient;
   readonly store: Store;
   readonly clock: ShopClock;
   readonly router: ReturnType<typeof createBrowserRouter>;
+  /** tells of a newer version of the program; left out where there is no service worker */
+  readonly watchVersion?: WatchVersion;
 }) {
   return (
     <QueryClientProvider client={client}>
@@ -27,7 +33,10 @@ export function App({
         <StoreProvider store={store}>
           <NoticesProvider>
             <TitleProvider>
-              <RouterProvider router={router} />
+              <BackupProvider>
+                {watchVersion && <NewVersion watch={watchVersion} />}
+                <RouterProvider router={router} />
+              </BackupProvider>
             </TitleProvider>
           </NoticesProvider>
         </StoreProvider>

@@ -2,11 +2,11 @@ import type { ReactNode } from 'react';
 import { createContext, useContext, useEffect, useState } from 'react';
 import { useClock } from '../clock/ClockContext';
 import { useShop } from '../data/queries';
-import { fetchClimate, keepClimate } from '../data/climateFeed';
+import { fetchClimate, isSimulated, keepClimate } from '../data/climateFeed';
 import { useStore } from '../data/StoreContext';
 
 /** Whether the shop's sensor answers; `off` when the shop has none. */
-export type SensorState = 'off' | 'here' | 'away';
+export type SensorState = 'off' | 'here' | 'away' | 'simulated';
 
 const SensorContext = createContext<SensorState>('off');
 const ASK_EVERY_MS = 5 * 60_000;
@@ -18,7 +18,7 @@ export function SensorFeed({ children }: { readonly children: ReactNode }) {
   const shop = useShop();
   const store = useStore();
   const clock = useClock();
-  const [state, setState] = useState<'here' | 'away'>('here');
+  const [state, setState] = useState<Exclude<SensorState, 'off'>>('here');
   const isOn = shop?.climateSource === 'sensor';
   useEffect(() => {
     if (!isOn) return undefined;
@@ -27,8 +27,9 @@ export function SensorFeed({ children }: { readonly children: ReactNode }) {
     const ask = async (): Promise<void> => {
       clearTimeout(timer);
       try {
-        await keepClimate(store.db, await fetchClimate(clock.now(), store.db, controller.signal), clock.now());
-        if (!controller.signal.aborted) setState('here');
+        const answer = await fetchClimate(clock.now(), store.db, controller.signal);
+        await keepClimate(store.db, answer, clock.now());
+        if (!controller.signal.aborted) setState(isSimulated(answer.device) ? 'simulated' : 'here');
         timer = setTimeout(() => void ask(), ASK_EVERY_MS);
       } catch {
         if (controller.signal.aborted) return;

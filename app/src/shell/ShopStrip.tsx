@@ -1,7 +1,11 @@
 import type { ReactNode } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { useNow } from '../clock/ClockContext';
-import { useShop, useTable } from '../data/queries';
+import type { MetaRow } from '../data/database';
+import { tableKey } from '../data/liveTables';
+import { useHistoryState, useShop, useTable } from '../data/queries';
+import { useStore } from '../data/StoreContext';
 import { callWords, gatherCalls } from '../engine/calls';
 import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import { useFilms, usePlan } from '../engine/usePlan';
@@ -43,6 +47,7 @@ export function ShopStrip() {
           </Item>
           <HandsItem />
           <NextCall />
+          <UnsavedItem />
         </dl>
       )}
     </header>
@@ -60,6 +65,7 @@ function Item({ label, children }: { readonly label: string; readonly children: 
 
 function SensorNote() {
   const state = useSensorState();
+  if (state === 'simulated') return <span className="text-dim font-sans"> simulated</span>;
   if (state !== 'away') return null;
   return <span className="text-oxide font-sans"> sensor away</span>;
 }
@@ -119,6 +125,28 @@ function NextCall() {
       ) : (
         'none'
       )}
+    </Item>
+  );
+}
+
+/** A shop that was changed and not saved to a file for this long is reminded of. */
+const REMIND_AFTER_DAYS = 7;
+
+function UnsavedItem() {
+  const store = useStore();
+  const now = useNow(600_000);
+  const meta = useQuery({ queryKey: tableKey('meta'), queryFn: () => store.db.meta.toArray(), staleTime: Infinity, networkMode: 'always' });
+  const { firstAtMs } = useHistoryState();
+  const kept = (key: MetaRow['key']) => meta.data?.find((row) => row.key === key)?.value;
+  if (!meta.data || kept('isDemo') === true || firstAtMs === null) return null;
+  const savedAtMs = kept('savedAtMs');
+  const days = Math.floor((now - (typeof savedAtMs === 'number' ? savedAtMs : firstAtMs)) / 86_400_000);
+  if (days < REMIND_AFTER_DAYS) return null;
+  return (
+    <Item label="Not saved to a file">
+      <Link to="/shop/files" className="text-oxide underline-offset-4 hover:underline">
+        for {days} days
+      </Link>
     </Item>
   );
 }

@@ -1,5 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { useClock } from '../clock/ClockContext';
+import { isMomentKept } from '@zinc-ladder/model/records/momentBounds';
+import { ShopError } from '../data/shopError';
 import { mendShop } from '../data/mendShop';
 import { useStore } from '../data/StoreContext';
 import { useNotices } from './Notices';
@@ -11,6 +13,7 @@ export function StartCheck() {
   const { tellList, tellError } = useNotices();
   const isBegun = useRef(false);
   useEffect(() => {
+    if (!isMomentKept(clock.now())) tellError(new ShopError('clockWrong'));
     if (isBegun.current) return;
     isBegun.current = true;
     void mendShop(store, clock.now()).then((mends) => {

@@ -2,6 +2,7 @@ import { FileFaultsError } from '@zinc-ladder/model/file/faults';
 import type { Fault } from '@zinc-ladder/model/file/faults';
 import type { ShopErrorCode } from '../data/shopError';
 import { ShopError } from '../data/shopError';
+import { WorkerFault } from '../engine/createClient';
 
 /** What a failure says to the finisher: what happened, and how to mend it. */
 export interface ErrorWords {
@@ -25,6 +26,10 @@ const WORDS: Readonly<Record<ShopErrorCode, readonly [string, string]>> = {
   timerForgotten: [
     'A timer was forgotten',
     'A rung has been in hand for more than 100 hours. Say at the bench how long it really was, then go on.',
+  ],
+  clockWrong: [
+    'The clock is wrong',
+    'This machine or the shop’s clock stands outside the years 2000 to 2100, so nothing can be dated. Set the clock of the machine right, then do it again; nothing was changed.',
   ],
   missing: ['No longer there', 'It was taken away in the meantime, perhaps in another tab. Undo there brings it back.'],
   storageFull: [
@@ -50,6 +55,12 @@ export function wordError(error: unknown): ErrorWords {
     const [title, detail] = WORDS[error.code];
     return { title, detail, faults: error.faults };
   }
+  if (error instanceof WorkerFault)
+    return {
+      title: error.what === 'notStarted' ? 'A part of the program could not be started' : 'A computation has ended',
+      detail: 'It is started anew when it is asked again. If it stays, reload: a newer version may have taken the place of this one.',
+      faults: [],
+    };
   const [title, detail] = WORDS.unknown;
   return { title, detail: `${detail} (${error instanceof Error ? error.message : String(error)})`, faults: [] };
 }

@@ -1,6 +1,6 @@
 /** Hands bytes to the browser as a file to save. */
-export function download(bytes: Uint8Array<ArrayBuffer> | string, name: string, mediaType: string): void {
-  const url = URL.createObjectURL(new Blob([bytes], { type: mediaType }));
+export function download(bytes: Uint8Array<ArrayBuffer> | string | Blob, name: string, mediaType: string): void {
+  const url = URL.createObjectURL(bytes instanceof Blob ? bytes : new Blob([bytes], { type: mediaType }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -19,6 +19,8 @@ export interface Outline {
 export class OutlineFaultError extends Error {}
 
 const MOST_POINTS = 200_000;
+/** Points farther out, in the file's units, are a mistake or a trick: sizes would no longer be numbers. */
+const FARTHEST = 1e9;
 
 /**
  * Lines with their box.
@@ -34,7 +36,8 @@ export function outlineOf(lines: readonly OutlineLine[], millimetresPerUnit: num
   const max: [number, number] = [-Infinity, -Infinity];
   for (const line of kept)
     for (const [x, y] of line.points) {
-      if (!Number.isFinite(x) || !Number.isFinite(y)) throw new OutlineFaultError('it holds a point that is no number');
+      if (!(Math.abs(x) <= FARTHEST) || !(Math.abs(y) <= FARTHEST))
+        throw new OutlineFaultError('it holds a point that is no number, or far out of any drawing');
       min[0] = Math.min(min[0], x);
       min[1] = Math.min(min[1], y);
       max[0] = Math.max(max[0], x);

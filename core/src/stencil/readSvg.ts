@@ -52,7 +52,8 @@ export function readSvg(text: string): Outline {
   const lines: OutlineLine[] = [];
   const notices = new Set<string>();
   const transforms: string[] = [];
-  let hidden = 0;
+  /** for each open element whether it, and so all in it, is not drawn */
+  const hidden: boolean[] = [];
   let depth = 0;
   let isSvg = false;
   let perUnit: number | null = null;
@@ -72,13 +73,15 @@ export function readSvg(text: string): Outline {
     }
     if (SKIPPED_WORDS[tag] !== undefined) notices.add(SKIPPED_WORDS[tag]);
     transforms.push(given['transform'] ?? '');
-    if (NOT_DRAWN.has(tag)) hidden += 1;
-    if (hidden > 0 || given['display'] === 'none') return;
+    const isHidden = hidden.at(-1) === true || NOT_DRAWN.has(tag) || isUnseen(given);
+    if (isUnseen(given)) notices.add('what is hidden in it is left out');
+    hidden.push(isHidden);
+    if (isHidden) return;
     const path = pathOf(tag, given);
     if (path !== null) lines.push(...flatten(path, transforms));
   });
-  parser.on('closetag', ({ name }) => {
-    if (NOT_DRAWN.has(name.replace(/^.*:/u, '').toLowerCase())) hidden -= 1;
+  parser.on('closetag', () => {
+    hidden.pop();
     transforms.pop();
     depth -= 1;
   });
@@ -97,7 +100,8 @@ function unitOf(given: Readonly<Record<string, string>>): number | null {
     .split(/[\s,]+/u)
     .map(Number);
   const units = box.length === 4 ? (box[2] ?? 0) : width / (25.4 / 96);
-  return units > 0 && width > 0 ? width / units : null;
+  const perUnit = width / units;
+  return units > 0 && perUnit > 0 && Number.isFinite(perUnit) ? perUnit : null;
 }
 
 function pathOf(tag: string, given: Readonly<Record<string, string>>): string | null {
@@ -112,7 +116,7 @@ function pathOf(tag: string, given: Readonly<Record<string, string>>): string | 
     case 'line':
       return `M${number('x1')} ${number('y1')}L${number('x2')} ${number('y2')}`;
     case 'rect':
-      return `M${number('x')} ${number('y')}h${number('width')}v${number('height')}h${-number('width')}Z`;
+      return rectPath(number('x'), number('y'), number('width'), number('height'), given['rx'], given['ry']);
     case 'circle':
     case 'ellipse': {
       const rx = tag === 'circle' ? number('r') : number('rx');
@@ -123,6 +127,27 @@ function pathOf(tag: string, given: Readonly<Record<string, string>>): string | 
     default:
       return null;
   }
+}
+
+/** Whether an element says that it is not drawn, by an attribute or in its own style. A style sheet's word is not looked up. */
+function isUnseen(given: Readonly<Record<string, string>>): boolean {
+  const style = given['style'] ?? '';
+  const said = (name: string): string =>
+    (new RegExp(`(?:^|;)\\s*${name}\\s*:\\s*([^;!]+)`, 'iu').exec(style)?.[1] ?? given[name] ?? '').trim().toLowerCase();
+  return said('display') === 'none' || ['hidden', 'collapse'].includes(said('visibility')) || said('opacity') === '0';
+}
+
+/** A rectangle whose corners may be round (SVG 2, 10.2: a radius that is not given is as the other, none is more than half a side). */
+function rectPath(x: number, y: number, width: number, height: number, rxGiven?: string, ryGiven?: string): string {
+  const radius = (text: string | undefined): number | null => {
+    const value = Number.parseFloat(text ?? '');
+    return value >= 0 ? value : null;
+  };
+  const rx = Math.min(radius(rxGiven) ?? radius(ryGiven) ?? 0, width / 2);
+  const ry = Math.min(radius(ryGiven) ?? radius(rxGiven) ?? 0, height / 2);
+  if (!(rx > 0 && ry > 0)) return `M${x} ${y}h${width}v${height}h${-width}Z`;
+  const arc = (dx: number, dy: number): string => `a${rx} ${ry} 0 0 1 ${dx} ${dy}`;
+  return `M${x + rx} ${y}h${width - 2 * rx}${arc(rx, ry)}v${height - 2 * ry}${arc(-rx, ry)}h${2 * rx - width}${arc(-rx, -ry)}v${2 * ry - height}${arc(rx, -ry)}Z`;
 }
 
 function flatten(path: string, transforms: readonly string[]): OutlineLine[] {

@@ -27,6 +27,43 @@ describe('an SVG outline', () => {
     expect(span.width).toBeCloseTo(width, 1);
     expect(span.height).toBeCloseTo(height, 1);
   });
+  it.each([
+    'display="none"',
+    'style="display:none"',
+    'style="fill:#fff; display : none !important"',
+    'visibility="hidden"',
+    'style="visibility:collapse"',
+    'opacity="0"',
+  ])('leaves out what is hidden by %s, with all that is in it, and says so', (hidden) => {
+    const outline = readSvg(svg(`<g ${hidden}><g><rect width="99" height="99"/></g></g><rect width="4" height="4"/>`));
+    expect(spanOf(outline)).toEqual({ width: 4, height: 4 });
+    expect(outline.notices.join(' ')).toContain('hidden');
+  });
+  it('rounds the corners of a rectangle as it says: area 10 × 6 − (4 − π) r²', () => {
+    const areaOf = (radii: string): number => {
+      const [line] = readSvg(svg(`<rect width="10" height="6" ${radii}/>`)).lines;
+      const points = line?.points ?? [];
+      return (
+        Math.abs(
+          points.reduce(
+            (sum, [x, y], at) => sum + x * (points[(at + 1) % points.length]?.[1] ?? 0) - y * (points[(at + 1) % points.length]?.[0] ?? 0),
+            0,
+          ),
+        ) / 2
+      );
+    };
+    expect(areaOf('')).toBeCloseTo(60, 6);
+    expect(areaOf('rx="2"')).toBeCloseTo(60 - (4 - Math.PI) * 4, 1);
+    expect(areaOf('rx="1" ry="2"')).toBeCloseTo(60 - (4 - Math.PI) * 2, 1);
+    // More than half a side is half a side: a stadium.
+    expect(areaOf('ry="9" rx="3"')).toBeCloseTo(60 - (4 - Math.PI) * 9, 1);
+  });
+  it.each([
+    '<rect width="1e999" height="4"/>',
+    '<path d="M0 0L1e300 5"/>',
+    '<rect width="4" height="4" transform="scale(1e200)"/>',
+    '<circle r="1e12"/>',
+  ])('refuses numbers without an end: %s', (inner) => expect(() => readSvg(svg(inner))).toThrow(OutlineFaultError));
   it('takes shapes and nothing else: scripts, letters, pictures and what is not drawn stay behind, and are named', () => {
     const outline = readSvg(
       svg(

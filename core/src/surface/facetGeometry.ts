@@ -29,8 +29,10 @@ const LEAST_AREA = 1e-10;
 /**
  * Areas, normals, box and volume. Volume is the sum of signed tetrahedra over all facets, taken from the middle of the box so that the sums
  * stay small.
+ *
+ * @param isClosed whether the skin has no holes; an open one is never turned round
  */
-export function measureFacets({ positions, indices }: Mesh): FacetGeometry {
+export function measureFacets({ positions, indices }: Mesh, isClosed = true): FacetGeometry {
   const boundingBox = boxRound(positions);
   const [ox, oy, oz] = [0, 1, 2].map((axis) => ((boundingBox.min[axis] ?? 0) + (boundingBox.max[axis] ?? 0)) / 2) as [
     number,
@@ -72,7 +74,8 @@ export function measureFacets({ positions, indices }: Mesh): FacetGeometry {
     area += double / 2;
     volume += (ax * nx + ay * ny + az * nz) / 6;
   }
-  const isInsideOut = volume < 0;
+  // The sign of an open skin's volume tells where its hole is, not which side is out.
+  const isInsideOut = isClosed && volume < 0;
   if (isInsideOut) for (let at = 0; at < normals.length; at += 1) normals[at] = -(normals[at] ?? 0);
   return {
     normals,

@@ -21,6 +21,50 @@ import { meshOf } from './testing/threeMesh';
 const SETUP = { layerMillimetres: 0.2, up: [0, 0, 1], beadShare: 0.1 } as const;
 const survey = (mesh: Mesh) => surveyMesh({ mesh, notices: [] }, SETUP).survey;
 
+/** Meshes side by side in one, some with their facets turned round. */
+function together(...parts: readonly (readonly [mesh: Mesh, isTurned: boolean])[]): Mesh {
+  const corners = parts.flatMap(([{ positions, indices }, isTurned]) => {
+    const order = Array.from({ length: indices.length / 3 }, (_, facet) =>
+      (isTurned ? [0, 2, 1] : [0, 1, 2]).map((corner) => indices[facet * 3 + corner] ?? 0),
+    );
+    return order.flat().flatMap((vertex) => [...positions.subarray(vertex * 3, vertex * 3 + 3)]);
+  });
+  return weldVertices(Float32Array.from(corners));
+}
+
+describe('skins within skins', () => {
+  const [outer, inner] = [meshOf(new BoxGeometry(20, 20, 20)), meshOf(new BoxGeometry(10, 10, 10))];
+  const beside = meshOf(new BoxGeometry(4, 4, 4).translate(40, 0, 0));
+  it('a hollow that faces inwards is taken off the volume, a body beside is added', () => {
+    const hollow = survey(together([outer, false], [inner, true], [beside, false]));
+    expect(hollow.volumeCubicMillimetres).toBeCloseTo(8000 - 1000 + 64, 2);
+    expect(hollow.complaints).toEqual([]);
+  });
+  it('an inner skin that faces outwards is found and the volume not given; so is a body that faces inwards', () => {
+    for (const mesh of [together([outer, false], [inner, false]), together([outer, false], [beside, true])]) {
+      const found = survey(mesh);
+      expect(found.volumeCubicMillimetres).toBeNull();
+      expect(found.complaints.map((complaint) => complaint.code)).toEqual(['shellTurned']);
+    }
+  });
+  it('all turned round at once is one mesh inside out, and measured', () => {
+    const found = survey(together([outer, true], [inner, false]));
+    expect(found.volumeCubicMillimetres).toBeCloseTo(7000, 2);
+    expect(found.complaints.map((complaint) => complaint.code)).toEqual(['insideOut']);
+  });
+  it('an open skin is not turned round: nothing says which side is out', () => {
+    const lid = new BoxGeometry(10, 10, 10).toNonIndexed();
+    const open = Float32Array.from([...lid.getAttribute('position').array].slice(18));
+    const cup = weldVertices(open);
+    const turned = together([cup, true]);
+    for (const mesh of [cup, turned]) expect(survey(mesh).complaints.map((complaint) => complaint.code)).toEqual(['open']);
+    const { normals } = measureFacets(turned, false);
+    expect([...normals.subarray(0, 3)].map((value) => value + 0)).toEqual(
+      [...measureFacets(cup, false).normals.subarray(0, 3)].map((value) => 0 - value),
+    );
+  });
+});
+
 describe('area and volume of solids made by three, against formulas of their facets', () => {
   it('box: exact', () => {
     const box = survey(meshOf(new BoxGeometry(10, 20, 30)));

@@ -6,12 +6,13 @@ import type { Mesh, MeshNotice, ReadMesh } from './mesh/mesh';
 import type { MeshEdges, SharpEdges } from './meshEdges';
 import { findSharpEdges } from './meshEdges';
 import { closeCracks } from './closeCracks';
+import { countTurnedShells } from './turnedShells';
 import type { MeshUnitId } from './mesh/meshUnits';
 import { doubtUnit } from './mesh/meshUnits';
 
 /** Something wrong with a mesh, and what can still be trusted. */
 export interface MeshComplaint {
-  readonly code: MeshNotice['code'] | 'cracks' | 'open' | 'nonManifold' | 'misoriented' | 'insideOut' | 'degenerate';
+  readonly code: MeshNotice['code'] | 'cracks' | 'open' | 'nonManifold' | 'misoriented' | 'insideOut' | 'shellTurned' | 'degenerate';
   readonly message: string;
 }
 
@@ -50,8 +51,9 @@ export interface SurveyedMesh {
  */
 export function surveyMesh(read: ReadMesh, setup: PrintSetup): SurveyedMesh {
   const { mesh, edges, cracks } = closeCracks(read.mesh);
-  const geometry = measureFacets(mesh);
   const isClosed = edges.openEdges === 0 && edges.nonManifoldEdges === 0 && edges.misorientedEdges === 0;
+  const geometry = measureFacets(mesh, isClosed);
+  const turned = isClosed ? countTurnedShells(mesh, geometry, edges) : 0;
   const longest = Math.max(...boxSize(geometry.boundingBox));
   return {
     mesh,
@@ -60,7 +62,7 @@ export function surveyMesh(read: ReadMesh, setup: PrintSetup): SurveyedMesh {
     survey: {
       facets: mesh.indices.length / 3,
       areaSquareMillimetres: geometry.areaSquareMillimetres,
-      volumeCubicMillimetres: isClosed ? geometry.volumeCubicMillimetres : null,
+      volumeCubicMillimetres: isClosed && turned === 0 ? geometry.volumeCubicMillimetres : null,
       boundingBox: geometry.boundingBox,
       shells: edges.shells,
       openEdges: edges.openEdges,
@@ -69,13 +71,13 @@ export function surveyMesh(read: ReadMesh, setup: PrintSetup): SurveyedMesh {
       degenerateFacets: geometry.degenerateFacets,
       sharp: findSharpEdges(mesh, geometry, edges),
       ridges: findLayerRidges(mesh, geometry, setup),
-      complaints: [...read.notices, ...complain(geometry, edges, cracks)],
+      complaints: [...read.notices, ...complain(geometry, edges, cracks, turned)],
       doubtedUnit: doubtUnit(longest),
     },
   };
 }
 
-function complain(geometry: FacetGeometry, edges: MeshEdges, cracks: number): MeshComplaint[] {
+function complain(geometry: FacetGeometry, edges: MeshEdges, cracks: number, turned: number): MeshComplaint[] {
   const complaints: MeshComplaint[] = [];
   if (cracks > 0)
     complaints.push({
@@ -96,6 +98,11 @@ function complain(geometry: FacetGeometry, edges: MeshEdges, cracks: number): Me
     complaints.push({
       code: 'misoriented',
       message: `At ${edges.misorientedEdges} edges the facets disagree which side is out. Area holds; zones that face up and down may be swapped.`,
+    });
+  if (turned > 0)
+    complaints.push({
+      code: 'shellTurned',
+      message: `${turned} of its closed skins ${turned === 1 ? 'faces' : 'face'} the wrong way: a hollow counted as solid, or a body as a hollow. Area and ridges hold, volume does not.`,
     });
   if (geometry.isInsideOut) complaints.push({ code: 'insideOut', message: 'All facets look inwards; they were turned round.' });
   if (geometry.degenerateFacets > 0)

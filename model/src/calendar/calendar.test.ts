@@ -13,11 +13,83 @@ const calendar = (...events: readonly string[]): string =>
 const event = (...lines: readonly string[]): string =>
   ['BEGIN:VEVENT', 'UID:1', 'DTSTAMP:20260101T000000Z', ...lines, 'END:VEVENT'].join('\r\n');
 const read = (text: string): [string, string, string][] =>
-  readBusyTimes(text, ZONE, from, to).map(({ startMs, endMs, title }) => [
+  readBusyTimes(text, ZONE, from, to).busy.map(({ startMs, endMs, title }) => [
     new Date(startMs).toISOString().slice(0, 16),
     new Date(endMs).toISOString().slice(0, 16),
     title,
   ]);
+
+describe('appointments that repeat', () => {
+  const daily = (...lines: readonly string[]) => calendar(event('DTSTART:20190107T080000Z', 'DTEND:20190107T090000Z', ...lines));
+  it('count from the window, however long ago they began', () => {
+    expect(read(daily('RRULE:FREQ=DAILY'))).toHaveLength(365);
+    expect(read(daily('RRULE:FREQ=DAILY'))[0]?.[0]).toBe('2026-03-01T08:00');
+    expect(read(daily('RRULE:FREQ=WEEKLY'))).toHaveLength(52);
+    expect(read(daily('RRULE:FREQ=DAILY;BYDAY=MO,TU,WE,TH,FR'))).toHaveLength(260);
+    expect(read(daily('RRULE:FREQ=DAILY;INTERVAL=2;COUNT=3'))).toHaveLength(0);
+    expect(read(daily('RRULE:FREQ=DAILY;UNTIL=20260303T080000Z'))).toHaveLength(3);
+    expect(read(daily('RRULE:FREQ=MONTHLY;BYMONTHDAY=-1'))[0]?.[0]).toBe('2026-03-31T08:00');
+  });
+  it('have dates added and excepted, in whatever zone these are written', () => {
+    const zoned = (...lines: readonly string[]) =>
+      read(calendar(event(`DTSTART;TZID=${ZONE}:20260601T180000`, `DTEND;TZID=${ZONE}:20260601T190000`, ...lines))).map(
+        ([begins]) => begins,
+      );
+    expect(zoned('RRULE:FREQ=DAILY;COUNT=4', 'EXDATE:20260602T160000Z', `EXDATE;TZID=${ZONE}:20260603T180000`)).toEqual([
+      '2026-06-01T16:00',
+      '2026-06-04T16:00',
+    ]);
+    expect(zoned('RRULE:FREQ=DAILY;COUNT=2', 'EXDATE;VALUE=DATE:20260602')).toEqual(['2026-06-01T16:00']);
+    expect(zoned(`RDATE;TZID=${ZONE}:20260610T180000,20260611T180000`)).toEqual([
+      '2026-06-01T16:00',
+      '2026-06-10T16:00',
+      '2026-06-11T16:00',
+    ]);
+    expect(zoned('RDATE;VALUE=PERIOD:20260620T160000Z/PT1H', 'EXDATE:20260601T160000Z')).toEqual(['2026-06-20T16:00']);
+  });
+  it('may have one moved, into the window and out of it', () => {
+    const moved = (id: string, to: string) =>
+      [
+        'BEGIN:VEVENT',
+        'UID:1',
+        'DTSTAMP:20260101T000000Z',
+        `RECURRENCE-ID:${id}`,
+        `DTSTART:${to}`,
+        'DURATION:PT2H',
+        'SUMMARY:moved',
+        'END:VEVENT',
+      ].join('\r\n');
+    const weekly = event('DTSTART:20260202T080000Z', 'DTEND:20260202T090000Z', 'RRULE:FREQ=WEEKLY;COUNT=6', 'SUMMARY:weekly');
+    expect(read(calendar(weekly, moved('20260209T080000Z', '20260320T100000Z'), moved('20260302T080000Z', '20270601T080000Z')))).toEqual([
+      ['2026-03-09T08:00', '2026-03-09T09:00', 'weekly'],
+      ['2026-03-20T10:00', '2026-03-20T12:00', 'moved'],
+    ]);
+  });
+  it.each([
+    'FREQ=DAILY;BYMONTH=2;BYMONTHDAY=31',
+    'FREQ=HOURLY;BYMONTH=2;BYMONTHDAY=30',
+    'FREQ=WEEKLY;INTERVAL=1000000000',
+    'FREQ=MONTHLY;INTERVAL=1000000000;BYMONTHDAY=1;BYDAY=5FR;BYSETPOS=5',
+    'FREQ=YEARLY;BYMONTH=4;BYDAY=1MO;BYSETPOS=366',
+    'FREQ=MONTHLY;BYMONTH=4;BYMONTHDAY=31',
+    'FREQ=MONTHLY;BYDAY=6MO',
+    'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30',
+  ])('end, with the first time kept, when they never fall due or ask for too much: %s', (rule) => {
+    const { busy } = readBusyTimes(calendar(event('DTSTART:20260601T080000Z', 'DTEND:20260601T090000Z', `RRULE:${rule}`)), ZONE, from, to);
+    expect(busy.length).toBeGreaterThanOrEqual(1);
+    expect(busy.length).toBeLessThan(20);
+  });
+  it('and are too many are cut, which is said', () => {
+    const { busy, notices } = readBusyTimes(
+      calendar(event('DTSTART:20260601T080000Z', 'DTEND:20260601T080500Z', 'RRULE:FREQ=HOURLY')),
+      ZONE,
+      from,
+      to,
+    );
+    expect(busy).toHaveLength(2000);
+    expect(notices).toEqual([`only the first 2000 of ${273 * 24 - 8} appointments are brought in`]);
+  });
+});
 
 describe('busy times of a calendar', () => {
   it('are read in UTC, in a named zone, and without one as the shop’s own', () => {
@@ -111,7 +183,7 @@ describe('the calendar of a plan', () => {
   };
   it('is read again as it was meant, over the night the clocks change', () => {
     const text = writePlanCalendar('Garage', [entry], from);
-    expect(readBusyTimes(text, ZONE, from, to)).toEqual([
+    expect(readBusyTimes(text, ZONE, from, to).busy).toEqual([
       { startMs: entry.startMs, endMs: entry.endMs, title: 'Badge: enamel; blue, 2 close' },
     ]);
   });

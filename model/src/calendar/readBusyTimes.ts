@@ -3,20 +3,31 @@ import { TZDate } from '@date-fns/tz';
 import type { BusyTime } from '../records/shop';
 import type { Fault } from '../file/faults';
 import { FileFaultsError } from '../file/faults';
+import { ruleTimes } from './occurrences';
 
-/** More occurrences than this in a year are not a calendar of appointments. */
-const MOST_OCCURRENCES = 2000;
+const DAY_MS = 86_400_000;
+
+/** Appointments beyond this many are not brought in: a shop keeps five thousand. */
+const MOST_APPOINTMENTS = 2000;
 const MOST_BYTES = 4 * 1024 * 1024;
 
+/** The busy times of a calendar. */
+export interface BusyCalendar {
+  /** sorted by start */
+  readonly busy: readonly BusyTime[];
+  /** in words: what could not be followed or was cut */
+  readonly notices: readonly string[];
+}
+
 /**
- * The busy times of an iCalendar file (RFC 5545) between two moments: recurrences unrolled, exceptions left out, all-day events from
- * midnight to midnight in the shop's zone, times of other zones brought to the same moment. What is marked free or cancelled is left out.
+ * The busy times of an iCalendar file (RFC 5545) between two moments: recurrences unrolled from their start, added and excepted dates and moved
+ * occurrences reckoned in, all-day events from midnight to midnight in the shop's zone, times of other zones brought to the same moment. What is marked
+ * free or cancelled is left out.
  *
  * @param timeZone zone of times that name none, IANA
  * @throws FileFaultsError when the text is no calendar
- * @returns sorted by start
  */
-export function readBusyTimes(text: string, timeZone: string, fromMs: number, toMs: number): BusyTime[] {
+export function readBusyTimes(text: string, timeZone: string, fromMs: number, toMs: number): BusyCalendar {
   if (text.length > MOST_BYTES) throw faulty('tooLarge', 'the calendar is larger than 4 MB');
   const calendar = parse(text);
   const zones = new Map(
@@ -24,32 +35,86 @@ export function readBusyTimes(text: string, timeZone: string, fromMs: number, to
   );
   const toMoment = (time: ICAL.Time, tzid = ''): number => momentOf(time, tzid, timeZone, zones);
   const found: BusyTime[] = [];
-  const events = calendar.getAllSubcomponents('vevent').map((component) => new ICAL.Event(component));
-  const masters = events.filter((event) => !event.isRecurrenceException());
-  for (const event of masters)
-    for (const exception of events) if (exception.isRecurrenceException() && exception.uid === event.uid) event.relateException(exception);
-  const add = (event: ICAL.Event, start: ICAL.Time, end: ICAL.Time): void => {
-    if (isFree(event)) return;
-    const startMs = toMoment(start, zoneOf(event, 'dtstart'));
-    const endMs = toMoment(end, zoneOf(event, 'dtend') || zoneOf(event, 'dtstart'));
-    if (endMs <= startMs || endMs <= fromMs || startMs >= toMs) return;
+  const unfollowed: string[] = [];
+  const add = (event: ICAL.Event, startMs: number, endMs: number): void => {
+    if (isFree(event) || !(endMs > startMs) || endMs <= fromMs || startMs >= toMs) return;
     found.push({ startMs, endMs, title: titleOf(event) });
   };
-  for (const event of masters) {
+  const addAt = (event: ICAL.Event, start: ICAL.Time, end: ICAL.Time): void =>
+    add(event, toMoment(start, zoneOf(event, 'dtstart')), toMoment(end, zoneOf(event, 'dtend') || zoneOf(event, 'dtstart')));
+  const events = calendar.getAllSubcomponents('vevent').map((component) => new ICAL.Event(component));
+  for (const event of events) {
     if (!event.startDate) continue;
-    if (!event.isRecurring()) {
-      add(event, event.startDate, event.endDate);
+    if (event.isRecurrenceException() || !event.isRecurring()) {
+      addAt(event, event.startDate, event.endDate);
       continue;
     }
-    const times = event.iterator();
-    for (let turn = 0; turn < MOST_OCCURRENCES; turn += 1) {
-      const next = times.next();
-      if (!next || toMoment(next, zoneOf(event, 'dtstart')) >= toMs) break;
-      const { item, startDate, endDate } = event.getOccurrenceDetails(next);
-      add(item, startDate, endDate);
+    const zone = zoneOf(event, 'dtstart');
+    // What began before the window may still run in it.
+    const lengthMs = Math.max(0, toMoment(event.endDate, zoneOf(event, 'dtend') || zone) - toMoment(event.startDate, zone));
+    const taken = exceptedMoments(event, events, toMoment);
+    const times = [event.startDate, ...addedTimes(event)];
+    for (const property of event.component.getAllProperties('rrule')) {
+      const rule = property.getFirstValue() as unknown as ICAL.Recur;
+      const { times: ruled, isCut } = ruleTimes(
+        rule,
+        event.startDate,
+        (time) => toMoment(time, zone) + lengthMs + DAY_MS < fromMs,
+        (time) => toMoment(time, zone) >= toMs,
+      );
+      times.push(...ruled);
+      if (isCut) unfollowed.push(titleOf(event));
+    }
+    const starts = new Set<number>();
+    for (const time of times) {
+      const startMs = toMoment(time, zone);
+      if (starts.has(startMs) || taken.has(startMs)) continue;
+      starts.add(startMs);
+      // Its end is as far on the clock from its start as the first one's, whatever the clocks do in between.
+      const end = time.clone();
+      end.addDuration(event.duration);
+      addAt(event, time, end);
     }
   }
-  return found.sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+  found.sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+  const notices = [...new Set(unfollowed)]
+    .slice(0, 5)
+    .map((title) => `“${title}” repeats in a way that is not followed; only its first time is there`);
+  if (found.length > MOST_APPOINTMENTS) notices.push(`only the first ${MOST_APPOINTMENTS} of ${found.length} appointments are brought in`);
+  return { busy: found.slice(0, MOST_APPOINTMENTS), notices };
+}
+
+/** Moments at which an event does not fall though its rule says so: excepted dates, and occurrences that were moved. */
+function exceptedMoments(
+  event: ICAL.Event,
+  events: readonly ICAL.Event[],
+  toMoment: (time: ICAL.Time, tzid?: string) => number,
+): ReadonlySet<number> {
+  const moments = new Set<number>();
+  const start = event.startDate;
+  const take = (time: ICAL.Time, tzid: string): void => {
+    // A date alone names the occurrence of that day.
+    const full =
+      time.isDate && !start.isDate
+        ? ICAL.Time.fromData({ ...time.toJSON(), hour: start.hour, minute: start.minute, second: start.second, isDate: false })
+        : time;
+    moments.add(toMoment(full, tzid || zoneOf(event, 'dtstart')));
+  };
+  for (const property of event.component.getAllProperties('exdate'))
+    for (const value of property.getValues() as unknown as ICAL.Time[]) take(value, tzidOf(property));
+  for (const other of events)
+    if (other.isRecurrenceException() && other.uid === event.uid)
+      take(other.recurrenceId, tzidOf(other.component.getFirstProperty('recurrence-id')));
+  return moments;
+}
+
+/** Times added to a rule one by one; of a period its start. */
+function addedTimes(event: ICAL.Event): ICAL.Time[] {
+  return event.component
+    .getAllProperties('rdate')
+    .flatMap((property) => property.getValues() as unknown as (ICAL.Time | ICAL.Period)[])
+    .map((value) => ('start' in value ? value.start : value))
+    .filter((value): value is ICAL.Time => value instanceof ICAL.Time);
 }
 
 function parse(text: string): ICAL.Component {
@@ -74,7 +139,11 @@ function isFree(event: ICAL.Event): boolean {
 
 /** The zone a time of an event names; the library forgets names the file does not describe. */
 function zoneOf(event: ICAL.Event, name: 'dtstart' | 'dtend'): string {
-  const tzid = event.component.getFirstProperty(name)?.getParameter('tzid');
+  return tzidOf(event.component.getFirstProperty(name));
+}
+
+function tzidOf(property: ICAL.Property | null): string {
+  const tzid = property?.getParameter('tzid');
   return typeof tzid === 'string' ? tzid : '';
 }
 

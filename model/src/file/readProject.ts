@@ -3,6 +3,7 @@ import { validateSync } from 'class-validator';
 import type { Fault } from './faults';
 import { FileFaultsError, MOST_FAULTS, toFaults } from './faults';
 import { migrateProject } from './migrations';
+import { findPlainFaults } from './plainJson';
 import { FORMAT_NAME, FORMAT_VERSION, ProjectFile } from './projectFile';
 import { findRuleFaults } from '../rules/findRuleFaults';
 
@@ -12,12 +13,13 @@ export const MOST_PROJECT_BYTES = 64 * 1024 * 1024;
 /**
  * Reads a project from the text of its JSON file, whole or not at all.
  *
+ * @param most bytes that are taken
  * @throws FileFaultsError naming every fault with its path
  */
-export function readProject(text: string): ProjectFile {
+export function readProject(text: string, most = MOST_PROJECT_BYTES): ProjectFile {
   // One UTF-16 unit is at least one byte of UTF-8.
-  if (text.length > MOST_PROJECT_BYTES)
-    throw new FileFaultsError([{ code: 'tooLarge', path: '', message: `the file is larger than ${MOST_PROJECT_BYTES / 1024 / 1024} MB` }]);
+  if (text.length > most)
+    throw new FileFaultsError([{ code: 'tooLarge', path: '', message: `the file is larger than ${Math.round(most / 1024 / 1024)} MB` }]);
   let parsed: unknown;
   try {
     parsed = JSON.parse(text.replace(/^\uFEFF/u, ''));
@@ -47,6 +49,8 @@ export function checkProject(parsed: unknown): ProjectFile {
     throw new FileFaultsError([
       { code: 'tooNew', path: 'version', message: `the file is of version ${version}; this program reads up to ${FORMAT_VERSION}` },
     ]);
+  const odd = findPlainFaults(raw);
+  if (odd.length > 0) throw new FileFaultsError(limit(odd));
   const current = migrateProject(raw, version, FORMAT_VERSION);
   const faults = findShapeFaults(current);
   if (faults.length > 0) throw new FileFaultsError(limit(faults));

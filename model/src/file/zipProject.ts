@@ -1,10 +1,11 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, zipSync } from 'fflate';
 import type { MeshReference } from '../records/meshReference';
 import type { PictureReference } from '../records/pictureReference';
 import type { Fault } from './faults';
 import { FileFaultsError } from './faults';
 import type { ProjectFile } from './projectFile';
-import { readProject } from './readProject';
+import { MOST_PROJECT_BYTES, readProject } from './readProject';
+import { listZip, unpackEntry, ZipError } from './zipEntries';
 
 /** A project with the bytes of its pictures and meshes, by record id. */
 export interface ProjectBundle {
@@ -26,9 +27,29 @@ export function picturePath(picture: Pick<PictureReference, 'id' | 'mediaType'>)
   return `pictures/${picture.id}.${EXTENSIONS[picture.mediaType]}`;
 }
 
-/** The project as indented JSON, with a final newline. */
-export function writeProject(project: ProjectFile): string {
-  return `${JSON.stringify(project, null, 1)}\n`;
+/**
+ * The project as JSON with a final newline: indented, or on one line where that would be larger than is read again.
+ *
+ * @param most bytes that the reader takes
+ * @throws FileFaultsError `tooLarge`, with the way out, when no reader would take it
+ */
+export function writeProject(project: ProjectFile, most = MOST_PROJECT_BYTES): string {
+  for (const indent of [1, 0]) {
+    const text = `${JSON.stringify(project, null, indent)}\n`;
+    // One letter is at most three bytes of UTF-8: only near the limit is it worth counting them.
+    if (text.length * 3 <= most || strToU8(text).length <= most) return text;
+  }
+  const megabytes = Math.round(most / 1024 / 1024);
+  throw new FileFaultsError([
+    {
+      code: 'tooLarge',
+      path: '',
+      message:
+        most < ZIP_LIMITS.entryBytes
+          ? `the records are larger than the ${megabytes} MB a JSON file may have: save everything as a zip instead`
+          : `the records are larger than the ${megabytes} MB a file may have: take props that are handed over away, save, and undo`,
+    },
+  ]);
 }
 
 /** Where a mesh lies in the zip. */
@@ -38,7 +59,9 @@ export function meshPath(mesh: Pick<MeshReference, 'id' | 'format'>): string {
 
 /** Packs a project with its pictures and meshes. Pictures are stored as they are: they are compressed already. */
 export function zipBundle({ project, attachments }: ProjectBundle): Uint8Array {
-  const entries: Record<string, Uint8Array | [Uint8Array, { level: 0 }]> = { [PROJECT_NAME]: strToU8(writeProject(project)) };
+  const entries: Record<string, Uint8Array | [Uint8Array, { level: 0 }]> = {
+    [PROJECT_NAME]: strToU8(writeProject(project, ZIP_LIMITS.entryBytes)),
+  };
   for (const picture of project.pictures) {
     const bytes = attachments.get(picture.id);
     if (bytes) entries[picturePath(picture)] = [bytes, { level: 0 }];
@@ -62,15 +85,27 @@ export function isZip(bytes: Uint8Array): boolean {
  * @throws FileFaultsError naming every fault with its path
  */
 export function readBundle(bytes: Uint8Array): ProjectBundle {
+  try {
+    return readSafely(bytes);
+  } catch (error) {
+    if (error instanceof FileFaultsError) throw error;
+    // What a checker stumbles over is a fault of the file, not of the program that reads it.
+    throw new FileFaultsError([
+      { code: 'unreadable', path: '', message: `this file cannot be checked (${error instanceof Error ? error.message : String(error)})` },
+    ]);
+  }
+}
+
+function readSafely(bytes: Uint8Array): ProjectBundle {
   if (!isZip(bytes)) return { project: readProject(decode(bytes)), attachments: new Map() };
   const entries = unpack(bytes);
-  const json = entries[PROJECT_NAME];
+  const json = entries.get(PROJECT_NAME);
   if (!json) throw new FileFaultsError([{ code: 'notAProject', path: PROJECT_NAME, message: 'the zip holds no project.json' }]);
-  const project = readProject(decode(json));
+  const project = readProject(decode(json), ZIP_LIMITS.entryBytes);
   const attachments = new Map<string, Uint8Array>();
   const faults: Fault[] = [];
   const take = (id: string, path: string, where: string, isRight: (found: Uint8Array) => boolean): void => {
-    const found = entries[path];
+    const found = entries.get(path);
     if (!found) faults.push({ code: 'missingAttachment', path: where, message: `${path} is not in the zip` });
     else if (!isRight(found)) faults.push({ code: 'invalid', path, message: 'is not the kind of file its name says' });
     else attachments.set(id, found);
@@ -83,29 +118,30 @@ export function readBundle(bytes: Uint8Array): ProjectBundle {
   return { project, attachments };
 }
 
-function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
-  let count = 0;
-  let total = 0;
+function unpack(bytes: Uint8Array): Map<string, Uint8Array> {
   const refuse = (fault: Fault): never => {
     throw new FileFaultsError([fault]);
   };
   try {
-    return unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        count += 1;
-        total += originalSize;
-        if (count > ZIP_LIMITS.entries)
-          refuse({ code: 'tooLarge', path: '', message: `the zip holds more than ${ZIP_LIMITS.entries} files` });
-        if (originalSize > ZIP_LIMITS.entryBytes || total > ZIP_LIMITS.bytes)
-          refuse({ code: 'tooLarge', path: name.slice(0, 100), message: 'unpacks to more than this program takes' });
-        if (isUnsafePath(name)) refuse({ code: 'unsafePath', path: name.slice(0, 100), message: 'points outside the project' });
-        return name === PROJECT_NAME || /^(pictures\/[\w-]{1,64}\.(jpg|png|webp)|meshes\/[\w-]{1,64}\.(stl|obj|3mf))$/u.test(name);
-      },
-    });
+    const entries = listZip(bytes);
+    if (entries.length > ZIP_LIMITS.entries)
+      refuse({ code: 'tooLarge', path: '', message: `the zip holds more than ${ZIP_LIMITS.entries} files` });
+    let total = 0;
+    for (const { name, size } of entries) {
+      total += size;
+      if (size > ZIP_LIMITS.entryBytes || total > ZIP_LIMITS.bytes)
+        refuse({ code: 'tooLarge', path: name.slice(0, 100), message: 'unpacks to more than this program takes' });
+      if (isUnsafePath(name)) refuse({ code: 'unsafePath', path: name.slice(0, 100), message: 'points outside the project' });
+    }
+    return new Map(entries.filter(({ name }) => isOfProject(name)).map((entry) => [entry.name, unpackEntry(bytes, entry)]));
   } catch (error) {
-    if (error instanceof FileFaultsError) throw error;
-    throw new FileFaultsError([{ code: 'unreadable', path: '', message: 'the zip is damaged or cut short' }]);
+    if (!(error instanceof ZipError)) throw error;
+    throw new FileFaultsError([{ code: 'unreadable', path: '', message: `the zip is damaged or cut short: ${error.message}` }]);
   }
+}
+
+function isOfProject(name: string): boolean {
+  return name === PROJECT_NAME || /^(pictures\/[\w-]{1,64}\.(jpg|png|webp)|meshes\/[\w-]{1,64}\.(stl|obj|3mf))$/u.test(name);
 }
 
 function isUnsafePath(name: string): boolean {

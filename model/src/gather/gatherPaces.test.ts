@@ -10,7 +10,7 @@ describe('own paces', () => {
     if (!entry) throw new Error('the sample has lost its entry');
     // Planned 10, took 12.
     expect(gatherPaces(logEntries, rungs, [], []).get('prime')?.factor).toBeGreaterThan(1);
-    const corrected = { ...entry, id: 'again', correctsId: entry.id, actualMinutes: 5 };
+    const corrected = { ...entry, id: 'again', counter: 1, correctsId: entry.id, actualMinutes: 5 };
     const paces = gatherPaces([...logEntries, corrected], rungs, [], []);
     expect(paces.get('prime')).toMatchObject({ count: 1 });
     expect(paces.get('prime')?.factor).toBeLessThan(1);

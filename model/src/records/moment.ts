@@ -1,8 +1,5 @@
 import { IsInt, Max, Min } from 'class-validator';
-
-/** Years 2000–2100: a moment outside was never meant. */
-const EARLIEST_MS = Date.UTC(2000, 0, 1);
-const LATEST_MS = Date.UTC(2100, 0, 1);
+import { EARLIEST_MS, LATEST_MS } from './momentBounds';
 
 /** A moment in epoch milliseconds between 2000 and 2100. */
 export function IsMoment(): PropertyDecorator {

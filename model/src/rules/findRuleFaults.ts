@@ -49,6 +49,12 @@ export function findRuleFaults(project: ProjectFile): Fault[] {
       faults.push(...findRecordRuleFaults(list, record, `${list}[${i}]`));
     });
   }
+  const pictures = ids.get('pictures');
+  project.meshes.forEach((mesh, i) => {
+    // Both lie beside the records under their ids: one of the two would overwrite the other.
+    if (pictures?.has(mesh.id))
+      faults.push({ code: 'duplicateId', path: `meshes[${i}].id`, message: `${mesh.id} is a picture's id already` });
+  });
   return [...faults, ...findLadderFaults(project.ladders, project.rungs)];
 }
 

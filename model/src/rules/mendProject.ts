@@ -75,13 +75,16 @@ function mendRecords(project: ProjectFile, mends: Mend[]): ProjectFile {
     }
     return record;
   };
-  const lists = RECORD_LISTS.map((list) => [list, firstOfEach(list, project[list], mends).flatMap((record) => tend(list, record) ?? [])]);
+  const lists = RECORD_LISTS.map((list) => [
+    list,
+    firstOfEach(list, project[list], list === 'meshes' ? project.pictures : [], mends).flatMap((record) => tend(list, record) ?? []),
+  ]);
   return { ...project, shop: tend('shop', project.shop) ?? project.shop, ...Object.fromEntries(lists) } as ProjectFile;
 }
 
-/** A list with each id once: the first stays. */
-function firstOfEach(list: RecordList, records: readonly Plain[], mends: Mend[]): readonly Plain[] {
-  const seen = new Set<string>();
+/** A list with each id once, and none that is taken: the first stays. */
+function firstOfEach(list: RecordList, records: readonly Plain[], taken: readonly Plain[], mends: Mend[]): readonly Plain[] {
+  const seen = new Set(taken.map(({ id }) => id));
   return records.filter((record) => {
     if (seen.has(record.id)) mends.push({ list, id: record.id, name: record.name ?? '', what: 'it was there twice: the first stays' });
     return !seen.has(record.id) && seen.add(record.id);

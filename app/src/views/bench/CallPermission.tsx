@@ -1,9 +1,12 @@
 import { useState } from 'react';
+import { missingWithoutTls } from '../../ui/insecureContext';
 import { Button } from '../../ui/Button';
 
 /** Asks, on a press and never by itself, whether the browser may call the finisher. */
 export function CallPermission() {
   const [state, setState] = useState(() => ('Notification' in window ? Notification.permission : 'unsupported'));
+  const missing = missingWithoutTls();
+  if (missing) return <p className="text-dim mb-3 text-sm">{missing}</p>;
   if (state === 'granted' || state === 'unsupported') return null;
   if (state === 'denied')
     return <p className="text-dim mb-3 text-sm">The browser does not let Zinc Ladder call you; its site settings can change that.</p>;

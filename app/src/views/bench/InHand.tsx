@@ -12,11 +12,15 @@ import { Cautions } from '../../ui/Cautions';
 import { checkNumber, InlineNumber } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, formatTimer, useFormats } from '../../ui/useFormats';
+import { ForgottenTimer } from './ForgottenTimer';
 import { GapNotice } from './GapNotice';
 import { NoteForm } from './NoteForm';
 import { RungHead } from './RungHead';
 import { useBenchMoment } from './useBenchMoment';
 import { useWakeLock } from './useWakeLock';
+
+/** A rung that is in hand for longer than any day's work was left running. */
+const FORGOTTEN_MS = 16 * 3_600_000;
 
 /** What is in hand: what to do, its figures, the timer, and how to be done with it. */
 export function InHand({ rung, index }: { readonly rung: Rung; readonly index: ShopIndex }) {
@@ -32,6 +36,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   if (!part) return null;
   const worked = workedMs(rung, now);
   const minutes = Math.round(worked / 60_000);
+  const isForgotten = worked > FORGOTTEN_MS;
   const share = rung.minutes > 0 ? Math.min(1, worked / 60_000 / rung.minutes) : 1;
   const done = async (): Promise<void> => {
     if (await edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, null, '', moment(), 'inHand')))
@@ -40,7 +45,15 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   return (
     <Sheet isActive className="flex flex-col p-5" label="In hand">
       <RungHead label="In hand" rung={rung} part={part} entries={entries} index={index} formats={formats} />
-      <GapNotice rung={rung} formats={formats} />
+      {isForgotten ? (
+        <ForgottenTimer
+          ranMinutes={minutes}
+          plannedMinutes={rung.minutes}
+          onSay={(said) => void edit('Say how long it really was', (change) => correctTimer(change, rung.id, said, moment()))}
+        />
+      ) : (
+        <GapNotice rung={rung} formats={formats} />
+      )}
       <p
         role="timer"
         aria-label={`${minutes} minutes in hand`}
@@ -53,10 +66,14 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         <rect width={share * 100} height="1" fill={share < 1 ? 'var(--color-lime)' : 'var(--color-oxide)'} />
       </svg>
       <div className="mb-3 grid grid-cols-[2fr_1fr] gap-3">
-        <Button look="primary" isLarge onClick={() => void done()}>
+        <Button look="primary" isLarge disabled={isForgotten} onClick={() => void done()}>
           Done: log {formatSpan(minutes)}
         </Button>
-        <Button isLarge onClick={() => void edit(`Set ${rung.name} down`, (change) => setDown(change, rung.id, moment()))}>
+        <Button
+          isLarge
+          disabled={isForgotten}
+          onClick={() => void edit(`Set ${rung.name} down`, (change) => setDown(change, rung.id, moment()))}
+        >
           Set down
         </Button>
         <Button isLarge aria-expanded={open === 'note'} onClick={() => setOpen(open === 'note' ? 'nothing' : 'note')}>

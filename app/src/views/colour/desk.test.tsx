@@ -182,7 +182,7 @@ describe('reference pictures', () => {
     for (let step = 0; step < 40; step += 1) fireEvent.keyDown(stage, { key: 'ArrowRight' });
     fireEvent.keyDown(stage, { key: 'Enter' });
     expect(await screen.findByText(/^Lab 36\.0, -13\.0, 5\.0/u)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Add to Band green' }));
+    await user.click(await screen.findByRole('button', { name: 'Add to Band green' }));
     await waitFor(async () => expect((await db.records('targets').get('target'))?.samples).toHaveLength(2));
   });
   it('a sample is left out and counted again; its picture may go', async () => {

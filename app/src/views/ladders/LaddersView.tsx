@@ -99,7 +99,7 @@ function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () =
   const edit = useEdit();
   return (
     <>
-      <PropForm key={`${prop.id}-${prop.revision}`} prop={prop} onDone={onDone} />
+      <PropForm key={prop.id} prop={prop} onDone={onDone} />
       <References propId={prop.id} />
       <div className="border-line mt-5 border-t pt-4">
         <ConfirmLoss

@@ -1,4 +1,5 @@
 import { Prop } from '@zinc-ladder/model/records/prop';
+import { useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { addProp, NEW_PROP } from '../../data/changes/propChanges';
 import { newId } from '../../data/newId';
@@ -13,6 +14,8 @@ import { formWords, useRecordForm } from '../../ui/useRecordForm';
 export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonly onDone: (propId: string | null) => void }) {
   const props = useTable('props');
   const edit = useEdit();
+  // What the form began with: only what is typed over it is kept, whatever another tab changes meanwhile.
+  const [seen] = useState(prop);
   const form = useRecordForm<Prop>(Prop, prop ?? { id: newId(), revision: 0, ...NEW_PROP, position: 0 });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async (values) => {
@@ -24,7 +27,7 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
       weight: values.weight,
     };
     const isKept = prop
-      ? await edit(`Change ${fields.name}`, (change) => change.patch('props', prop.id, fields, prop))
+      ? await edit(`Change ${fields.name}`, (change) => change.patch('props', prop.id, fields, seen ?? prop))
       : await edit(`Add ${fields.name}`, (change) => addProp(change, values.id, fields, props));
     if (isKept) onDone(values.id);
   });

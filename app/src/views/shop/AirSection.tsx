@@ -1,6 +1,8 @@
 import type { Shop, SprayLimitValues, TypicalDayValues } from '@zinc-ladder/model/records/shop';
 import { useState } from 'react';
 import { useClock, useNow } from '../../clock/ClockContext';
+import { forgetSimulated, isSimulated } from '../../data/climateFeed';
+import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import { useAir } from '../../engine/usePlan';
 import { useSensorState } from '../../shell/SensorFeed';
@@ -19,6 +21,7 @@ const SOURCES = [
 
 const SENSOR_WORDS = {
   here: 'The sensor answers; readings are kept as they come.',
+  simulated: 'A simulated sensor answers, as for the demo: its air is made up. Start the server without it for a shop of your own.',
   away: 'The sensor does not answer. The last readings and forecast are used; it is asked again by itself.',
   off: '',
 } as const;
@@ -63,6 +66,7 @@ export function AirSection({ shop }: { readonly shop: Shop }) {
           <p className="text-dim">{SENSOR_WORDS[sensor]}</p>
         </div>
         {shop.climateSource === 'typed' && <TypedReading />}
+        <SimulatedReadings />
         {air && <AirChart air={air} nowMs={now} formats={formats} />}
       </Sheet>
       <Sheet className="p-4" label="Typical day">
@@ -104,6 +108,21 @@ export function AirSection({ shop }: { readonly shop: Shop }) {
         </div>
       </Sheet>
     </div>
+  );
+}
+
+/** What a simulated sensor has written, and how to forget it. */
+function SimulatedReadings() {
+  const edit = useEdit();
+  const count = useTable('climateReadings').filter((reading) => isSimulated(reading.source)).length;
+  if (count === 0) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-3">
+      <span>
+        <span className="figure">{count}</span> readings and forecast hours here are simulated.
+      </span>
+      <Button onClick={() => void edit('Forget simulated readings', forgetSimulated)}>Forget them</Button>
+    </p>
   );
 }
 

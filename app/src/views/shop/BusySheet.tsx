@@ -10,22 +10,31 @@ import { useFormats } from '../../ui/useFormats';
 
 const SHOWN = 12;
 
+/** Appointments a shop keeps; the oldest give way. */
+const MOST_BUSY = 5000;
+
 /** Appointments that take hands away, brought in from a calendar file or from the bench. */
 export function BusySheet({ shop }: { readonly shop: Shop }) {
   const edit = useEdit();
   const clock = useClock();
   const now = useNow(60_000);
   const formats = useFormats();
-  const { tell, tellError } = useNotices();
+  const { tell, tellError, tellList } = useNotices();
   const ahead = shop.busy.filter((entry) => entry.endMs > now);
   const bring = async (file: File): Promise<void> => {
     try {
-      const found = await readCalendarFile(file, shop.timeZone, clock.now());
+      const { busy: found, notices } = await readCalendarFile(file, shop.timeZone, clock.now());
       const known = new Set(shop.busy.map((entry) => `${entry.startMs}/${entry.endMs}`));
       const fresh = found.filter((entry) => !known.has(`${entry.startMs}/${entry.endMs}`)).map((entry) => ({ ...entry }));
-      const busy = [...shop.busy, ...fresh].sort((a, b) => a.startMs - b.startMs);
+      const busy = [...shop.busy, ...fresh].sort((a, b) => a.startMs - b.startMs).slice(-MOST_BUSY);
       if (await edit(`Bring in ${file.name}`, (change) => change.patch('shop', shop.id, { busy }, shop)))
         tell(`${fresh.length} busy times brought in`, 'The plan goes round them. Undo takes them out.');
+      if (notices.length > 0)
+        tellList(
+          'Not all of the calendar could be followed',
+          '',
+          notices.map((message) => ({ path: '', message })),
+        );
     } catch (error) {
       tellError(error);
     }

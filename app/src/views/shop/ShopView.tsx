@@ -3,7 +3,7 @@ import { useShop } from '../../data/queries';
 import { useTitle } from '../../shell/pageTitle';
 import { UndoBar } from '../../shell/UndoBar';
 import { AirSection } from './AirSection';
-import { FilesSection } from './FilesSection';
+import { FilesSection } from './files/FilesSection';
 import { HoursSection } from './HoursSection';
 import { PlacesSection } from './PlacesSection';
 import { ProductsSection } from './ProductsSection';

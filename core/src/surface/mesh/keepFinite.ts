@@ -1,25 +1,30 @@
 import type { MeshNotice } from './mesh';
 import { MeshFaultError, MOST_FACETS } from './mesh';
 
+/** Farther out than this, mm, no part was ever printed, and areas and volumes would no longer be numbers. */
+export const FARTHEST_MILLIMETRES = 1e7;
+
+/** Whether a coordinate can be reckoned with. */
+function isNear(value: number): boolean {
+  return Math.abs(value) <= FARTHEST_MILLIMETRES;
+}
+
 /** Facets whose nine numbers are numbers, and a notice for the rest. Nothing is copied where nothing is wrong. */
 export function keepFinite(corners: Float32Array): { readonly corners: Float32Array; readonly notices: readonly MeshNotice[] } {
-  let sum = 0;
-  for (const value of corners) sum += value - value;
-  // A number that is none, or infinite, leaves the sum of differences as none.
-  if (sum === 0) return { corners, notices: [] };
+  if (corners.every(isNear)) return { corners, notices: [] };
   const kept = new Float32Array(corners.length);
   let length = 0;
   for (let at = 0; at + 8 < corners.length; at += 9) {
     const facet = corners.subarray(at, at + 9);
-    if (!facet.every((value) => Number.isFinite(value))) continue;
+    if (!facet.every(isNear)) continue;
     kept.set(facet, length);
     length += 9;
   }
   const dropped = (corners.length - length) / 9;
-  if (length === 0) throw new MeshFaultError('invalid', 'none of its facets has real numbers for corners');
+  if (length === 0) throw new MeshFaultError('invalid', 'none of its facets has corners at numbers within 10 km');
   return {
     corners: kept.slice(0, length),
-    notices: [{ code: 'dropped', message: `${dropped} facets whose corners are no numbers were left out` }],
+    notices: [{ code: 'dropped', message: `${dropped} facets whose corners are no numbers, or farther out than 10 km, were left out` }],
   };
 }
 

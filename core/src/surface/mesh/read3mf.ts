@@ -11,6 +11,8 @@ import { weldVertices } from './weldVertices';
 const LIMITS = { entries: 2000, bytes: 400 * 1024 * 1024 } as const;
 /** Objects may be made of objects; deeper than this is a loop or a trick. */
 const MOST_DEPTH = 16;
+/** Objects placed in all: a file of nested components that hold nothing would otherwise multiply without an end. */
+const MOST_PLACED = 100_000;
 
 const MILLIMETRES: Readonly<Record<string, number>> = {
   micron: 0.001,
@@ -57,14 +59,20 @@ export function read3mf(bytes: Uint8Array): ReadMesh {
   const notices: MeshNotice[] = [];
   // A file that builds nothing still shows its objects.
   const items = root.items.length > 0 ? root.items : [...root.objects.keys()].map((key) => ({ key, map: IDENTITY }));
-  for (const item of items) place(item, objects, corners, notices, 0);
+  const placed = { count: 0 };
+  for (const item of items) place(item, objects, corners, notices, 0, placed);
   requireFacets(corners.length / 9);
   if (root.scale !== 1) {
     for (let at = 0; at < corners.length; at += 1) corners[at] = (corners[at] ?? 0) * root.scale;
     notices.push({ code: 'unitInFile', message: `its own unit is ${root.scale} mm, which was reckoned in` });
   }
   const kept = keepFinite(Float32Array.from(corners));
-  return { mesh: weldVertices(kept.corners), notices: [...notices, ...kept.notices] };
+  return { mesh: weldVertices(kept.corners), notices: [...oneOfEach(notices), ...kept.notices] };
+}
+
+/** Each notice once: a file can name the same missing object a thousand times. */
+function oneOfEach(notices: readonly MeshNotice[]): MeshNotice[] {
+  return [...new Map(notices.map((notice) => [notice.message, notice])).values()];
 }
 
 function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
@@ -123,7 +131,16 @@ function readModel(xml: string, path: string): Model {
   return { scale, objects, items };
 }
 
-function place(item: Component, objects: ReadonlyMap<string, ModelObject>, corners: number[], notices: MeshNotice[], depth: number): void {
+function place(
+  item: Component,
+  objects: ReadonlyMap<string, ModelObject>,
+  corners: number[],
+  notices: MeshNotice[],
+  depth: number,
+  placed: { count: number },
+): void {
+  placed.count += 1;
+  if (placed.count > MOST_PLACED) throw new MeshFaultError('tooLarge', `it places more than ${MOST_PLACED} objects`);
   const found = objects.get(item.key);
   if (!found || depth > MOST_DEPTH) {
     notices.push({
@@ -145,5 +162,5 @@ function place(item: Component, objects: ReadonlyMap<string, ModelObject>, corne
     if (corners.length > MOST_FACETS * 9) requireFacets(corners.length / 9);
   }
   for (const component of found.components)
-    place({ key: component.key, map: combineAffine(component.map, item.map) }, objects, corners, notices, depth + 1);
+    place({ key: component.key, map: combineAffine(component.map, item.map) }, objects, corners, notices, depth + 1, placed);
 }

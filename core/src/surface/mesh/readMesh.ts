@@ -1,4 +1,5 @@
 import type { MeshFormat, ReadMesh } from './mesh';
+import { FARTHEST_MILLIMETRES } from './keepFinite';
 import { MeshFaultError } from './mesh';
 import { read3mf } from './read3mf';
 import { readObj } from './readObj';
@@ -17,5 +18,9 @@ export function readMesh(bytes: Uint8Array, format: MeshFormat, scale = 1): Read
   if (bytes.length === 0) throw new MeshFaultError('empty', 'the file is empty');
   const read = READERS[format](bytes);
   if (scale === 1) return read;
-  return { ...read, mesh: { ...read.mesh, positions: read.mesh.positions.map((value) => value * scale) } };
+  const positions = read.mesh.positions.map((value) => value * scale);
+  // In its unit and at its scale it must still be a part: squares of what is farther out are no numbers any more.
+  if (!positions.every((value) => Math.abs(value) <= FARTHEST_MILLIMETRES))
+    throw new MeshFaultError('invalid', 'in this unit and at this scale it would be larger than 10 km');
+  return { ...read, mesh: { ...read.mesh, positions } };
 }

@@ -125,6 +125,26 @@ describe('mesh readers', () => {
     expect(() => readMesh(pack({ '3D/3dmodel.model': loop }), '3mf')).toThrow(MeshFaultError);
   });
 
+  it('end at 3MF components of nothing that multiply with each level', () => {
+    const level = (id: number): string =>
+      `<object id="${id}"><components>${`<component objectid="${id + 1}"/>`.repeat(40)}</components></object>`;
+    const nested = model(
+      `<resources>${Array.from({ length: 14 }, (_, at) => level(at + 1)).join('')}<object id="15"/></resources><build><item objectid="1"/></build>`,
+    );
+    expect(() => readMesh(pack({ '3D/3dmodel.model': nested }), '3mf')).toThrow(/places more than/u);
+  });
+  it('leave out what is farther away than any part, before and after its unit is reckoned in', () => {
+    const far = '1e20';
+    const text = `v 0 0 0\nv 1 0 0\nv 0 1 0\nv ${far} 0 0\nf 1 2 3\nf 1 2 4\n`;
+    expect(readMesh(strToU8(text), 'obj').notices).toMatchObject([{ code: 'dropped' }]);
+    expect(() => readMesh(strToU8('v 0 0 0\nv 90000 0 0\nv 0 1 0\nf 1 2 3\n'), 'obj', 1000)).toThrow(/10 km/u);
+    const giant = model(
+      `<resources><object id="7">${TETRA}</object></resources><build><item objectid="7" transform="1e9 0 0 0 1e9 0 0 0 1e9 0 0 0"/></build>`,
+      'meter',
+    );
+    expect(() => readMesh(pack({ '3D/3dmodel.model': giant }), '3mf')).toThrow(MeshFaultError);
+  });
+
   it('refuse what is no mesh with a reason', () => {
     const refuse = (bytes: Uint8Array, format: MeshFormat): string => {
       try {

@@ -1,4 +1,5 @@
 import { CARD_TOOLS, MixCard } from '@zinc-ladder/model/records/mixCard';
+import { useState } from 'react';
 import { Controller, useFieldArray } from 'react-hook-form';
 import { keepPicture } from '../../../data/changes/pictureChanges';
 import { newId } from '../../../data/newId';
@@ -24,6 +25,8 @@ export function CardForm({
   const targets = useTable('targets').toSorted((a, b) => a.name.localeCompare(b.name));
   const edit = useEdit();
   const { tellError } = useNotices();
+  // What the form began with: only what is typed over it is kept, whatever another tab changes meanwhile.
+  const [seen] = useState(card);
   const form = useRecordForm<MixCard>(MixCard, card);
   const rows = useFieldArray({ control: form.control, name: 'components' });
   const { errors } = form.formState;
@@ -31,7 +34,7 @@ export function CardForm({
     const kept: MixCard = { ...values, name: values.name.trim(), components: values.components.map((component) => ({ ...component })) };
     if (
       await edit(isNew ? `Keep card ${kept.name}` : `Change card ${kept.name}`, (change) =>
-        change.put('mixCards', { ...kept }, isNew ? undefined : card),
+        change.put('mixCards', { ...kept }, isNew ? undefined : seen),
       )
     )
       onDone(kept.id);

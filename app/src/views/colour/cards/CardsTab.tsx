@@ -117,9 +117,7 @@ export function CardsTab({ cardId }: { readonly cardId: string | null }) {
         isActive={writing !== null}
         label={writing ? 'Write a card' : isTeaching ? 'What the cards teach' : 'Card'}
       >
-        {writing && (
-          <CardForm key={writing.card.id + String(writing.card.revision)} card={writing.card} isNew={writing.isNew} onDone={done} />
-        )}
+        {writing && <CardForm key={writing.card.id} card={writing.card} isNew={writing.isNew} onDone={done} />}
         {!writing && isTeaching && <StrengthsPanel />}
         {!writing && card && (
           <CardSheet

@@ -10,6 +10,7 @@ import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { useState } from 'react';
 import { useClock } from '../../../clock/ClockContext';
 import { useAttachment, useTable } from '../../../data/queries';
+import { useDevices } from '../../../data/useDevices';
 import { useEdit } from '../../../data/useEdit';
 import { getPictureDesk } from '../../../engine/pictureClient';
 import { useNotices } from '../../../shell/Notices';
@@ -43,7 +44,10 @@ export function ReadCard({
   const { tellError } = useNotices();
   const picture = useTable('pictures').find((entry) => entry.id === card.pictureId);
   const file = useAttachment(card.pictureId);
-  const [way, setWay] = useState<Way>('reader');
+  const devices = useDevices();
+  const [chosen, setWay] = useState<Way | null>(null);
+  const ways = WAYS.filter(([id]) => id !== 'reader' || devices !== 'none');
+  const way = chosen ?? ways[0]?.[0] ?? 'picture';
   const keep = (method: ColourReading['method'], lab: Lab, count: number, spread: number): void =>
     void edit(`Read card ${card.name}`, (change) =>
       change.patch(
@@ -71,13 +75,15 @@ export function ReadCard({
           <SelectField
             label="Read the dry swatch"
             value={way}
-            options={WAYS}
+            options={ways}
             onChange={(id) => setWay(WAYS.find(([entry]) => entry === id)?.[0] ?? 'reader')}
           />
         </div>
-        {way === 'reader' && <Button onClick={() => void read()}>Read it {COUNT} ×</Button>}
+        {way === 'reader' && (
+          <Button onClick={() => void read()}>{devices === 'simulated' ? `Read it simulated ${COUNT} ×` : `Read it ${COUNT} ×`}</Button>
+        )}
       </div>
-      {way === 'reader' && (
+      {way === 'reader' && devices === 'simulated' && (
         <p className="text-dim text-sm">
           The reader here is simulated: it is told the colour predicted for this mix and scatters about it as a hand-held one does. A real
           one reads what lies under it.

@@ -77,7 +77,12 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
       }
       await edit(`Take the light out of ${picture.name}`, async (change) => {
         await change.patch('pictures', picture.id, { neutral: { area, known: [...known], gains: [...next] } }, picture);
-        for (const entry of renewed) await change.put('targets', entry, entry);
+        for (const entry of renewed)
+          await change.put(
+            'targets',
+            entry,
+            targets.find((seen) => seen.id === entry.id),
+          );
       });
       setSampled(null);
       setMode('sample');

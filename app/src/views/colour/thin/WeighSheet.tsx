@@ -4,6 +4,7 @@ import { productValue } from '@zinc-ladder/model/products/productDrying';
 import { useState } from 'react';
 import { useClock } from '../../../clock/ClockContext';
 import { useTable } from '../../../data/queries';
+import { useDevices } from '../../../data/useDevices';
 import { useEdit } from '../../../data/useEdit';
 import { useNotices } from '../../../shell/Notices';
 import { Button } from '../../../ui/Button';
@@ -27,6 +28,7 @@ export function WeighSheet() {
   const [gross, setGross] = useState('');
   const can = cans.find((entry) => entry.id === canId) ?? cans[0];
   const product = products.get(can?.productId ?? '');
+  const devices = useDevices();
   if (!can || !product) return <Sheet className="p-4">No can stands on the shelf yet.</Sheet>;
   const { application } = findProductClass(product.classId);
   const density = productValue(product, 'densityKgPerLitre').value ?? 1;
@@ -65,7 +67,9 @@ export function WeighSheet() {
       />
       <div className="grid grid-cols-2 items-end gap-3">
         <NumberBox label="It weighs, g" trial={{ text: gross, set: setGross }} min={0} max={100_000} isQuiet={gross === ''} />
-        <Button onClick={() => void weigh()}>Ask the scale</Button>
+        {devices !== 'none' && (
+          <Button onClick={() => void weigh()}>{devices === 'simulated' ? 'Ask the simulated scale' : 'Ask the scale'}</Button>
+        )}
       </div>
       <InlineNumber
         label="Empty it weighs"

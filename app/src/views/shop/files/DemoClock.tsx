@@ -1,17 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
-import { useClock, useNow } from '../../clock/ClockContext';
-import { loadDemo, moveToToday, setClock } from '../../data/demo';
-import { tableKey } from '../../data/liveTables';
-import { useStore } from '../../data/StoreContext';
-import { useNotices } from '../../shell/Notices';
-import { Button } from '../../ui/Button';
-import { ConfirmLoss } from '../../ui/ConfirmLoss';
-import { Sheet } from '../../ui/Sheet';
-import { useFormats } from '../../ui/useFormats';
+import { useClock, useNow } from '../../../clock/ClockContext';
+import { useBackups } from '../../../data/backups/BackupContext';
+import { loadDemo, moveToToday, setClock } from '../../../data/demo';
+import { tableKey } from '../../../data/liveTables';
+import { useStore } from '../../../data/StoreContext';
+import { useNotices } from '../../../shell/Notices';
+import { Button } from '../../../ui/Button';
+import { ConfirmLoss } from '../../../ui/ConfirmLoss';
+import { Sheet } from '../../../ui/Sheet';
+import { useFormats } from '../../../ui/useFormats';
 
 /** The demo's clock: what moment the shop is at, and how to come to today. */
 export function DemoClock() {
   const store = useStore();
+  const backups = useBackups();
   const clock = useClock();
   const now = useNow(1000);
   const formats = useFormats();
@@ -47,9 +49,14 @@ export function DemoClock() {
       <ConfirmLoss
         trigger={<Button className="justify-self-start">{isDemo ? 'Start the demo again' : 'Load the demo'}</Button>}
         title={isDemo ? 'Start the demo again?' : 'Load the demo in place of your shop?'}
-        detail="What is here now goes, and undo does not reach behind it. Save a file first if you want to keep it."
+        detail="What is here now goes, and undo does not reach behind it. A backup is kept where the browser has a file store; a saved file is safer."
         act={isDemo ? 'Start again' : 'Load the demo'}
-        onConfirm={() => void run(() => loadDemo(store, clock), 'The demo is loaded')}
+        onConfirm={() =>
+          void run(async () => {
+            await backups.keep('before-demo');
+            await loadDemo(store, clock);
+          }, 'The demo is loaded')
+        }
       />
     </Sheet>
   );

@@ -1,0 +1,165 @@
+import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
+import type { Shop } from '@zinc-ladder/model/records/shop';
+import { useState } from 'react';
+import { useClock } from '../../../clock/ClockContext';
+import type { ImportMode, ImportPreview } from '../../../data/projectTransfer';
+import { useBackups } from '../../../data/backups/BackupContext';
+import { importProject, previewImport } from '../../../data/projectTransfer';
+import { useStore } from '../../../data/StoreContext';
+import { wipeEverything } from '../../../data/wipe';
+import { packProjectFile } from '../../../engine/packProjectFile';
+import { readProjectFile } from '../../../engine/readProjectFile';
+import { useNotices } from '../../../shell/Notices';
+import { Button } from '../../../ui/Button';
+import { FilePick } from '../../../ui/FilePick';
+import { ConfirmLoss } from '../../../ui/ConfirmLoss';
+import { toLocalInput } from '../../../ui/localInput';
+import { Sheet } from '../../../ui/Sheet';
+import { download, fileName } from '../../../ui/download';
+import { BackupsSheet } from './BackupsSheet';
+import { DemoClock } from './DemoClock';
+import { ImportChoice } from './ImportChoice';
+import { StorageSheet } from './StorageSheet';
+
+interface Waiting {
+  readonly name: string;
+  readonly bundle: ProjectBundle;
+  readonly merge: ImportPreview;
+  readonly replace: ImportPreview;
+}
+
+/** What is being worked at, and how it is stopped. */
+interface Working {
+  readonly words: string;
+  readonly stop: AbortController | null;
+}
+
+/** Files out and in, backups, the room the browser gives, and the demo's clock. */
+export function FilesSection({ shop }: { readonly shop: Shop }) {
+  const store = useStore();
+  const clock = useClock();
+  const backups = useBackups();
+  const { tell, tellError, tellList } = useNotices();
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
+  const [working, setWorking] = useState<Working | null>(null);
+  const guard = async (words: string, stop: AbortController | null, work: () => Promise<void>): Promise<void> => {
+    setWorking({ words, stop });
+    try {
+      await work();
+    } catch (error) {
+      if (!stop?.signal.aborted) tellError(error);
+    } finally {
+      setWorking(null);
+    }
+  };
+  const save = (as: 'zip' | 'json'): Promise<void> => {
+    const stop = new AbortController();
+    return guard('Packing and reading back…', stop, async () => {
+      const nowMs = Math.round(clock.now());
+      const { blob } = await packProjectFile(store.db.name, nowMs, as, stop.signal);
+      const date = toLocalInput(nowMs, shop.timeZone).slice(0, 10);
+      download(blob, fileName(shop.name, date, as), blob.type);
+      // The records alone are no whole copy.
+      if (as === 'zip') await store.db.meta.put({ key: 'savedAtMs', value: nowMs });
+    });
+  };
+  const open = (file: File): Promise<void> => {
+    const stop = new AbortController();
+    setWaiting(null);
+    return guard(`Reading ${file.name}…`, stop, async () => {
+      const bundle = await readProjectFile(file, stop.signal);
+      setWaiting({
+        name: file.name,
+        bundle,
+        merge: await previewImport(store.db, bundle, 'merge'),
+        replace: await previewImport(store.db, bundle, 'replace'),
+      });
+    });
+  };
+  const take = (mode: ImportMode): Promise<void> =>
+    guard('Taking it in…', null, async () => {
+      if (!waiting) return;
+      if (mode === 'replace') await backups.keep('before-replace');
+      const mends = await importProject(store, waiting.bundle, mode);
+      setWaiting(null);
+      tell(mode === 'merge' ? 'Merged' : 'Replaced', 'Undo takes it back.');
+      if (mends.length > 0)
+        tellList(
+          'Mended on the way',
+          '',
+          mends.map(({ list, name, what }) => ({ path: name || list, message: what })),
+        );
+    });
+  const empty = (): Promise<void> =>
+    guard('Emptying…', null, async () => {
+      await backups.keep('before-empty');
+      await wipeEverything(store);
+    });
+  return (
+    <div className="grid items-start gap-4 md:grid-cols-2">
+      {working && (
+        <p role="status" className="border-lime bg-sheet flex min-h-11 items-center gap-3 border-l-4 px-4 md:col-span-2">
+          {working.words}
+          {working.stop && <Button onClick={() => working.stop?.abort(new DOMException('stopped', 'AbortError'))}>Stop</Button>}
+        </p>
+      )}
+      <Sheet className="grid gap-3 p-4" label="Take it away">
+        <h2 className="font-label text-xl font-semibold">Take it away</h2>
+        <p className="text-dim">
+          The zip holds everything: the project as one JSON file, with pictures and meshes beside it. The JSON alone is without those.
+          Either is read back before it is given out.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <Button look="primary" isLarge disabled={working !== null} onClick={() => void save('zip')}>
+            Save everything (zip)
+          </Button>
+          <Button isLarge disabled={working !== null} onClick={() => void save('json')}>
+            Save records (JSON)
+          </Button>
+        </div>
+      </Sheet>
+      <Sheet className="grid gap-3 p-4" label="Bring it in">
+        <h2 className="font-label text-xl font-semibold">Bring it in</h2>
+        <p className="text-dim">A file is read whole and checked before anything here is touched.</p>
+        <FilePick accept=".json,.zip,application/json,application/zip" isLarge onPick={(file) => void open(file)}>
+          Open a file
+        </FilePick>
+        {waiting && (
+          <div role="status" className="border-lime border-l-4 pl-4">
+            <p className="font-semibold">{waiting.name} is sound.</p>
+            <div className="mt-2 grid gap-2 sm:grid-cols-2">
+              <ImportChoice act="Merge" preview={waiting.merge} isBusy={working !== null} onTake={() => void take('merge')} />
+              <ImportChoice
+                act="Replace everything"
+                preview={waiting.replace}
+                isBusy={working !== null}
+                onTake={() => void take('replace')}
+              />
+            </div>
+            <Button look="quiet" className="mt-2" onClick={() => setWaiting(null)}>
+              Leave it
+            </Button>
+          </div>
+        )}
+      </Sheet>
+      <BackupsSheet onOpen={(file) => void open(file)} />
+      <StorageSheet />
+      <DemoClock />
+      <Sheet className="grid gap-3 p-4" label="Start over">
+        <h2 className="font-label text-xl font-semibold">Start over</h2>
+        <p className="text-dim">Empties this browser's copy. Undo on the first screen brings it back; a saved file is safer.</p>
+        <ConfirmLoss
+          trigger={
+            <Button look="danger" className="justify-self-start">
+              Empty the shop
+            </Button>
+          }
+          title="Empty the shop?"
+          detail="Every prop, ladder, card, product and log entry goes. Undo brings them back as long as nothing else is done; save a file first to be sure."
+          act="Empty it"
+          onConfirm={() => void empty()}
+        />
+      </Sheet>
+    </div>
+  );
+}
