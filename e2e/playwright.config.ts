@@ -35,8 +35,10 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // A name that is not this machine's own: pages under it are no secure context, as on a plain network address.
+        '--host-resolver-rules=MAP zinc.test 127.0.0.1',
       ],
     },
   },
-  webServer: [server(4398), server(4399, '--demo')],
+  webServer: [server(4398), server(4399, '--demo', '--allow-host', 'zinc.test')],
 });

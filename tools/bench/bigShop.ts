@@ -42,6 +42,7 @@ export function makeBigShop(demo: ProjectFile, partCount: number, rungsEach: num
     ...(template as LogEntry),
     id: `entry-${at}`,
     atMs: demo.savedAtMs - at * 600_000,
+    counter: entryCount - at,
     text: at % 7 === 0 ? `pass ${at}, a run at the lower edge` : '',
   }));
   return {

@@ -92,6 +92,11 @@ export class LiveTables {
     }
   }
 
+  /** Reads all tables again that are shown, as after a worker wrote many. */
+  async reload(): Promise<void> {
+    await Promise.all([...this.held].flatMap(([name, held]) => (held.isAsked ? [this.load(name)] : [])));
+  }
+
   private need(name: TableName): Held {
     const held = this.held.get(name);
     if (!held) throw new RangeError(`no table ${name}`);

@@ -84,7 +84,7 @@ export function useHistoryState(): HistoryState {
     staleTime: Infinity,
     networkMode: 'always',
   });
-  return query.data ?? { undoLabel: null, redoLabel: null, firstAtMs: null };
+  return query.data ?? { undoLabel: null, redoLabel: null, firstAtMs: null, lastAtMs: null };
 }
 
 /** A kept picture, or null. */

@@ -21,6 +21,8 @@ export interface HistoryState {
   readonly redoLabel: string | null;
   /** when the oldest edit that is remembered was done; null: none is */
   readonly firstAtMs: number | null;
+  /** when the last one was done */
+  readonly lastAtMs: number | null;
 }
 
 /** How far an edit is checked: `all` rules between records, or the `shape` of each only, where all that stays was checked as a whole. */
@@ -95,8 +97,14 @@ export class Store {
 
   /** What undo and redo would do. */
   async historyState(): Promise<HistoryState> {
-    const [undo, redo, first] = await Promise.all([this.nextRow('undo'), this.nextRow('redo'), this.db.history.orderBy('seq').first()]);
-    return { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null, firstAtMs: first?.atMs ?? null };
+    const rows = this.db.history.orderBy('seq');
+    const [undo, redo, first, last] = await Promise.all([
+      this.nextRow('undo'),
+      this.nextRow('redo'),
+      rows.first(),
+      this.db.history.orderBy('seq').last(),
+    ]);
+    return { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null, firstAtMs: first?.atMs ?? null, lastAtMs: last?.atMs ?? null };
   }
 
   /** Forgets all edits, as after a new start: what was before belongs to another shop. */

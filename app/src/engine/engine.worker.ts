@@ -2,7 +2,6 @@ import type { ShopPlan, ShopPlanOptions } from '@zinc-ladder/core/plan/planShop'
 import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { exposeApi } from './exposeApi';
-import { readFilms } from './readFilms';
 
 /** A step of the search, so short that other questions are answered in between. */
 const SLICE_MS = 40;
@@ -20,6 +19,9 @@ async function planShop(input: ShopPlanInput, options: ShopPlanOptions, tell: (p
   const own = newest;
   const planner = createShopPlanner(input, options);
   tell(planner.plan());
+  // A newer question that came meanwhile is heard before the search begins: its first step cannot be broken off.
+  await new Promise((resolve) => setTimeout(resolve));
+  if (own !== newest) return planner.plan();
   let toldAt = performance.now();
   let isBetter = false;
   for (;;) {
@@ -40,7 +42,7 @@ async function planShop(input: ShopPlanInput, options: ShopPlanOptions, tell: (p
   }
 }
 
-const engine = { planShop, readFilms };
+const engine = { planShop };
 
 /** What the worker offers. */
 export type Engine = typeof engine;

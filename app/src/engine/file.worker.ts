@@ -6,7 +6,11 @@ import { FileFaultsError } from '@zinc-ladder/model/file/faults';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
 import { readBundle } from '@zinc-ladder/model/file/zipProject';
 import { transfer } from 'comlink';
+import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { ShopDatabase } from '../data/database';
+import type { ImportMode, ImportPreview } from '../data/projectTransfer';
+import { importProject, previewImport } from '../data/projectTransfer';
+import { Store } from '../data/store';
 import { exposeApi } from './exposeApi';
 import type { PackedProject, SaveKind } from './packShop';
 import { packShop } from './packShop';
@@ -19,11 +23,54 @@ export type CalendarOutcome =
 export type ReadOutcome =
   { readonly kind: 'read'; readonly bundle: ProjectBundle } | { readonly kind: 'faulty'; readonly faults: readonly Fault[] };
 
+/** How far the opening of a file is. */
+export type ImportPhase = 'comparing';
+
+/** What came of opening a file for the shop. */
+export type OpenOutcome =
+  | { readonly kind: 'opened'; readonly merge: ImportPreview; readonly replace: ImportPreview }
+  | { readonly kind: 'faulty'; readonly faults: readonly Fault[] };
+
 /** What came of packing a shop. */
 export type PackOutcome =
   { readonly kind: 'packed'; readonly packed: PackedProject } | { readonly kind: 'faulty'; readonly faults: readonly Fault[] };
 
+let held: ProjectBundle | null = null;
+
+/** Runs work on a database of its own connection, which is closed again. */
+async function withDatabase<Result>(name: string, work: (db: ShopDatabase) => Promise<Result>): Promise<Result> {
+  const db = new ShopDatabase(name);
+  try {
+    return await work(db);
+  } finally {
+    db.close();
+  }
+}
+
 const reader = {
+  /** Reads a file, keeps it here, and tells what taking it in would do. */
+  async open(databaseName: string, file: Blob, tell: (phase: ImportPhase) => void): Promise<OpenOutcome> {
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    try {
+      held = readBundle(bytes);
+    } catch (error) {
+      if (error instanceof FileFaultsError) return { kind: 'faulty', faults: error.faults };
+      throw error;
+    }
+    tell('comparing');
+    const bundle = held;
+    return withDatabase(databaseName, async (db) => ({
+      kind: 'opened',
+      merge: await previewImport(db, bundle, 'merge'),
+      replace: await previewImport(db, bundle, 'replace'),
+    }));
+  },
+  /** Takes the file that was opened into the shop, as one edit. The page ends this worker to stop it: nothing is written then. */
+  async take(databaseName: string, mode: ImportMode, nowMs: number): Promise<readonly Mend[]> {
+    const bundle = held;
+    if (!bundle) throw new Error('no file is open');
+    return withDatabase(databaseName, (db) => importProject(new Store(db, () => nowMs), bundle, mode));
+  },
   async read(file: Blob): Promise<ReadOutcome> {
     const bytes = new Uint8Array(await file.arrayBuffer());
     try {
@@ -36,14 +83,11 @@ const reader = {
     }
   },
   async pack(databaseName: string, savedAtMs: number, as: SaveKind): Promise<PackOutcome> {
-    const db = new ShopDatabase(databaseName);
     try {
-      return { kind: 'packed', packed: await packShop(db, savedAtMs, as) };
+      return { kind: 'packed', packed: await withDatabase(databaseName, (db) => packShop(db, savedAtMs, as)) };
     } catch (error) {
       if (error instanceof FileFaultsError) return { kind: 'faulty', faults: error.faults };
       throw error;
-    } finally {
-      db.close();
     }
   },
   readBusy(text: string, timeZone: string, fromMs: number, toMs: number): CalendarOutcome {

@@ -5,7 +5,7 @@ import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { useNow } from '../clock/ClockContext';
 import { useShop, useTable, useTableQuery } from '../data/queries';
-import { getEngine } from './engineClient';
+import { getEngine, getFilms } from './engineClient';
 import type { FilmAnswer } from './filmTypes';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherFilms } from './gatherFilms';
@@ -69,7 +69,7 @@ export function useFilms(): readonly FilmAnswer[] {
     queryFn: async (): Promise<readonly FilmAnswer[]> => {
       if (!records) return NO_FILMS;
       const air = gatherAir(records.shop, readings.data ?? [], now + REPLAN_MS);
-      return getEngine().readFilms({ air, nowMs: now, films: gatherFilms(records, now + REPLAN_MS) });
+      return getFilms().readFilms({ air, nowMs: now, films: gatherFilms(records, now + REPLAN_MS) });
     },
     enabled: records !== null && readings.isSuccess,
     placeholderData: keepPreviousData,

@@ -2,12 +2,11 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock } from '../clock/ClockContext';
 import { newShop, starterProducts } from '../data/changes/newShop';
-import { importProject } from '../data/projectTransfer';
 import { leaveDemo, loadDemo } from '../data/demo';
 import { newId } from '../data/newId';
 import { useStore } from '../data/StoreContext';
 import { useEdit } from '../data/useEdit';
-import { readProjectFile } from '../engine/readProjectFile';
+import { openProjectFile } from '../engine/openProjectFile';
 import { Button } from '../ui/Button';
 import { FilePick } from '../ui/FilePick';
 import { useNotices } from './Notices';
@@ -37,12 +36,21 @@ export function FirstRun() {
       await change.put('shop', newShop(newId(), Intl.DateTimeFormat().resolvedOptions().timeZone));
       for (const product of starterProducts(newId)) await change.put('products', product);
     });
+    // From now on it is counted how long the shop was not saved to a file.
+    await store.db.meta.put({ key: 'savedAtMs', value: clock.now() });
     if (isStarted) void navigate('/ladders');
   };
   const openFile = async (file: File): Promise<void> => {
-    const bundle = await readProjectFile(file);
-    await leaveDemo(store, clock);
-    await importProject(store, bundle, 'replace');
+    const stop = new AbortController();
+    const opened = await openProjectFile(store.db.name, file, stop.signal, () => undefined);
+    try {
+      await leaveDemo(store, clock);
+      await opened.take('replace', Math.round(clock.now()), stop.signal);
+    } finally {
+      opened.close();
+    }
+    await store.tables.reload();
+    await store.db.meta.put({ key: 'savedAtMs', value: clock.now() });
   };
   return (
     <main className="mx-auto max-w-2xl p-6 md:pt-24">

@@ -136,12 +136,13 @@ function UnsavedItem() {
   const store = useStore();
   const now = useNow(600_000);
   const meta = useQuery({ queryKey: tableKey('meta'), queryFn: () => store.db.meta.toArray(), staleTime: Infinity, networkMode: 'always' });
-  const { firstAtMs } = useHistoryState();
+  const { firstAtMs, lastAtMs } = useHistoryState();
   const kept = (key: MetaRow['key']) => meta.data?.find((row) => row.key === key)?.value;
-  if (!meta.data || kept('isDemo') === true || firstAtMs === null) return null;
-  const savedAtMs = kept('savedAtMs');
-  const days = Math.floor((now - (typeof savedAtMs === 'number' ? savedAtMs : firstAtMs)) / 86_400_000);
-  if (days < REMIND_AFTER_DAYS) return null;
+  if (!meta.data || kept('isDemo') === true || firstAtMs === null || lastAtMs === null) return null;
+  const saved = kept('savedAtMs');
+  const savedAtMs = typeof saved === 'number' ? saved : firstAtMs;
+  const days = Math.floor((now - savedAtMs) / 86_400_000);
+  if (days < REMIND_AFTER_DAYS || lastAtMs <= savedAtMs) return null;
   return (
     <Item label="Not saved to a file">
       <Link to="/shop/files" className="text-oxide underline-offset-4 hover:underline">

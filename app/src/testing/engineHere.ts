@@ -9,5 +9,9 @@ export const getEngine = () => ({
     const plan = planShopAtOnce(input, options);
     return Promise.resolve(plan.kind === 'planned' ? { ...plan, isFinal: true } : plan);
   },
+});
+
+/** The cure clock without its worker. */
+export const getFilms = () => ({
   readFilms: (...args: Parameters<typeof readFilms>) => Promise.resolve(readFilms(...args)),
 });

@@ -11,6 +11,7 @@ import { findTimeGap } from './bench/timeGap';
 import { layOutBands, layOutRungs } from './ladders/ladderLayout';
 import { standingLog } from '@zinc-ladder/model/log/standingLog';
 import { compareLogged, filterLog, NO_FILTER } from './log/filterLog';
+import { LogSearch } from './log/LogSearch';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/planWindow';
 import { fileName } from '../ui/download';
 import { readDayMinutes, writeDayMinutes } from '../ui/dayMinutes';
@@ -68,6 +69,20 @@ describe('the log as it stands', () => {
     expect(ids({})).toEqual(['3', '2', '1']);
     expect(ids({ kind: 'done', partId: 'a' })).toEqual(['1']);
     expect(ids({ text: ' RUN ' })).toEqual(['1']);
+  });
+  it('is found the same by typing on as by asking at once (every word, letter by letter)', () => {
+    const log = standingLog(
+      Array.from({ length: 60 }, (_, at) =>
+        entry(String(at), at, { text: ['a run', 'lower edge', 'edge, a run', ''][at % 4] ?? '', partId: at % 3 === 0 ? 'b' : 'a' }),
+      ),
+    );
+    const typed = new LogSearch(log, (each) => each.text);
+    for (const word of ['lower edge', 'run', 'edge, a run', 'edge'])
+      for (let length = 0; length <= word.length; length += 1)
+        for (const partId of ['', 'b']) {
+          const filter = { ...NO_FILTER, partId, text: word.slice(0, length) };
+          expect(typed.find(filter)).toEqual(filterLog(log, filter, (each) => each.text));
+        }
   });
   it('sums planned and real minutes of what was done', () => {
     const log = standingLog([

@@ -30,9 +30,7 @@ export interface BusyCalendar {
 export function readBusyTimes(text: string, timeZone: string, fromMs: number, toMs: number): BusyCalendar {
   if (text.length > MOST_BYTES) throw faulty('tooLarge', 'the calendar is larger than 4 MB');
   const calendar = parse(text);
-  const zones = new Map(
-    calendar.getAllSubcomponents('vtimezone').map((zone) => [String(zone.getFirstPropertyValue('tzid')), new ICAL.Timezone(zone)]),
-  );
+  const zones = zonesOf(calendar);
   const toMoment = (time: ICAL.Time, tzid = ''): number => momentOf(time, tzid, timeZone, zones);
   const found: BusyTime[] = [];
   const unfollowed: string[] = [];
@@ -43,11 +41,11 @@ export function readBusyTimes(text: string, timeZone: string, fromMs: number, to
   const addAt = (event: ICAL.Event, start: ICAL.Time, end: ICAL.Time): void =>
     add(event, toMoment(start, zoneOf(event, 'dtstart')), toMoment(end, zoneOf(event, 'dtend') || zoneOf(event, 'dtstart')));
   const events = calendar.getAllSubcomponents('vevent').map((component) => new ICAL.Event(component));
-  for (const event of events) {
-    if (!event.startDate) continue;
+  const addEvent = (event: ICAL.Event): void => {
+    if (!event.startDate) return;
     if (event.isRecurrenceException() || !event.isRecurring()) {
       addAt(event, event.startDate, event.endDate);
-      continue;
+      return;
     }
     const zone = zoneOf(event, 'dtstart');
     // What began before the window may still run in it.
@@ -75,13 +73,36 @@ export function readBusyTimes(text: string, timeZone: string, fromMs: number, to
       end.addDuration(event.duration);
       addAt(event, time, end);
     }
+  };
+  let unread = 0;
+  for (const event of events) {
+    try {
+      addEvent(event);
+    } catch {
+      // The library throws where a date is none; the other appointments hold.
+      unread += 1;
+    }
   }
   found.sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
   const notices = [...new Set(unfollowed)]
     .slice(0, 5)
     .map((title) => `“${title}” repeats in a way that is not followed; only its first time is there`);
+  if (unread > 0) notices.push(`${unread} appointments whose times cannot be read were left out`);
   if (found.length > MOST_APPOINTMENTS) notices.push(`only the first ${MOST_APPOINTMENTS} of ${found.length} appointments are brought in`);
   return { busy: found.slice(0, MOST_APPOINTMENTS), notices };
+}
+
+/** The zones a file describes itself; one that cannot be read is as if it were not there. */
+function zonesOf(calendar: ICAL.Component): Map<string, ICAL.Timezone> {
+  const zones = new Map<string, ICAL.Timezone>();
+  for (const zone of calendar.getAllSubcomponents('vtimezone')) {
+    try {
+      zones.set(String(zone.getFirstPropertyValue('tzid')), new ICAL.Timezone(zone));
+    } catch {
+      // Its times are then taken as the shop's own.
+    }
+  }
+  return zones;
 }
 
 /** Moments at which an event does not fall though its rule says so: excepted dates, and occurrences that were moved. */

@@ -1,3 +1,5 @@
+// The classes' decorators read types by it; whichever part of a bundle is loaded first must bring it.
+import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { Equals, IsArray, IsObject, ValidateNested } from 'class-validator';
 import { BenchTimer } from '../records/benchTimer';

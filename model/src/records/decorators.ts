@@ -1,3 +1,5 @@
+// The classes' decorators read types by it; whichever part of a bundle is loaded first must bring it.
+import 'reflect-metadata';
 import { Matches, MaxLength, ValidateIf } from 'class-validator';
 
 /** The value may be null; other rules hold only when it is not. */

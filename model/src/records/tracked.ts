@@ -1,3 +1,5 @@
+// The classes' decorators read types by it; whichever part of a bundle is loaded first must bring it.
+import 'reflect-metadata';
 import { IsInt, Min } from 'class-validator';
 import { IsRecordId } from './decorators';
 

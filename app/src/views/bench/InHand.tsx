@@ -54,20 +54,24 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
       ) : (
         <GapNotice rung={rung} formats={formats} />
       )}
-      <p
-        role="timer"
-        aria-label={`${minutes} minutes in hand`}
-        className="figure my-3 text-[clamp(3rem,12vw,4.75rem)] leading-none font-medium"
-      >
-        {formatTimer(worked)}
-      </p>
-      <svg className="mb-4 block h-2 w-full" aria-hidden="true" preserveAspectRatio="none" viewBox="0 0 100 1">
-        <rect width="100" height="1" fill="var(--color-line)" />
-        <rect width={share * 100} height="1" fill={share < 1 ? 'var(--color-lime)' : 'var(--color-oxide)'} />
-      </svg>
+      {!isForgotten && (
+        <>
+          <p
+            role="timer"
+            aria-label={`${minutes} minutes in hand`}
+            className="figure my-3 text-[clamp(3rem,12vw,4.75rem)] leading-none font-medium"
+          >
+            {formatTimer(worked)}
+          </p>
+          <svg className="mb-4 block h-2 w-full" aria-hidden="true" preserveAspectRatio="none" viewBox="0 0 100 1">
+            <rect width="100" height="1" fill="var(--color-line)" />
+            <rect width={share * 100} height="1" fill={share < 1 ? 'var(--color-lime)' : 'var(--color-oxide)'} />
+          </svg>
+        </>
+      )}
       <div className="mb-3 grid grid-cols-[2fr_1fr] gap-3">
         <Button look="primary" isLarge disabled={isForgotten} onClick={() => void done()}>
-          Done: log {formatSpan(minutes)}
+          {isForgotten ? 'Done' : `Done: log ${formatSpan(minutes)}`}
         </Button>
         <Button
           isLarge

@@ -20,7 +20,8 @@ import { CorrectionForm } from './CorrectionForm';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
 import { standingLog } from '@zinc-ladder/model/log/standingLog';
 import type { LogFilter } from './filterLog';
-import { compareLogged, filterLog, NO_FILTER } from './filterLog';
+import { compareLogged, NO_FILTER } from './filterLog';
+import { LogSearch } from './LogSearch';
 import { MinutesChart } from './MinutesChart';
 
 const KIND_WORDS: Readonly<Record<LogEntry['kind'], string>> = {
@@ -42,13 +43,8 @@ export function LogView() {
   // Typing stays ahead of a long list: the list follows when the keys allow.
   const shownFilter = useDeferredValue(filter);
   const standing = useDerived('logEntries', standingLog);
-  const hasText = shownFilter.text.trim() !== '';
-  // What entries are searched in is put together once, and only when something is searched.
-  const words = useMemo(
-    () => new Map(hasText ? standing.map(({ entry }) => [entry.id, wordsOf(entry, index)] as const) : []),
-    [hasText, standing, index],
-  );
-  const shown = useMemo(() => filterLog(standing, shownFilter, (entry) => words.get(entry.id) ?? ''), [standing, shownFilter, words]);
+  const search = useMemo(() => new LogSearch(standing, (entry) => wordsOf(entry, index)), [standing, index]);
+  const shown = useMemo(() => search.find(shownFilter), [search, shownFilter]);
   const compared = useMemo(
     () => compareLogged(shown, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
     [shown, index],

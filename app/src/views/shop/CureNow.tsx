@@ -2,7 +2,7 @@ import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useQuery } from '@tanstack/react-query';
 import { useNow } from '../../clock/ClockContext';
-import { getEngine } from '../../engine/engineClient';
+import { getFilms } from '../../engine/engineClient';
 import { useAir } from '../../engine/usePlan';
 import { CureStrip } from '../../ui/CureStrip';
 import { useFormats } from '../../ui/useFormats';
@@ -29,7 +29,7 @@ export function CureNow({ product }: { readonly product: Product }) {
         nextRungId: null,
         nextNeeds: null,
       };
-      const [answer] = await getEngine().readFilms({ air, nowMs: now, films: [film] });
+      const [answer] = await getFilms().readFilms({ air, nowMs: now, films: [film] });
       return answer?.outlook ?? null;
     },
     enabled: air !== null,

@@ -1,6 +1,5 @@
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
 import { useEffect, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { keepPicture } from '../../../data/changes/pictureChanges';
 import { newId } from '../../../data/newId';
 import { useTable } from '../../../data/queries';
@@ -9,8 +8,8 @@ import { useEdit } from '../../../data/useEdit';
 import { useNotices } from '../../../shell/Notices';
 import { useTitle } from '../../../shell/pageTitle';
 import { FilePick } from '../../../ui/FilePick';
-import { NeutralPicture } from './NeutralPicture';
 import { PictureDesk } from './PictureDesk';
+import { PictureList } from './PictureList';
 
 /** Reference pictures: brought in, made neutral, sampled. */
 export function PicturesTab({ pictureId }: { readonly pictureId: string | null }) {
@@ -65,30 +64,7 @@ export function PicturesTab({ pictureId }: { readonly pictureId: string | null }
           </FilePick>
         </div>
         <p className="text-dim mb-3 text-sm">Or drop or paste one. It is shrunk to 1600 pixels, turned upright and kept with the prop.</p>
-        {[...props, null].map((prop) => {
-          const own = pictures.filter((entry) => entry.propId === (prop?.id ?? null));
-          if (own.length === 0) return null;
-          return (
-            <div key={prop?.id ?? 'none'} className="mb-3">
-              <h2 className="label mb-1">{prop?.name ?? 'Of no prop'}</h2>
-              <ul className="grid grid-cols-2 gap-2">
-                {own.map((entry) => (
-                  <li key={entry.id}>
-                    <Link
-                      to={`/colour/pictures/${entry.id}${suffix}`}
-                      aria-current={entry.id === picture?.id ? 'page' : undefined}
-                      className={`block border-2 p-0.5 ${entry.id === picture?.id ? 'border-ink' : 'border-transparent'}`}
-                    >
-                      <NeutralPicture picture={entry} marks={[]} className="max-h-24" />
-                      <span className="block truncate text-sm">{entry.name}</span>
-                      <span className="text-dim block text-sm">{neutralWords(entry)}</span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            </div>
-          );
-        })}
+        {pictures.length > 0 && <PictureList pictures={pictures} props={props} openId={picture?.id ?? null} suffix={suffix} />}
         {pictures.length === 0 && <p>No picture yet. A still of the thing with something grey or white in the same light serves best.</p>}
       </section>
       {picture ? (
@@ -98,8 +74,4 @@ export function PicturesTab({ pictureId }: { readonly pictureId: string | null }
       )}
     </div>
   );
-}
-
-function neutralWords(picture: PictureReference): string {
-  return picture.neutral ? 'light taken out' : 'light left in';
 }

@@ -1,14 +1,13 @@
-import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
 import type { Shop } from '@zinc-ladder/model/records/shop';
 import { useState } from 'react';
 import { useClock } from '../../../clock/ClockContext';
-import type { ImportMode, ImportPreview } from '../../../data/projectTransfer';
+import type { ImportMode } from '../../../data/projectTransfer';
 import { useBackups } from '../../../data/backups/BackupContext';
-import { importProject, previewImport } from '../../../data/projectTransfer';
 import { useStore } from '../../../data/StoreContext';
 import { wipeEverything } from '../../../data/wipe';
 import { packProjectFile } from '../../../engine/packProjectFile';
-import { readProjectFile } from '../../../engine/readProjectFile';
+import type { OpenedFile } from '../../../engine/openProjectFile';
+import { openProjectFile } from '../../../engine/openProjectFile';
 import { useNotices } from '../../../shell/Notices';
 import { Button } from '../../../ui/Button';
 import { FilePick } from '../../../ui/FilePick';
@@ -23,9 +22,7 @@ import { StorageSheet } from './StorageSheet';
 
 interface Waiting {
   readonly name: string;
-  readonly bundle: ProjectBundle;
-  readonly merge: ImportPreview;
-  readonly replace: ImportPreview;
+  readonly file: OpenedFile;
 }
 
 /** What is being worked at, and how it is stopped. */
@@ -52,6 +49,10 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
       setWorking(null);
     }
   };
+  const letGo = (): void => {
+    waiting?.file.close();
+    setWaiting(null);
+  };
   const save = (as: 'zip' | 'json'): Promise<void> => {
     const stop = new AbortController();
     return guard('Packing and reading back…', stop, async () => {
@@ -65,23 +66,20 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
   };
   const open = (file: File): Promise<void> => {
     const stop = new AbortController();
-    setWaiting(null);
-    return guard(`Reading ${file.name}…`, stop, async () => {
-      const bundle = await readProjectFile(file, stop.signal);
-      setWaiting({
-        name: file.name,
-        bundle,
-        merge: await previewImport(store.db, bundle, 'merge'),
-        replace: await previewImport(store.db, bundle, 'replace'),
-      });
+    letGo();
+    return guard(`Reading and checking ${file.name}…`, stop, async () => {
+      const compare = (): void => setWorking({ words: `${file.name} is sound; holding it against the shop…`, stop });
+      setWaiting({ name: file.name, file: await openProjectFile(store.db.name, file, stop.signal, compare) });
     });
   };
-  const take = (mode: ImportMode): Promise<void> =>
-    guard('Taking it in…', null, async () => {
+  const take = (mode: ImportMode): Promise<void> => {
+    const stop = new AbortController();
+    return guard('Taking it in: until it is there, all of it is as it was…', stop, async () => {
       if (!waiting) return;
       if (mode === 'replace') await backups.keep('before-replace');
-      const mends = await importProject(store, waiting.bundle, mode);
-      setWaiting(null);
+      const mends = await waiting.file.take(mode, Math.round(clock.now()), stop.signal);
+      letGo();
+      await store.tables.reload();
       tell(mode === 'merge' ? 'Merged' : 'Replaced', 'Undo takes it back.');
       if (mends.length > 0)
         tellList(
@@ -90,6 +88,7 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
           mends.map(({ list, name, what }) => ({ path: name || list, message: what })),
         );
     });
+  };
   const empty = (): Promise<void> =>
     guard('Emptying…', null, async () => {
       await backups.keep('before-empty');
@@ -128,15 +127,15 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
           <div role="status" className="border-lime border-l-4 pl-4">
             <p className="font-semibold">{waiting.name} is sound.</p>
             <div className="mt-2 grid gap-2 sm:grid-cols-2">
-              <ImportChoice act="Merge" preview={waiting.merge} isBusy={working !== null} onTake={() => void take('merge')} />
+              <ImportChoice act="Merge" preview={waiting.file.merge} isBusy={working !== null} onTake={() => void take('merge')} />
               <ImportChoice
                 act="Replace everything"
-                preview={waiting.replace}
+                preview={waiting.file.replace}
                 isBusy={working !== null}
                 onTake={() => void take('replace')}
               />
             </div>
-            <Button look="quiet" className="mt-2" onClick={() => setWaiting(null)}>
+            <Button look="quiet" className="mt-2" onClick={letGo}>
               Leave it
             </Button>
           </div>

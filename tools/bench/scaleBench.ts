@@ -1,0 +1,203 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { deflateSync } from 'node:zlib';
+import type { Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
+import type { ProjectFile } from '../../model/src/file/projectFile';
+import { zipBundle } from '../../model/src/file/zipProject';
+import type { Product } from '../../model/src/records/product';
+import { makeBigShop, withoutAttachments } from './bigShop';
+
+/** What a bench tells: what, how long, and what was wanted. */
+export type Tell = (what: string, ms: number, goal: string) => void;
+
+const PORT = 4396;
+const ADDRESS = `http://127.0.0.1:${PORT}`;
+const PARTS = 200;
+const RUNGS_EACH = 25;
+const ENTRIES = 50_000;
+const PRODUCTS = 300;
+const PICTURES = 2000;
+
+/** A shop ten times as large as a large one, in the browser: start, edits, search, views, files, the first plan. */
+export async function benchScale(root: string, project: ProjectFile, tell: Tell): Promise<void> {
+  const server = spawn(
+    join(root, 'node_modules/.bin/tsx'),
+    ['--tsconfig', 'tsconfig.run.json', 'server/src/main.ts', '--port', String(PORT)],
+    { cwd: root },
+  );
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  });
+  try {
+    await new Promise((resolve) => server.stdout.once('data', resolve));
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+    // Blocks are what keeps the page from answering; the browser itself tells of those over 50 ms.
+    await page.addInitScript(() => {
+      const kept = window as unknown as { blocks: number[] };
+      kept.blocks = [];
+      new PerformanceObserver((list) => kept.blocks.push(...list.getEntries().map((entry) => entry.duration))).observe({
+        type: 'longtask',
+        buffered: true,
+      });
+    });
+    const big = makeLargeShop(project);
+    const buffer = Buffer.from(zipBundle(big));
+    console.log(
+      `a shop of ${big.project.rungs.length} rungs, ${ENTRIES} log entries, ${PICTURES} pictures: ${(buffer.length / 1024 / 1024).toFixed(1)} MB`,
+    );
+    await page.goto(ADDRESS);
+    await measured(page, tell, 'read and begin with it', 'wanted under 45 ×', async () => {
+      await page.getByLabel('Open a file').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer });
+      await page.getByRole('navigation', { name: 'Views' }).waitFor({ timeout: 300_000 });
+    });
+    await measured(page, tell, 'start to the bench', 'wanted under 15 ×', async () => {
+      await page.goto(`${ADDRESS}/bench`);
+      await page.getByRole('navigation', { name: 'Views' }).waitFor({ timeout: 60_000 });
+    });
+    await measured(page, tell, 'from there to the first plan', 'wanted under 25 ×', () =>
+      page.getByRole('button', { name: 'Take in hand' }).or(page.getByRole('timer')).first().waitFor({ timeout: 120_000 }),
+    );
+    await page.waitForTimeout(20_000);
+    await page.goto(`${ADDRESS}/ladders/telegraph/big-3?rung=big-3-2`);
+    await page.getByRole('button', { name: /^Log as done/u }).waitFor({ timeout: 60_000 });
+    await page.waitForTimeout(15_000);
+    await measured(page, tell, 'an edit shown (log a rung)', 'wanted under 2.5 ×', async () => {
+      await page.getByRole('button', { name: /^Log as done/u }).click();
+      await page.getByRole('button', { name: 'Open again' }).waitFor({ timeout: 60_000 });
+    });
+    for (const [path, name] of [
+      ['ladders', 'Ladders'],
+      ['plan', 'Plan'],
+      ['surface', 'Surface'],
+      ['colour', 'Colour'],
+      ['log', 'Log'],
+      ['shop', 'Shop'],
+    ] as const) {
+      await page.waitForTimeout(1500);
+      await measured(page, tell, `the view ${name} opened`, '', async () => {
+        await page.getByRole('link', { name, exact: true }).click();
+        await page.waitForURL(new RegExp(path, 'u'));
+        await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
+      });
+    }
+    await page.goto(`${ADDRESS}/log`);
+    const field = page.getByRole('searchbox', { name: 'Words' });
+    await field.waitFor({ timeout: 60_000 });
+    await page.waitForTimeout(15_000);
+    for (const letter of 'edge')
+      await measured(page, tell, `a key (${letter}) in the log`, 'wanted under 0.5 ×', async () => {
+        await field.press(letter);
+        await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve))));
+      });
+    await page.goto(`${ADDRESS}/colour/pictures`);
+    await measured(page, tell, '2,000 pictures shown', 'wanted as quick as 20', async () => {
+      await page.locator('img').first().waitFor({ timeout: 120_000 });
+      await page.waitForTimeout(1000);
+    });
+    await page.goto(`${ADDRESS}/shop/files`);
+    await page.getByRole('button', { name: 'Save everything (zip)' }).waitFor();
+    await page.waitForTimeout(15_000);
+    await measured(page, tell, 'save everything', 'wanted without a block', async () => {
+      const saved = page.waitForEvent('download', { timeout: 300_000 });
+      await page.getByRole('button', { name: 'Save everything (zip)' }).click();
+      await saved;
+    });
+    await measured(page, tell, 'read a file', '', async () => {
+      await page.getByLabel('Open a file').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer });
+      await page.getByText('is sound').waitFor({ timeout: 300_000 });
+    });
+    await measured(page, tell, 'and put it in place of everything', 'with reading under 45 ×', async () => {
+      await page.getByRole('button', { name: 'Replace everything' }).click();
+      await page.getByText('Replaced', { exact: true }).first().waitFor({ timeout: 300_000 });
+    });
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+/** Measures an act on the page, and the longest block meanwhile. */
+async function measured(page: Page, tell: Tell, what: string, goal: string, act: () => Promise<unknown>): Promise<void> {
+  await page.evaluate(() => void ((window as unknown as { blocks?: number[] }).blocks = [])).catch(() => undefined);
+  const start = performance.now();
+  await act();
+  tell(what, performance.now() - start, goal);
+  // What follows the act, such as drawing it, blocks as well.
+  await page.waitForTimeout(400);
+  const blocks = await page.evaluate(() => (window as unknown as { blocks?: number[] }).blocks ?? []);
+  if (blocks.length > 0)
+    console.log(
+      `    longest block ${Math.max(...blocks).toFixed(0)} ms, ${blocks.length} over 50 ms, ${blocks.reduce((sum, ms) => sum + ms, 0).toFixed(0)} ms in all`,
+    );
+}
+
+function makeLargeShop(demo: ProjectFile): { readonly project: ProjectFile; readonly attachments: ReadonlyMap<string, Uint8Array> } {
+  const big = withoutAttachments(makeBigShop(demo, PARTS, RUNGS_EACH, ENTRIES));
+  const products = Array.from({ length: PRODUCTS - demo.products.length }, (_, at): Product => ({
+    ...(demo.products[at % demo.products.length] as Product),
+    id: `product-${at}`,
+    name: `Paint ${at}`,
+  }));
+  const png = plainPng(480, 360);
+  const pictures: ProjectFile['pictures'] = Array.from({ length: PICTURES }, (_, at) => ({
+    id: `picture-${at}`,
+    revision: 0,
+    name: `look ${at}`,
+    mediaType: 'image/png',
+    byteLength: png.length,
+    propId: 'telegraph',
+    partId: null,
+    neutral: null,
+    takenAtMs: null,
+    note: '',
+  }));
+  return {
+    project: { ...big, products: [...big.products, ...products], pictures },
+    attachments: new Map(pictures.map(({ id }) => [id, png])),
+  };
+}
+
+/** A picture of noise in grey, as PNG: large enough to be worth drawing, made without a library. */
+function plainPng(width: number, height: number): Uint8Array {
+  const rows = new Uint8Array((width + 1) * height);
+  for (let at = 0; at < rows.length; at += 1) rows[at] = at % (width + 1) === 0 ? 0 : (at * 31 + (at >> 6)) & 0xff;
+  const chunk = (kind: string, data: Uint8Array): Buffer => {
+    const body = Buffer.concat([Buffer.from(kind), data]);
+    const length = Buffer.alloc(4);
+    length.writeUInt32BE(data.length);
+    const sum = Buffer.alloc(4);
+    sum.writeUInt32BE(crc32(body));
+    return Buffer.concat([length, body, sum]);
+  };
+  const head = Buffer.alloc(13);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
+  head.set([8, 0, 0, 0, 0], 8);
+  return new Uint8Array(
+    Buffer.concat([
+      Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]),
+      chunk('IHDR', head),
+      chunk('IDAT', deflateSync(rows)),
+      chunk('IEND', new Uint8Array()),
+    ]),
+  );
+}
+
+/** The checksum of PNG (ISO 3309). */
+function crc32(bytes: Uint8Array): number {
+  let sum = 0xffffffff;
+  for (const byte of bytes) {
+    sum ^= byte;
+    for (let bit = 0; bit < 8; bit += 1) sum = sum & 1 ? (sum >>> 1) ^ 0xedb88320 : sum >>> 1;
+  }
+  return (sum ^ 0xffffffff) >>> 0;
+}
