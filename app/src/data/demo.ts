@@ -3,6 +3,8 @@ import type { Rung } from '@zinc-ladder/model/records/rung';
 import { readProjectFile } from '../engine/readProjectFile';
 import type { ShopClock } from '../clock/shopClock';
 import { gatherProject, importProject } from './projectTransfer';
+import { isMomentKept } from '@zinc-ladder/model/records/momentBounds';
+import { ShopError } from './shopError';
 import type { Store } from './store';
 
 /** Whether the server was started for the demo. A server that is not there says no. */
@@ -39,6 +41,7 @@ export async function moveToToday(store: Store, clock: ShopClock): Promise<void>
   const { shiftDates } = await import('@zinc-ladder/model/file/shiftDates');
   const shopNow = clock.now();
   const wallNow = shopNow - clock.offsetMs();
+  if (!isMomentKept(wallNow)) throw new ShopError('clockWrong');
   // Rounded down: what is logged must not lie ahead of the clock.
   const days = Math.floor((wallNow - shopNow) / 86_400_000);
   const bundle = await gatherProject(store.db, Math.round(shopNow));

@@ -3,7 +3,7 @@ import type { RecordList } from '@zinc-ladder/model/file/tableNames';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
 import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { RECORD_LISTS, TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
-import type { ShopDatabase } from './database';
+import type { Attachment, ShopDatabase } from './database';
 import type { Edit } from './edit';
 import { ShopError } from './shopError';
 import type { Store } from './store';
@@ -102,16 +102,21 @@ export async function importProject(store: Store, bundle: ProjectBundle, mode: I
     async (edit) => {
       // Read within the transaction: what another tab kept since the preview must not get lost.
       const bytes = [...(await edit.keys('attachments'))];
+      // Bytes never change under their id: those of one size are the same, and writing thousands again would take most of the time.
+      const sizes = new Map(
+        [...(await edit.whole('attachments')).values()].map((entry) => [(entry as Attachment).id, (entry as Attachment).blob.size]),
+      );
       const { project, mends } = foresee({ project: await readWhole(edit, bundle.project), bytes }, bundle, mode);
       await putWhole(edit, project);
       // Bytes whose record stays are kept: a JSON file names them and does not hold them.
       const withBytes = new Set([...project.pictures, ...project.meshes].map(({ id }) => id));
       for (const id of bytes) if (!withBytes.has(id)) await edit.drop('attachments', id);
       for (const [id, read] of bundle.attachments)
-        if (withBytes.has(id)) await edit.attach({ id, blob: new Blob([read as Uint8Array<ArrayBuffer>]) });
+        if (withBytes.has(id) && sizes.get(id) !== read.length)
+          await edit.attach({ id, blob: new Blob([read as Uint8Array<ArrayBuffer>]) });
       return mends;
     },
-    'shape',
+    'none',
   );
 }
 

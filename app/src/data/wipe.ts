@@ -9,6 +9,6 @@ export async function wipeEverything(store: Store): Promise<void> {
       for (const table of [...TABLE_NAMES, 'attachments'] as const)
         for (const id of (await edit.whole(table)).keys()) await edit.drop(table, id);
     },
-    'shape',
+    'none',
   );
 }
