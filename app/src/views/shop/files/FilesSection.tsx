@@ -77,10 +77,17 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
     return guard('Taking it in: until it is there, all of it is as it was…', stop, async () => {
       if (!waiting) return;
       if (mode === 'replace') await backups.keep('before-replace');
+      const lastEdit = async (): Promise<number | undefined> => (await store.db.history.orderBy('seq').last())?.seq;
+      const before = await lastEdit();
       const mends = await waiting.file.take(mode, Math.round(clock.now()), stop.signal);
       letGo();
       await store.tables.reload();
-      tell(mode === 'merge' ? 'Merged' : 'Replaced', 'Undo takes it back.');
+      // A file that holds what is here already leaves nothing to undo: undo would take back what was done before it.
+      const isChanged = (await lastEdit()) !== before;
+      tell(
+        mode === 'merge' ? 'Merged' : 'Replaced',
+        isChanged ? 'Undo takes it back.' : 'It holds what is here already: nothing was changed.',
+      );
       if (mends.length > 0)
         tellList(
           'Mended on the way',
