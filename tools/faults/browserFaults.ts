@@ -68,6 +68,8 @@ class Tally {
 }
 
 async function openRung(page: Page, address: string): Promise<void> {
+  // The runner of TypeScript names inner functions by a helper of its own, which a page does not have.
+  await page.addInitScript({ content: 'globalThis.__name ??= (value) => value;' });
   await page.goto(`${address}/ladders/telegraph/telegraph-knobs?rung=${RUNG}`);
   await page.getByRole('button', { name: /^(Log as done|Open again)/u }).waitFor({ timeout: ANSWERS_WITHIN_MS });
 }
