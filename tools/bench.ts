@@ -1,11 +1,9 @@
 import 'reflect-metadata';
-import { spawn } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import type { Locator, Page } from '@playwright/test';
-import { chromium } from '@playwright/test';
 import { planShop, planShopAtOnce } from '../core/src/plan/planShop';
 import { benchColour } from './bench/colourBench';
 import { benchMeshes } from './bench/meshBench';
@@ -16,6 +14,7 @@ import { gatherAir } from '../model/src/gather/gatherAir';
 import { gatherPlan } from '../model/src/gather/gatherPlan';
 import { standingLog } from '../model/src/log/standingLog';
 import { filterLog, NO_FILTER } from '../app/src/views/log/filterLog';
+import { openBenchBrowser } from './bench/openBenchBrowser';
 import { makeBigShop, withoutAttachments } from './bench/bigShop';
 import { medianMs, referenceMs } from './bench/measure';
 
@@ -124,22 +123,8 @@ function tellSize(assets: string): void {
 
 /** Typing with a long log, and scrolling sixty ladders, in the browser. */
 async function tellScreens(): Promise<void> {
-  const server = spawn(join(ROOT, 'node_modules/.bin/tsx'), ['--tsconfig', 'tsconfig.run.json', 'server/src/main.ts', '--port', '4397'], {
-    cwd: ROOT,
-  });
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
+  const { server, browser } = await openBenchBrowser(ROOT, 4397);
   try {
-    await new Promise((resolve) => server.stdout.once('data', resolve));
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto('http://127.0.0.1:4397');
     const big = withoutAttachments(makeBigShop(project, 60, 25, 10_000));

@@ -1,11 +1,9 @@
-import { spawn } from 'node:child_process';
-import { join } from 'node:path';
-import { deflateSync } from 'node:zlib';
+import { crc32, deflateSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
-import { chromium } from '@playwright/test';
 import type { ProjectFile } from '../../model/src/file/projectFile';
 import { zipBundle } from '../../model/src/file/zipProject';
 import type { Product } from '../../model/src/records/product';
+import { openBenchBrowser } from './openBenchBrowser';
 import { makeBigShop, withoutAttachments } from './bigShop';
 
 /** What a bench tells: what, how long, and what was wanted. */
@@ -21,24 +19,8 @@ const PICTURES = 2000;
 
 /** A shop ten times as large as a large one, in the browser: start, edits, search, views, files, the first plan. */
 export async function benchScale(root: string, project: ProjectFile, tell: Tell): Promise<void> {
-  const server = spawn(
-    join(root, 'node_modules/.bin/tsx'),
-    ['--tsconfig', 'tsconfig.run.json', 'server/src/main.ts', '--port', String(PORT)],
-    { cwd: root },
-  );
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
+  const { server, browser } = await openBenchBrowser(root, PORT);
   try {
-    await new Promise((resolve) => server.stdout.once('data', resolve));
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
     // Blocks are what keeps the page from answering; the browser itself tells of those over 50 ms.
     await page.addInitScript(() => {
@@ -190,14 +172,4 @@ function plainPng(width: number, height: number): Uint8Array {
       chunk('IEND', new Uint8Array()),
     ]),
   );
-}
-
-/** The checksum of PNG (ISO 3309). */
-function crc32(bytes: Uint8Array): number {
-  let sum = 0xffffffff;
-  for (const byte of bytes) {
-    sum ^= byte;
-    for (let bit = 0; bit < 8; bit += 1) sum = sum & 1 ? (sum >>> 1) ^ 0xedb88320 : sum >>> 1;
-  }
-  return (sum ^ 0xffffffff) >>> 0;
 }

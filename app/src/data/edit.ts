@@ -82,16 +82,6 @@ export class Edit {
     await this.note(table, record.id, { ...next, revision: current ? current.revision + 1 : record.revision });
   }
 
-  /**
-   * Adds a record that is not there yet: an act that is asked for twice is done once.
-   *
-   * @throws ShopError `nothingToDo`
-   */
-  async add<Name extends TableName>(table: Name, record: RecordOf[Name]): Promise<void> {
-    if (await this.get(table, record.id)) throw new ShopError('nothingToDo');
-    await this.put(table, record);
-  }
-
   /** Changes some fields of a record that must be there. */
   async patch<Name extends TableName>(table: Name, id: string, fields: Partial<RecordOf[Name]>, seen?: RecordOf[Name]): Promise<void> {
     const base = seen ?? (await this.need(table, id));

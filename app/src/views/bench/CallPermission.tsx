@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { missingWithoutTls } from '../../ui/insecureContext';
+import { missingWithoutTls } from '../../ui/missingWithoutTls';
 import { Button } from '../../ui/Button';
 
 /** Asks, on a press and never by itself, whether the browser may call the finisher. */

@@ -1,0 +1,67 @@
+import 'fake-indexeddb/auto';
+import { readBundle } from '@zinc-ladder/model/file/zipProject';
+import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { makeVersion4 } from '@zinc-ladder/model/testing/makeVersion4';
+import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
+import Dexie from 'dexie';
+import { describe, expect, it } from 'vitest';
+import { ShopDatabase } from '../database';
+import type { BackupFile, BackupPlace, BackupReason } from './backupPlace';
+import { backupName, backupsToDrop, BEFORE_KEPT, DAILY_KEPT, readBackupName } from './backupPlace';
+import { backUpBeforeUpgrade } from './backUpBeforeUpgrade';
+
+const NOW = Date.UTC(2026, 10, 27, 1, 51, 45, 74);
+const DAY = 86_400_000;
+
+describe('names of backups', () => {
+  it('tell when and why, and other files are none', () => {
+    expect(readBackupName(backupName(NOW, 'before-replace'))).toMatchObject({ atMs: NOW, reason: 'before-replace' });
+    for (const other of ['notes.txt', 'zinc-ladder-2026.zip', `${backupName(NOW, 'daily')}.part`]) expect(readBackupName(other)).toBeNull();
+  });
+  it('the newest daily ones stay, and the newest from before something large, each by its own count', () => {
+    const made = (reason: BackupReason, count: number): BackupFile[] =>
+      Array.from({ length: count }, (_, at) => ({ name: backupName(NOW - at * DAY, reason), atMs: NOW - at * DAY, reason, bytes: 1 }));
+    const dropped = backupsToDrop([...made('daily', 10), ...made('before-empty', 8)]);
+    expect(dropped).toHaveLength(10 - DAILY_KEPT + (8 - BEFORE_KEPT));
+    expect(Math.max(...dropped.filter((file) => file.reason === 'daily').map((file) => file.atMs))).toBe(NOW - DAILY_KEPT * DAY);
+  });
+});
+
+describe('before a new version lifts a shop', () => {
+  it('it is kept as a file of its old version, pictures too, which reads as the shop it is lifted to', async () => {
+    const old = new Dexie('backup-old');
+    old
+      .version(4)
+      .stores({
+        ...Object.fromEntries(TABLE_NAMES.map((table) => [table, 'id'])),
+        attachments: 'id',
+        history: '++seq, isUndone',
+        meta: 'key',
+      });
+    const before = makeVersion4() as Record<string, object | object[]>;
+    for (const table of TABLE_NAMES) await old.table(table).bulkAdd([before[table] ?? []].flat());
+    for (const [id, bytes] of makeSampleAttachments())
+      await old.table('attachments').add({ id, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) });
+    old.close();
+    const written = new Map<string, Blob>();
+    const place: BackupPlace = {
+      list: () => Promise.resolve([]),
+      write: (name, blob) => Promise.resolve(void written.set(name, blob)),
+      read: () => Promise.reject(new Error('not asked for')),
+      remove: () => Promise.resolve(),
+    };
+    const name = await backUpBeforeUpgrade('backup-old', place, NOW);
+    const blob = written.get(name ?? '');
+    const { project, attachments } = readBundle(new Uint8Array((await blob?.arrayBuffer()) ?? new ArrayBuffer()));
+    const byId = (list: readonly { readonly id: string }[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+    for (const list of ['rungs', 'logEntries', 'pictures', 'joins'] as const)
+      expect(byId(project[list])).toEqual(byId(makeSampleProject()[list]));
+    expect(attachments).toEqual(makeSampleAttachments());
+    const lifted = new ShopDatabase('backup-old');
+    expect(await lifted.records('logEntries').toArray()).toEqual(makeSampleProject().logEntries);
+    lifted.close();
+    // Lifted already, there is nothing to keep.
+    expect(await backUpBeforeUpgrade('backup-old', place, NOW)).toBeNull();
+    await Dexie.delete('backup-old');
+  });
+});
