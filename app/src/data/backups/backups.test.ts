@@ -30,14 +30,12 @@ describe('names of backups', () => {
 describe('before a new version lifts a shop', () => {
   it('it is kept as a file of its old version, pictures too, which reads as the shop it is lifted to', async () => {
     const old = new Dexie('backup-old');
-    old
-      .version(4)
-      .stores({
-        ...Object.fromEntries(TABLE_NAMES.map((table) => [table, 'id'])),
-        attachments: 'id',
-        history: '++seq, isUndone',
-        meta: 'key',
-      });
+    old.version(4).stores({
+      ...Object.fromEntries(TABLE_NAMES.map((table) => [table, 'id'])),
+      attachments: 'id',
+      history: '++seq, isUndone',
+      meta: 'key',
+    });
     const before = makeVersion4() as Record<string, object | object[]>;
     for (const table of TABLE_NAMES) await old.table(table).bulkAdd([before[table] ?? []].flat());
     for (const [id, bytes] of makeSampleAttachments())
