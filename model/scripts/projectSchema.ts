@@ -2,9 +2,13 @@ import { createRequire } from 'node:module';
 import { getMetadataStorage } from 'class-validator';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { FORMAT_VERSION, ProjectFile } from '../src/file/projectFile';
+import { Tracked } from '../src/records/tracked';
 
 interface Schema {
   properties?: Record<string, Schema>;
+  required?: string[];
+  anyOf?: Schema[];
+  type?: string;
   [key: string]: unknown;
 }
 
@@ -17,8 +21,7 @@ export function makeProjectSchema(): object {
     classTransformerMetadataStorage: defaultMetadataStorage,
     refPointerPrefix: '#/$defs/',
   }) as Record<string, Schema>;
-  allowNulls(schemas);
-  for (const schema of Object.values(schemas)) schema['additionalProperties'] = false;
+  for (const [name, schema] of Object.entries(schemas)) keepStrict(name, schema);
   const { [ProjectFile.name]: root, ...all } = schemas;
   const defs = Object.entries(all).filter(([name]) => name !== 'Tracked');
   return {
@@ -30,25 +33,30 @@ export function makeProjectSchema(): object {
   };
 }
 
-/** `@Nullable()` is a condition in class-validator's terms, which the schema maker does not translate. */
-function allowNulls(schemas: Record<string, Schema>): void {
-  for (const [name, schema] of Object.entries(schemas)) {
-    for (const property of Object.keys(schema.properties ?? {})) {
-      const field = schema.properties?.[property];
-      if (schema.properties && field && isConditional(name, property)) schema.properties[property] = { anyOf: [field, { type: 'null' }] };
-    }
+/** What the schema maker loses of the classes' rules: null where it is allowed, whole numbers, that no field is left out and none is added. */
+function keepStrict(name: string, schema: Schema): void {
+  const properties = schema.properties ?? {};
+  for (const [property, field] of Object.entries(properties)) {
+    // Bounds beside it turn a whole number into any number.
+    if (hasRule(name, property, (rule) => rule.name === 'isInt')) field.type = 'integer';
+    // `@Nullable()` is a condition in class-validator's terms.
+    if (hasRule(name, property, (rule) => rule.type === 'conditionalValidation')) properties[property] = { anyOf: [field, { type: 'null' }] };
   }
+  schema.required = Object.keys(properties);
+  schema['additionalProperties'] = false;
 }
 
-interface MetadataLike {
+interface RuleLike {
   readonly target: { readonly name: string };
   readonly type: string;
+  readonly name?: string;
   readonly propertyName: string;
 }
 
-function isConditional(className: string, property: string): boolean {
-  const storage = getMetadataStorage() as unknown as { validationMetadatas: ReadonlyMap<unknown, readonly MetadataLike[]> };
+function hasRule(className: string, property: string, isIt: (rule: RuleLike) => boolean): boolean {
+  const storage = getMetadataStorage() as unknown as { validationMetadatas: ReadonlyMap<unknown, readonly RuleLike[]> };
+  const classes = new Set([className, Tracked.name]);
   return [...storage.validationMetadatas.values()]
     .flat()
-    .some((entry) => entry.type === 'conditionalValidation' && entry.propertyName === property && entry.target.name === className);
+    .some((entry) => entry.propertyName === property && classes.has(entry.target.name) && isIt(entry));
 }

@@ -1,3 +1,6 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { crc32, deflateSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
 import type { ProjectFile } from '../../model/src/file/projectFile';
@@ -32,13 +35,19 @@ export async function benchScale(root: string, project: ProjectFile, tell: Tell)
       });
     });
     const big = makeLargeShop(project);
-    const buffer = Buffer.from(zipBundle(big));
+    // Files are given by their path: bytes handed over by the driver would block the page themselves.
+    const folder = mkdtempSync(join(tmpdir(), 'zinc-scale-'));
+    const file = join(folder, 'big.zip');
+    const other = join(folder, 'other.zip');
+    const zip = zipBundle(big);
+    writeFileSync(file, zip);
+    writeFileSync(other, zipBundle(elsewhere(big)));
     console.log(
-      `a shop of ${big.project.rungs.length} rungs, ${ENTRIES} log entries, ${PICTURES} pictures: ${(buffer.length / 1024 / 1024).toFixed(1)} MB`,
+      `a shop of ${big.project.rungs.length} rungs, ${ENTRIES} log entries, ${PICTURES} pictures: ${(zip.length / 1024 / 1024).toFixed(1)} MB`,
     );
     await page.goto(ADDRESS);
     await measured(page, tell, 'read and begin with it', 'wanted under 45 ×', async () => {
-      await page.getByLabel('Open a file').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer });
+      await page.getByLabel('Open a file').setInputFiles(file);
       await page.getByRole('navigation', { name: 'Views' }).waitFor({ timeout: 300_000 });
     });
     await measured(page, tell, 'start to the bench', 'wanted under 15 ×', async () => {
@@ -94,7 +103,7 @@ export async function benchScale(root: string, project: ProjectFile, tell: Tell)
       await saved;
     });
     await measured(page, tell, 'read a file', '', async () => {
-      await page.getByLabel('Open a file').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer });
+      await page.getByLabel('Open a file').setInputFiles(other);
       await page.getByText('is sound').waitFor({ timeout: 300_000 });
     });
     await measured(page, tell, 'and put it in place of everything', 'with reading under 45 ×', async () => {
@@ -122,7 +131,21 @@ async function measured(page: Page, tell: Tell, what: string, goal: string, act:
     );
 }
 
-function makeLargeShop(demo: ProjectFile): { readonly project: ProjectFile; readonly attachments: ReadonlyMap<string, Uint8Array> } {
+/** The same shop with every rung, product and log entry worded otherwise, so that all of them are written anew. */
+export function elsewhere({ project, attachments }: ReturnType<typeof makeLargeShop>): ReturnType<typeof makeLargeShop> {
+  const suffix = '(the other shop)';
+  return {
+    project: {
+      ...project,
+      rungs: project.rungs.map((rung) => ({ ...rung, detail: `${rung.detail} ${suffix}` })),
+      products: project.products.map((product) => ({ ...product, note: `${product.note} ${suffix}` })),
+      logEntries: project.logEntries.map((entry) => ({ ...entry, text: `${entry.text} ${suffix}` })),
+    },
+    attachments,
+  };
+}
+
+export function makeLargeShop(demo: ProjectFile): { readonly project: ProjectFile; readonly attachments: ReadonlyMap<string, Uint8Array> } {
   const big = withoutAttachments(makeBigShop(demo, PARTS, RUNGS_EACH, ENTRIES));
   const products = Array.from({ length: PRODUCTS - demo.products.length }, (_, at): Product => ({
     ...(demo.products[at % demo.products.length] as Product),

@@ -2,7 +2,6 @@ import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
-  ArrayUnique,
   IsArray,
   IsBoolean,
   IsIn,
@@ -77,7 +76,6 @@ export class Product extends Tracked {
 
   @IsArray()
   @ArrayMaxSize(OVERRIDABLE.length)
-  @ArrayUnique((value: ProductValue) => value.field)
   @ValidateNested({ each: true })
   @Type(() => ProductValue)
   values!: ProductValue[];

@@ -73,6 +73,13 @@ export const RECORD_RULES: readonly RecordRule[] = [
     mended: 'what named a region that is not there is taken out',
   }),
   rule({
+    table: 'products',
+    message: 'holds a value of one field twice',
+    brokenAt: ({ values }) => at(new Set(values.map(({ field }) => field)).size < values.length, 'values'),
+    mend: (product) => ({ ...product, values: [...new Map(product.values.map((value) => [value.field, value])).values()] }),
+    mended: 'of two values for one field the last is kept',
+  }),
+  rule({
     table: 'joins',
     message: 'a part cannot be joined to itself',
     brokenAt: (join) => at(join.hostPartId === join.guestPartId, ''),

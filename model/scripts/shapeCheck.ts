@@ -1,0 +1,24 @@
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import standaloneModule from 'ajv/dist/standalone/index.js';
+import { makeProjectSchema } from './projectSchema';
+
+// The package is CommonJS; what its one export is called depends on who loads it.
+const makeStandalone = ((standaloneModule as unknown as { default?: typeof standaloneModule }).default ??
+  standaloneModule) as unknown as typeof standaloneModule.default;
+
+/**
+ * The published schema as code: a module whose `isShaped` says whether something parsed is a project by its shape. Made ahead because the page's
+ * content policy forbids compiling there.
+ */
+export function makeShapeCheck(): string {
+  const ajv = new Ajv2020({
+    code: { source: true, esm: true, lines: true },
+    // Only yes or no is asked: the record classes word what is wrong.
+    messages: false,
+    // Lengths in UTF-16 units need no code of the package at run time, and are never looser than the classes' own.
+    unicode: false,
+    strictTypes: false,
+    schemas: [{ $id: 'project', ...makeProjectSchema() }],
+  });
+  return `// Made by \`npm run schema\` from the record classes.\n${makeStandalone(ajv, { isShaped: 'project' })}`;
+}

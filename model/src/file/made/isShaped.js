@@ -1,0 +1,14077 @@
+// Made by `npm run schema` from the record classes.
+"use strict";
+export const isShaped = validate20;
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 5","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[5]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","agedMetal","litTranslucent","textureKept"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
+const schema49 = {"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false};
+const schema52 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
+const schema61 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
+const schema62 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
+const schema65 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
+const schema66 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
+const schema73 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
+const schema74 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const func1 = Object.prototype.hasOwnProperty;
+const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
+const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
+const schema36 = {"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false};
+const schema39 = {"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false};
+const schema40 = {"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false};
+const schema41 = {"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false};
+const pattern4 = new RegExp("^[^\\u0000-\\u001f\\u007f]*$", "u");
+const pattern9 = new RegExp("^[A-Za-z0-9_-]{1,64}$", "u");
+const schema34 = {"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false};
+const schema35 = {"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false};
+const pattern6 = new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+
+function validate22(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate22.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((data.date === undefined) && (missing0 = "date")) || ((data.spans === undefined) && (missing0 = "spans"))) || ((data.note === undefined) && (missing0 = "note"))){
+validate22.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(((key0 === "date") || (key0 === "spans")) || (key0 === "note"))){
+validate22.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.date !== undefined){
+let data0 = data.date;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern6.test(data0)){
+validate22.errors = [{instancePath:instancePath+"/date",schemaPath:"#/properties/date/pattern",keyword:"pattern",params:{pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$"}}];
+return false;
+}
+}
+else {
+validate22.errors = [{instancePath:instancePath+"/date",schemaPath:"#/properties/date/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.spans !== undefined){
+let data1 = data.spans;
+const _errs4 = errors;
+if(errors === _errs4){
+if(Array.isArray(data1)){
+if(data1.length > 10){
+validate22.errors = [{instancePath:instancePath+"/spans",schemaPath:"#/properties/spans/maxItems",keyword:"maxItems",params:{limit: 10}}];
+return false;
+}
+else {
+var valid1 = true;
+const len0 = data1.length;
+for(let i0=0; i0<len0; i0++){
+let data2 = data1[i0];
+const _errs6 = errors;
+const _errs7 = errors;
+if(errors === _errs7){
+if(data2 && typeof data2 == "object" && !Array.isArray(data2)){
+let missing1;
+if(((data2.startMinute === undefined) && (missing1 = "startMinute")) || ((data2.endMinute === undefined) && (missing1 = "endMinute"))){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0,schemaPath:"#/$defs/DaySpan/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs9 = errors;
+for(const key1 in data2){
+if(!((key1 === "startMinute") || (key1 === "endMinute"))){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0,schemaPath:"#/$defs/DaySpan/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs9 === errors){
+if(data2.startMinute !== undefined){
+let data3 = data2.startMinute;
+const _errs10 = errors;
+if(!(((typeof data3 == "number") && (!(data3 % 1) && !isNaN(data3))) && (isFinite(data3)))){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0+"/startMinute",schemaPath:"#/$defs/DaySpan/properties/startMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs10){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 1439 || isNaN(data3)){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0+"/startMinute",schemaPath:"#/$defs/DaySpan/properties/startMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1439}}];
+return false;
+}
+else {
+if(data3 < 0 || isNaN(data3)){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0+"/startMinute",schemaPath:"#/$defs/DaySpan/properties/startMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid3 = _errs10 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.endMinute !== undefined){
+let data4 = data2.endMinute;
+const _errs12 = errors;
+if(!(((typeof data4 == "number") && (!(data4 % 1) && !isNaN(data4))) && (isFinite(data4)))){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0+"/endMinute",schemaPath:"#/$defs/DaySpan/properties/endMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs12){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 1440 || isNaN(data4)){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0+"/endMinute",schemaPath:"#/$defs/DaySpan/properties/endMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1440}}];
+return false;
+}
+else {
+if(data4 < 1 || isNaN(data4)){
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0+"/endMinute",schemaPath:"#/$defs/DaySpan/properties/endMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid3 = _errs12 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+else {
+validate22.errors = [{instancePath:instancePath+"/spans/" + i0,schemaPath:"#/$defs/DaySpan/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid1 = _errs6 === errors;
+if(!valid1){
+break;
+}
+}
+}
+}
+else {
+validate22.errors = [{instancePath:instancePath+"/spans",schemaPath:"#/properties/spans/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data5 = data.note;
+const _errs14 = errors;
+if(errors === _errs14){
+if(typeof data5 === "string"){
+if(data5.length > 200){
+validate22.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data5)){
+validate22.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate22.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate22.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate22.errors = vErrors;
+return errors === 0;
+}
+validate22.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+
+function validate21(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate21.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.timeZone === undefined) && (missing0 = "timeZone"))) || ((data.units === undefined) && (missing0 = "units"))) || ((data.hourCycle === undefined) && (missing0 = "hourCycle"))) || ((data.hours === undefined) && (missing0 = "hours"))) || ((data.exceptions === undefined) && (missing0 = "exceptions"))) || ((data.busy === undefined) && (missing0 = "busy"))) || ((data.sprayHours === undefined) && (missing0 = "sprayHours"))) || ((data.quietHours === undefined) && (missing0 = "quietHours"))) || ((data.daylightAt === undefined) && (missing0 = "daylightAt"))) || ((data.sprayLimits === undefined) && (missing0 = "sprayLimits"))) || ((data.typicalDay === undefined) && (missing0 = "typicalDay"))) || ((data.climateSource === undefined) && (missing0 = "climateSource"))) || ((data.objective === undefined) && (missing0 = "objective"))) || ((data.mirroredShare === undefined) && (missing0 = "mirroredShare"))) || ((data.handsPairs === undefined) && (missing0 = "handsPairs"))) || ((data.boothPlaces === undefined) && (missing0 = "boothPlaces"))) || ((data.rackPlaces === undefined) && (missing0 = "rackPlaces"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate21.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema32.properties, key0))){
+validate21.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate21.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate21.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate21.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.timeZone !== undefined){
+let data1 = data.timeZone;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(data1.length > 64){
+validate21.errors = [{instancePath:instancePath+"/timeZone",schemaPath:"#/properties/timeZone/maxLength",keyword:"maxLength",params:{limit: 64}}];
+return false;
+}
+else {
+if(data1.length < 1){
+validate21.errors = [{instancePath:instancePath+"/timeZone",schemaPath:"#/properties/timeZone/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data1)){
+validate21.errors = [{instancePath:instancePath+"/timeZone",schemaPath:"#/properties/timeZone/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/timeZone",schemaPath:"#/properties/timeZone/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.units !== undefined){
+let data2 = data.units;
+const _errs6 = errors;
+if(typeof data2 !== "string"){
+validate21.errors = [{instancePath:instancePath+"/units",schemaPath:"#/properties/units/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data2 === "metric") || (data2 === "us"))){
+validate21.errors = [{instancePath:instancePath+"/units",schemaPath:"#/properties/units/enum",keyword:"enum",params:{allowedValues: schema32.properties.units.enum}}];
+return false;
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.hourCycle !== undefined){
+let data3 = data.hourCycle;
+const _errs8 = errors;
+if(typeof data3 !== "string"){
+validate21.errors = [{instancePath:instancePath+"/hourCycle",schemaPath:"#/properties/hourCycle/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data3 === "24") || (data3 === "12"))){
+validate21.errors = [{instancePath:instancePath+"/hourCycle",schemaPath:"#/properties/hourCycle/enum",keyword:"enum",params:{allowedValues: schema32.properties.hourCycle.enum}}];
+return false;
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.hours !== undefined){
+let data4 = data.hours;
+const _errs10 = errors;
+if(errors === _errs10){
+if(Array.isArray(data4)){
+if(data4.length > 50){
+validate21.errors = [{instancePath:instancePath+"/hours",schemaPath:"#/properties/hours/maxItems",keyword:"maxItems",params:{limit: 50}}];
+return false;
+}
+else {
+var valid1 = true;
+const len0 = data4.length;
+for(let i0=0; i0<len0; i0++){
+let data5 = data4[i0];
+const _errs12 = errors;
+const _errs13 = errors;
+if(errors === _errs13){
+if(data5 && typeof data5 == "object" && !Array.isArray(data5)){
+let missing1;
+if((((data5.weekday === undefined) && (missing1 = "weekday")) || ((data5.startMinute === undefined) && (missing1 = "startMinute"))) || ((data5.endMinute === undefined) && (missing1 = "endMinute"))){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0,schemaPath:"#/$defs/WeekSpan/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs15 = errors;
+for(const key1 in data5){
+if(!(((key1 === "weekday") || (key1 === "startMinute")) || (key1 === "endMinute"))){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0,schemaPath:"#/$defs/WeekSpan/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs15 === errors){
+if(data5.weekday !== undefined){
+let data6 = data5.weekday;
+const _errs16 = errors;
+if(!(((typeof data6 == "number") && (!(data6 % 1) && !isNaN(data6))) && (isFinite(data6)))){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs16){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 7 || isNaN(data6)){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/maximum",keyword:"maximum",params:{comparison: "<=", limit: 7}}];
+return false;
+}
+else {
+if(data6 < 1 || isNaN(data6)){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid3 = _errs16 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.startMinute !== undefined){
+let data7 = data5.startMinute;
+const _errs18 = errors;
+if(!(((typeof data7 == "number") && (!(data7 % 1) && !isNaN(data7))) && (isFinite(data7)))){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs18){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 1439 || isNaN(data7)){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1439}}];
+return false;
+}
+else {
+if(data7 < 0 || isNaN(data7)){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid3 = _errs18 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.endMinute !== undefined){
+let data8 = data5.endMinute;
+const _errs20 = errors;
+if(!(((typeof data8 == "number") && (!(data8 % 1) && !isNaN(data8))) && (isFinite(data8)))){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs20){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 1440 || isNaN(data8)){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1440}}];
+return false;
+}
+else {
+if(data8 < 1 || isNaN(data8)){
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid3 = _errs20 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/hours/" + i0,schemaPath:"#/$defs/WeekSpan/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid1 = _errs12 === errors;
+if(!valid1){
+break;
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/hours",schemaPath:"#/properties/hours/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.exceptions !== undefined){
+let data9 = data.exceptions;
+const _errs22 = errors;
+if(errors === _errs22){
+if(Array.isArray(data9)){
+if(data9.length > 500){
+validate21.errors = [{instancePath:instancePath+"/exceptions",schemaPath:"#/properties/exceptions/maxItems",keyword:"maxItems",params:{limit: 500}}];
+return false;
+}
+else {
+var valid4 = true;
+const len1 = data9.length;
+for(let i1=0; i1<len1; i1++){
+const _errs24 = errors;
+if(!(validate22(data9[i1], {instancePath:instancePath+"/exceptions/" + i1,parentData:data9,parentDataProperty:i1,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate22.errors : vErrors.concat(validate22.errors);
+errors = vErrors.length;
+}
+var valid4 = _errs24 === errors;
+if(!valid4){
+break;
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/exceptions",schemaPath:"#/properties/exceptions/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs22 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.busy !== undefined){
+let data11 = data.busy;
+const _errs25 = errors;
+if(errors === _errs25){
+if(Array.isArray(data11)){
+if(data11.length > 5000){
+validate21.errors = [{instancePath:instancePath+"/busy",schemaPath:"#/properties/busy/maxItems",keyword:"maxItems",params:{limit: 5000}}];
+return false;
+}
+else {
+var valid5 = true;
+const len2 = data11.length;
+for(let i2=0; i2<len2; i2++){
+let data12 = data11[i2];
+const _errs27 = errors;
+const _errs28 = errors;
+if(errors === _errs28){
+if(data12 && typeof data12 == "object" && !Array.isArray(data12)){
+let missing2;
+if((((data12.startMs === undefined) && (missing2 = "startMs")) || ((data12.endMs === undefined) && (missing2 = "endMs"))) || ((data12.title === undefined) && (missing2 = "title"))){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2,schemaPath:"#/$defs/BusyTime/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs30 = errors;
+for(const key2 in data12){
+if(!(((key2 === "startMs") || (key2 === "endMs")) || (key2 === "title"))){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2,schemaPath:"#/$defs/BusyTime/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs30 === errors){
+if(data12.startMs !== undefined){
+let data13 = data12.startMs;
+const _errs31 = errors;
+if(!(((typeof data13 == "number") && (!(data13 % 1) && !isNaN(data13))) && (isFinite(data13)))){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/startMs",schemaPath:"#/$defs/BusyTime/properties/startMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs31){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 > 4102444800000 || isNaN(data13)){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/startMs",schemaPath:"#/$defs/BusyTime/properties/startMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data13 < 946684800000 || isNaN(data13)){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/startMs",schemaPath:"#/$defs/BusyTime/properties/startMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid7 = _errs31 === errors;
+}
+else {
+var valid7 = true;
+}
+if(valid7){
+if(data12.endMs !== undefined){
+let data14 = data12.endMs;
+const _errs33 = errors;
+if(!(((typeof data14 == "number") && (!(data14 % 1) && !isNaN(data14))) && (isFinite(data14)))){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/endMs",schemaPath:"#/$defs/BusyTime/properties/endMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs33){
+if((typeof data14 == "number") && (isFinite(data14))){
+if(data14 > 4102444800000 || isNaN(data14)){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/endMs",schemaPath:"#/$defs/BusyTime/properties/endMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data14 < 946684800000 || isNaN(data14)){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/endMs",schemaPath:"#/$defs/BusyTime/properties/endMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid7 = _errs33 === errors;
+}
+else {
+var valid7 = true;
+}
+if(valid7){
+if(data12.title !== undefined){
+let data15 = data12.title;
+const _errs35 = errors;
+if(errors === _errs35){
+if(typeof data15 === "string"){
+if(data15.length > 200){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/title",schemaPath:"#/$defs/BusyTime/properties/title/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data15)){
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/title",schemaPath:"#/$defs/BusyTime/properties/title/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2+"/title",schemaPath:"#/$defs/BusyTime/properties/title/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid7 = _errs35 === errors;
+}
+else {
+var valid7 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/busy/" + i2,schemaPath:"#/$defs/BusyTime/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid5 = _errs27 === errors;
+if(!valid5){
+break;
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/busy",schemaPath:"#/properties/busy/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs25 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.sprayHours !== undefined){
+let data16 = data.sprayHours;
+const _errs37 = errors;
+if(errors === _errs37){
+if(Array.isArray(data16)){
+if(data16.length > 50){
+validate21.errors = [{instancePath:instancePath+"/sprayHours",schemaPath:"#/properties/sprayHours/maxItems",keyword:"maxItems",params:{limit: 50}}];
+return false;
+}
+else {
+var valid8 = true;
+const len3 = data16.length;
+for(let i3=0; i3<len3; i3++){
+let data17 = data16[i3];
+const _errs39 = errors;
+const _errs40 = errors;
+if(errors === _errs40){
+if(data17 && typeof data17 == "object" && !Array.isArray(data17)){
+let missing3;
+if((((data17.weekday === undefined) && (missing3 = "weekday")) || ((data17.startMinute === undefined) && (missing3 = "startMinute"))) || ((data17.endMinute === undefined) && (missing3 = "endMinute"))){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3,schemaPath:"#/$defs/WeekSpan/required",keyword:"required",params:{missingProperty: missing3}}];
+return false;
+}
+else {
+const _errs42 = errors;
+for(const key3 in data17){
+if(!(((key3 === "weekday") || (key3 === "startMinute")) || (key3 === "endMinute"))){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3,schemaPath:"#/$defs/WeekSpan/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
+return false;
+break;
+}
+}
+if(_errs42 === errors){
+if(data17.weekday !== undefined){
+let data18 = data17.weekday;
+const _errs43 = errors;
+if(!(((typeof data18 == "number") && (!(data18 % 1) && !isNaN(data18))) && (isFinite(data18)))){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs43){
+if((typeof data18 == "number") && (isFinite(data18))){
+if(data18 > 7 || isNaN(data18)){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/maximum",keyword:"maximum",params:{comparison: "<=", limit: 7}}];
+return false;
+}
+else {
+if(data18 < 1 || isNaN(data18)){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid10 = _errs43 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data17.startMinute !== undefined){
+let data19 = data17.startMinute;
+const _errs45 = errors;
+if(!(((typeof data19 == "number") && (!(data19 % 1) && !isNaN(data19))) && (isFinite(data19)))){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs45){
+if((typeof data19 == "number") && (isFinite(data19))){
+if(data19 > 1439 || isNaN(data19)){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1439}}];
+return false;
+}
+else {
+if(data19 < 0 || isNaN(data19)){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid10 = _errs45 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data17.endMinute !== undefined){
+let data20 = data17.endMinute;
+const _errs47 = errors;
+if(!(((typeof data20 == "number") && (!(data20 % 1) && !isNaN(data20))) && (isFinite(data20)))){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs47){
+if((typeof data20 == "number") && (isFinite(data20))){
+if(data20 > 1440 || isNaN(data20)){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1440}}];
+return false;
+}
+else {
+if(data20 < 1 || isNaN(data20)){
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid10 = _errs47 === errors;
+}
+else {
+var valid10 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/sprayHours/" + i3,schemaPath:"#/$defs/WeekSpan/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid8 = _errs39 === errors;
+if(!valid8){
+break;
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/sprayHours",schemaPath:"#/properties/sprayHours/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs37 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.quietHours !== undefined){
+let data21 = data.quietHours;
+const _errs49 = errors;
+if(errors === _errs49){
+if(Array.isArray(data21)){
+if(data21.length > 50){
+validate21.errors = [{instancePath:instancePath+"/quietHours",schemaPath:"#/properties/quietHours/maxItems",keyword:"maxItems",params:{limit: 50}}];
+return false;
+}
+else {
+var valid11 = true;
+const len4 = data21.length;
+for(let i4=0; i4<len4; i4++){
+let data22 = data21[i4];
+const _errs51 = errors;
+const _errs52 = errors;
+if(errors === _errs52){
+if(data22 && typeof data22 == "object" && !Array.isArray(data22)){
+let missing4;
+if((((data22.weekday === undefined) && (missing4 = "weekday")) || ((data22.startMinute === undefined) && (missing4 = "startMinute"))) || ((data22.endMinute === undefined) && (missing4 = "endMinute"))){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4,schemaPath:"#/$defs/WeekSpan/required",keyword:"required",params:{missingProperty: missing4}}];
+return false;
+}
+else {
+const _errs54 = errors;
+for(const key4 in data22){
+if(!(((key4 === "weekday") || (key4 === "startMinute")) || (key4 === "endMinute"))){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4,schemaPath:"#/$defs/WeekSpan/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
+return false;
+break;
+}
+}
+if(_errs54 === errors){
+if(data22.weekday !== undefined){
+let data23 = data22.weekday;
+const _errs55 = errors;
+if(!(((typeof data23 == "number") && (!(data23 % 1) && !isNaN(data23))) && (isFinite(data23)))){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs55){
+if((typeof data23 == "number") && (isFinite(data23))){
+if(data23 > 7 || isNaN(data23)){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/maximum",keyword:"maximum",params:{comparison: "<=", limit: 7}}];
+return false;
+}
+else {
+if(data23 < 1 || isNaN(data23)){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid13 = _errs55 === errors;
+}
+else {
+var valid13 = true;
+}
+if(valid13){
+if(data22.startMinute !== undefined){
+let data24 = data22.startMinute;
+const _errs57 = errors;
+if(!(((typeof data24 == "number") && (!(data24 % 1) && !isNaN(data24))) && (isFinite(data24)))){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs57){
+if((typeof data24 == "number") && (isFinite(data24))){
+if(data24 > 1439 || isNaN(data24)){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1439}}];
+return false;
+}
+else {
+if(data24 < 0 || isNaN(data24)){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid13 = _errs57 === errors;
+}
+else {
+var valid13 = true;
+}
+if(valid13){
+if(data22.endMinute !== undefined){
+let data25 = data22.endMinute;
+const _errs59 = errors;
+if(!(((typeof data25 == "number") && (!(data25 % 1) && !isNaN(data25))) && (isFinite(data25)))){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs59){
+if((typeof data25 == "number") && (isFinite(data25))){
+if(data25 > 1440 || isNaN(data25)){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1440}}];
+return false;
+}
+else {
+if(data25 < 1 || isNaN(data25)){
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid13 = _errs59 === errors;
+}
+else {
+var valid13 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/quietHours/" + i4,schemaPath:"#/$defs/WeekSpan/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid11 = _errs51 === errors;
+if(!valid11){
+break;
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/quietHours",schemaPath:"#/properties/quietHours/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs49 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.daylightAt !== undefined){
+let data26 = data.daylightAt;
+const _errs61 = errors;
+const _errs62 = errors;
+let valid14 = false;
+const _errs63 = errors;
+if(!(data26 && typeof data26 == "object" && !Array.isArray(data26))){
+const err0 = {instancePath:instancePath+"/daylightAt",schemaPath:"#/properties/daylightAt/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+const _errs64 = errors;
+if(errors === _errs64){
+if(data26 && typeof data26 == "object" && !Array.isArray(data26)){
+let missing5;
+if(((data26.latitude === undefined) && (missing5 = "latitude")) || ((data26.longitude === undefined) && (missing5 = "longitude"))){
+const err1 = {instancePath:instancePath+"/daylightAt",schemaPath:"#/$defs/GeoPlace/required",keyword:"required",params:{missingProperty: missing5}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+else {
+const _errs66 = errors;
+for(const key5 in data26){
+if(!((key5 === "latitude") || (key5 === "longitude"))){
+const err2 = {instancePath:instancePath+"/daylightAt",schemaPath:"#/$defs/GeoPlace/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+break;
+}
+}
+if(_errs66 === errors){
+if(data26.latitude !== undefined){
+let data27 = data26.latitude;
+const _errs67 = errors;
+if(errors === _errs67){
+if((typeof data27 == "number") && (isFinite(data27))){
+if(data27 > 90 || isNaN(data27)){
+const err3 = {instancePath:instancePath+"/daylightAt/latitude",schemaPath:"#/$defs/GeoPlace/properties/latitude/maximum",keyword:"maximum",params:{comparison: "<=", limit: 90}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+}
+else {
+if(data27 < -90 || isNaN(data27)){
+const err4 = {instancePath:instancePath+"/daylightAt/latitude",schemaPath:"#/$defs/GeoPlace/properties/latitude/minimum",keyword:"minimum",params:{comparison: ">=", limit: -90}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/daylightAt/latitude",schemaPath:"#/$defs/GeoPlace/properties/latitude/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var valid16 = _errs67 === errors;
+}
+else {
+var valid16 = true;
+}
+if(valid16){
+if(data26.longitude !== undefined){
+let data28 = data26.longitude;
+const _errs69 = errors;
+if(errors === _errs69){
+if((typeof data28 == "number") && (isFinite(data28))){
+if(data28 > 180 || isNaN(data28)){
+const err6 = {instancePath:instancePath+"/daylightAt/longitude",schemaPath:"#/$defs/GeoPlace/properties/longitude/maximum",keyword:"maximum",params:{comparison: "<=", limit: 180}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+else {
+if(data28 < -180 || isNaN(data28)){
+const err7 = {instancePath:instancePath+"/daylightAt/longitude",schemaPath:"#/$defs/GeoPlace/properties/longitude/minimum",keyword:"minimum",params:{comparison: ">=", limit: -180}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+}
+}
+else {
+const err8 = {instancePath:instancePath+"/daylightAt/longitude",schemaPath:"#/$defs/GeoPlace/properties/longitude/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+}
+var valid16 = _errs69 === errors;
+}
+else {
+var valid16 = true;
+}
+}
+}
+}
+}
+else {
+const err9 = {instancePath:instancePath+"/daylightAt",schemaPath:"#/$defs/GeoPlace/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+}
+var _valid0 = _errs63 === errors;
+valid14 = valid14 || _valid0;
+const _errs72 = errors;
+if(data26 !== null){
+const err10 = {instancePath:instancePath+"/daylightAt",schemaPath:"#/properties/daylightAt/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+var _valid0 = _errs72 === errors;
+valid14 = valid14 || _valid0;
+if(!valid14){
+const err11 = {instancePath:instancePath+"/daylightAt",schemaPath:"#/properties/daylightAt/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+validate21.errors = vErrors;
+return false;
+}
+else {
+errors = _errs62;
+if(vErrors !== null){
+if(_errs62){
+vErrors.length = _errs62;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs61 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.sprayLimits !== undefined){
+let data29 = data.sprayLimits;
+const _errs74 = errors;
+if(!(data29 && typeof data29 == "object" && !Array.isArray(data29))){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits",schemaPath:"#/properties/sprayLimits/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs75 = errors;
+if(errors === _errs75){
+if(data29 && typeof data29 == "object" && !Array.isArray(data29)){
+let missing6;
+if((((((data29.leastDewGapKelvin === undefined) && (missing6 = "leastDewGapKelvin")) || ((data29.mostHumidityPercent === undefined) && (missing6 = "mostHumidityPercent"))) || ((data29.coldestCelsius === undefined) && (missing6 = "coldestCelsius"))) || ((data29.warmestCelsius === undefined) && (missing6 = "warmestCelsius"))) || ((data29.mostWindMetresPerSecond === undefined) && (missing6 = "mostWindMetresPerSecond"))){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits",schemaPath:"#/$defs/SprayLimitValues/required",keyword:"required",params:{missingProperty: missing6}}];
+return false;
+}
+else {
+const _errs77 = errors;
+for(const key6 in data29){
+if(!(((((key6 === "leastDewGapKelvin") || (key6 === "mostHumidityPercent")) || (key6 === "coldestCelsius")) || (key6 === "warmestCelsius")) || (key6 === "mostWindMetresPerSecond"))){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits",schemaPath:"#/$defs/SprayLimitValues/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
+return false;
+break;
+}
+}
+if(_errs77 === errors){
+if(data29.leastDewGapKelvin !== undefined){
+let data30 = data29.leastDewGapKelvin;
+const _errs78 = errors;
+if(errors === _errs78){
+if((typeof data30 == "number") && (isFinite(data30))){
+if(data30 > 20 || isNaN(data30)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/leastDewGapKelvin",schemaPath:"#/$defs/SprayLimitValues/properties/leastDewGapKelvin/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+return false;
+}
+else {
+if(data30 < 0 || isNaN(data30)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/leastDewGapKelvin",schemaPath:"#/$defs/SprayLimitValues/properties/leastDewGapKelvin/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/leastDewGapKelvin",schemaPath:"#/$defs/SprayLimitValues/properties/leastDewGapKelvin/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid18 = _errs78 === errors;
+}
+else {
+var valid18 = true;
+}
+if(valid18){
+if(data29.mostHumidityPercent !== undefined){
+let data31 = data29.mostHumidityPercent;
+const _errs80 = errors;
+if(errors === _errs80){
+if((typeof data31 == "number") && (isFinite(data31))){
+if(data31 > 100 || isNaN(data31)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/mostHumidityPercent",schemaPath:"#/$defs/SprayLimitValues/properties/mostHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data31 < 1 || isNaN(data31)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/mostHumidityPercent",schemaPath:"#/$defs/SprayLimitValues/properties/mostHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/mostHumidityPercent",schemaPath:"#/$defs/SprayLimitValues/properties/mostHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid18 = _errs80 === errors;
+}
+else {
+var valid18 = true;
+}
+if(valid18){
+if(data29.coldestCelsius !== undefined){
+let data32 = data29.coldestCelsius;
+const _errs82 = errors;
+if(errors === _errs82){
+if((typeof data32 == "number") && (isFinite(data32))){
+if(data32 > 50 || isNaN(data32)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/coldestCelsius",schemaPath:"#/$defs/SprayLimitValues/properties/coldestCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 50}}];
+return false;
+}
+else {
+if(data32 < -10 || isNaN(data32)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/coldestCelsius",schemaPath:"#/$defs/SprayLimitValues/properties/coldestCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/coldestCelsius",schemaPath:"#/$defs/SprayLimitValues/properties/coldestCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid18 = _errs82 === errors;
+}
+else {
+var valid18 = true;
+}
+if(valid18){
+if(data29.warmestCelsius !== undefined){
+let data33 = data29.warmestCelsius;
+const _errs84 = errors;
+if(errors === _errs84){
+if((typeof data33 == "number") && (isFinite(data33))){
+if(data33 > 60 || isNaN(data33)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/warmestCelsius",schemaPath:"#/$defs/SprayLimitValues/properties/warmestCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}}];
+return false;
+}
+else {
+if(data33 < -10 || isNaN(data33)){
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/warmestCelsius",schemaPath:"#/$defs/SprayLimitValues/properties/warmestCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/sprayLimits/warmestCelsius",schemaPath:"#/$defs/SprayLimitValues/properties/warmestCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid18 = _errs84 === errors;
+}
+else {
+var valid18 = true;
+}
+if(valid18){
+if(data29.mostWindMetresPerSecond !== undefined){
+let data34 = data29.mostWindMetresPerSecond;
+const _errs86 = errors;
+const _errs87 = errors;
+let valid19 = false;
+const _errs88 = errors;
+if(errors === _errs88){
+if((typeof data34 == "number") && (isFinite(data34))){
+if(data34 > 30 || isNaN(data34)){
+const err12 = {instancePath:instancePath+"/sprayLimits/mostWindMetresPerSecond",schemaPath:"#/$defs/SprayLimitValues/properties/mostWindMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 30}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+else {
+if(data34 < 0 || isNaN(data34)){
+const err13 = {instancePath:instancePath+"/sprayLimits/mostWindMetresPerSecond",schemaPath:"#/$defs/SprayLimitValues/properties/mostWindMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+}
+else {
+const err14 = {instancePath:instancePath+"/sprayLimits/mostWindMetresPerSecond",schemaPath:"#/$defs/SprayLimitValues/properties/mostWindMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+}
+var _valid1 = _errs88 === errors;
+valid19 = valid19 || _valid1;
+const _errs90 = errors;
+if(data34 !== null){
+const err15 = {instancePath:instancePath+"/sprayLimits/mostWindMetresPerSecond",schemaPath:"#/$defs/SprayLimitValues/properties/mostWindMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+var _valid1 = _errs90 === errors;
+valid19 = valid19 || _valid1;
+if(!valid19){
+const err16 = {instancePath:instancePath+"/sprayLimits/mostWindMetresPerSecond",schemaPath:"#/$defs/SprayLimitValues/properties/mostWindMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+validate21.errors = vErrors;
+return false;
+}
+else {
+errors = _errs87;
+if(vErrors !== null){
+if(_errs87){
+vErrors.length = _errs87;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid18 = _errs86 === errors;
+}
+else {
+var valid18 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/sprayLimits",schemaPath:"#/$defs/SprayLimitValues/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs74 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.typicalDay !== undefined){
+let data35 = data.typicalDay;
+const _errs93 = errors;
+if(!(data35 && typeof data35 == "object" && !Array.isArray(data35))){
+validate21.errors = [{instancePath:instancePath+"/typicalDay",schemaPath:"#/properties/typicalDay/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs94 = errors;
+if(errors === _errs94){
+if(data35 && typeof data35 == "object" && !Array.isArray(data35)){
+let missing7;
+if((((((data35.meanCelsius === undefined) && (missing7 = "meanCelsius")) || ((data35.swingCelsius === undefined) && (missing7 = "swingCelsius"))) || ((data35.warmestHour === undefined) && (missing7 = "warmestHour"))) || ((data35.meanHumidityPercent === undefined) && (missing7 = "meanHumidityPercent"))) || ((data35.swingHumidityPercent === undefined) && (missing7 = "swingHumidityPercent"))){
+validate21.errors = [{instancePath:instancePath+"/typicalDay",schemaPath:"#/$defs/TypicalDayValues/required",keyword:"required",params:{missingProperty: missing7}}];
+return false;
+}
+else {
+const _errs96 = errors;
+for(const key7 in data35){
+if(!(((((key7 === "meanCelsius") || (key7 === "swingCelsius")) || (key7 === "warmestHour")) || (key7 === "meanHumidityPercent")) || (key7 === "swingHumidityPercent"))){
+validate21.errors = [{instancePath:instancePath+"/typicalDay",schemaPath:"#/$defs/TypicalDayValues/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
+return false;
+break;
+}
+}
+if(_errs96 === errors){
+if(data35.meanCelsius !== undefined){
+let data36 = data35.meanCelsius;
+const _errs97 = errors;
+if(errors === _errs97){
+if((typeof data36 == "number") && (isFinite(data36))){
+if(data36 > 50 || isNaN(data36)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/meanCelsius",schemaPath:"#/$defs/TypicalDayValues/properties/meanCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 50}}];
+return false;
+}
+else {
+if(data36 < -40 || isNaN(data36)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/meanCelsius",schemaPath:"#/$defs/TypicalDayValues/properties/meanCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -40}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/typicalDay/meanCelsius",schemaPath:"#/$defs/TypicalDayValues/properties/meanCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid21 = _errs97 === errors;
+}
+else {
+var valid21 = true;
+}
+if(valid21){
+if(data35.swingCelsius !== undefined){
+let data37 = data35.swingCelsius;
+const _errs99 = errors;
+if(errors === _errs99){
+if((typeof data37 == "number") && (isFinite(data37))){
+if(data37 > 25 || isNaN(data37)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/swingCelsius",schemaPath:"#/$defs/TypicalDayValues/properties/swingCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 25}}];
+return false;
+}
+else {
+if(data37 < 0 || isNaN(data37)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/swingCelsius",schemaPath:"#/$defs/TypicalDayValues/properties/swingCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/typicalDay/swingCelsius",schemaPath:"#/$defs/TypicalDayValues/properties/swingCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid21 = _errs99 === errors;
+}
+else {
+var valid21 = true;
+}
+if(valid21){
+if(data35.warmestHour !== undefined){
+let data38 = data35.warmestHour;
+const _errs101 = errors;
+if(errors === _errs101){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 > 24 || isNaN(data38)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/warmestHour",schemaPath:"#/$defs/TypicalDayValues/properties/warmestHour/maximum",keyword:"maximum",params:{comparison: "<=", limit: 24}}];
+return false;
+}
+else {
+if(data38 < 0 || isNaN(data38)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/warmestHour",schemaPath:"#/$defs/TypicalDayValues/properties/warmestHour/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/typicalDay/warmestHour",schemaPath:"#/$defs/TypicalDayValues/properties/warmestHour/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid21 = _errs101 === errors;
+}
+else {
+var valid21 = true;
+}
+if(valid21){
+if(data35.meanHumidityPercent !== undefined){
+let data39 = data35.meanHumidityPercent;
+const _errs103 = errors;
+if(errors === _errs103){
+if((typeof data39 == "number") && (isFinite(data39))){
+if(data39 > 100 || isNaN(data39)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/meanHumidityPercent",schemaPath:"#/$defs/TypicalDayValues/properties/meanHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data39 < 1 || isNaN(data39)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/meanHumidityPercent",schemaPath:"#/$defs/TypicalDayValues/properties/meanHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/typicalDay/meanHumidityPercent",schemaPath:"#/$defs/TypicalDayValues/properties/meanHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid21 = _errs103 === errors;
+}
+else {
+var valid21 = true;
+}
+if(valid21){
+if(data35.swingHumidityPercent !== undefined){
+let data40 = data35.swingHumidityPercent;
+const _errs105 = errors;
+if(errors === _errs105){
+if((typeof data40 == "number") && (isFinite(data40))){
+if(data40 > 50 || isNaN(data40)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/swingHumidityPercent",schemaPath:"#/$defs/TypicalDayValues/properties/swingHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 50}}];
+return false;
+}
+else {
+if(data40 < 0 || isNaN(data40)){
+validate21.errors = [{instancePath:instancePath+"/typicalDay/swingHumidityPercent",schemaPath:"#/$defs/TypicalDayValues/properties/swingHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/typicalDay/swingHumidityPercent",schemaPath:"#/$defs/TypicalDayValues/properties/swingHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid21 = _errs105 === errors;
+}
+else {
+var valid21 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/typicalDay",schemaPath:"#/$defs/TypicalDayValues/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs93 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.climateSource !== undefined){
+let data41 = data.climateSource;
+const _errs108 = errors;
+if(typeof data41 !== "string"){
+validate21.errors = [{instancePath:instancePath+"/climateSource",schemaPath:"#/properties/climateSource/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data41 === "sensor") || (data41 === "typed")) || (data41 === "typical"))){
+validate21.errors = [{instancePath:instancePath+"/climateSource",schemaPath:"#/properties/climateSource/enum",keyword:"enum",params:{allowedValues: schema32.properties.climateSource.enum}}];
+return false;
+}
+var valid0 = _errs108 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.objective !== undefined){
+let data42 = data.objective;
+const _errs110 = errors;
+if(typeof data42 !== "string"){
+validate21.errors = [{instancePath:instancePath+"/objective",schemaPath:"#/properties/objective/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data42 === "readyFirst") || (data42 === "fewestEvenings")) || (data42 === "fewestCleanings"))){
+validate21.errors = [{instancePath:instancePath+"/objective",schemaPath:"#/properties/objective/enum",keyword:"enum",params:{allowedValues: schema32.properties.objective.enum}}];
+return false;
+}
+var valid0 = _errs110 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mirroredShare !== undefined){
+let data43 = data.mirroredShare;
+const _errs112 = errors;
+if(errors === _errs112){
+if((typeof data43 == "number") && (isFinite(data43))){
+if(data43 > 0.05 || isNaN(data43)){
+validate21.errors = [{instancePath:instancePath+"/mirroredShare",schemaPath:"#/properties/mirroredShare/maximum",keyword:"maximum",params:{comparison: "<=", limit: 0.05}}];
+return false;
+}
+else {
+if(data43 < 0 || isNaN(data43)){
+validate21.errors = [{instancePath:instancePath+"/mirroredShare",schemaPath:"#/properties/mirroredShare/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/mirroredShare",schemaPath:"#/properties/mirroredShare/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs112 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.handsPairs !== undefined){
+let data44 = data.handsPairs;
+const _errs114 = errors;
+if(!(((typeof data44 == "number") && (!(data44 % 1) && !isNaN(data44))) && (isFinite(data44)))){
+validate21.errors = [{instancePath:instancePath+"/handsPairs",schemaPath:"#/properties/handsPairs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs114){
+if((typeof data44 == "number") && (isFinite(data44))){
+if(data44 > 10 || isNaN(data44)){
+validate21.errors = [{instancePath:instancePath+"/handsPairs",schemaPath:"#/properties/handsPairs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
+return false;
+}
+else {
+if(data44 < 1 || isNaN(data44)){
+validate21.errors = [{instancePath:instancePath+"/handsPairs",schemaPath:"#/properties/handsPairs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs114 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.boothPlaces !== undefined){
+let data45 = data.boothPlaces;
+const _errs116 = errors;
+if(!(((typeof data45 == "number") && (!(data45 % 1) && !isNaN(data45))) && (isFinite(data45)))){
+validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs116){
+if((typeof data45 == "number") && (isFinite(data45))){
+if(data45 > 20 || isNaN(data45)){
+validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+return false;
+}
+else {
+if(data45 < 1 || isNaN(data45)){
+validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs116 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.rackPlaces !== undefined){
+let data46 = data.rackPlaces;
+const _errs118 = errors;
+if(!(((typeof data46 == "number") && (!(data46 % 1) && !isNaN(data46))) && (isFinite(data46)))){
+validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs118){
+if((typeof data46 == "number") && (isFinite(data46))){
+if(data46 > 200 || isNaN(data46)){
+validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data46 < 1 || isNaN(data46)){
+validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs118 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data47 = data.id;
+const _errs120 = errors;
+if(errors === _errs120){
+if(typeof data47 === "string"){
+if(!pattern9.test(data47)){
+validate21.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs120 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data48 = data.revision;
+const _errs122 = errors;
+if(!(((typeof data48 == "number") && (!(data48 % 1) && !isNaN(data48))) && (isFinite(data48)))){
+validate21.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs122){
+if((typeof data48 == "number") && (isFinite(data48))){
+if(data48 < 0 || isNaN(data48)){
+validate21.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs122 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate21.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate21.errors = vErrors;
+return errors === 0;
+}
+validate21.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema43 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false};
+const schema44 = {"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false};
+
+function validate25(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate25.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((((((((((data.propId === undefined) && (missing0 = "propId")) || ((data.name === undefined) && (missing0 = "name"))) || ((data.count === undefined) && (missing0 = "count"))) || ((data.materialId === undefined) && (missing0 = "materialId"))) || ((data.layerMillimetres === undefined) && (missing0 = "layerMillimetres"))) || ((data.areaSquareCentimetres === undefined) && (missing0 = "areaSquareCentimetres"))) || ((data.ridgeMicrometres === undefined) && (missing0 = "ridgeMicrometres"))) || ((data.shapeId === undefined) && (missing0 = "shapeId"))) || ((data.sizeMillimetres === undefined) && (missing0 = "sizeMillimetres"))) || ((data.printHours === undefined) && (missing0 = "printHours"))) || ((data.engraving === undefined) && (missing0 = "engraving"))) || ((data.rackPlaces === undefined) && (missing0 = "rackPlaces"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.position === undefined) && (missing0 = "position"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate25.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema43.properties, key0))){
+validate25.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.propId !== undefined){
+let data0 = data.propId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate25.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate25.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.name !== undefined){
+let data1 = data.name;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(data1.length > 200){
+validate25.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data1.length < 1){
+validate25.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data1)){
+validate25.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate25.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.count !== undefined){
+let data2 = data.count;
+const _errs6 = errors;
+if(!(((typeof data2 == "number") && (!(data2 % 1) && !isNaN(data2))) && (isFinite(data2)))){
+validate25.errors = [{instancePath:instancePath+"/count",schemaPath:"#/properties/count/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs6){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 > 500 || isNaN(data2)){
+validate25.errors = [{instancePath:instancePath+"/count",schemaPath:"#/properties/count/maximum",keyword:"maximum",params:{comparison: "<=", limit: 500}}];
+return false;
+}
+else {
+if(data2 < 1 || isNaN(data2)){
+validate25.errors = [{instancePath:instancePath+"/count",schemaPath:"#/properties/count/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.materialId !== undefined){
+let data3 = data.materialId;
+const _errs8 = errors;
+if(typeof data3 !== "string"){
+validate25.errors = [{instancePath:instancePath+"/materialId",schemaPath:"#/properties/materialId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((data3 === "rigid") || (data3 === "soluble")) || (data3 === "translucent")) || (data3 === "flexible")) || (data3 === "resin")) || (data3 === "cast"))){
+validate25.errors = [{instancePath:instancePath+"/materialId",schemaPath:"#/properties/materialId/enum",keyword:"enum",params:{allowedValues: schema43.properties.materialId.enum}}];
+return false;
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.layerMillimetres !== undefined){
+let data4 = data.layerMillimetres;
+const _errs10 = errors;
+if(errors === _errs10){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 1 || isNaN(data4)){
+validate25.errors = [{instancePath:instancePath+"/layerMillimetres",schemaPath:"#/properties/layerMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data4 < 0 || isNaN(data4)){
+validate25.errors = [{instancePath:instancePath+"/layerMillimetres",schemaPath:"#/properties/layerMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate25.errors = [{instancePath:instancePath+"/layerMillimetres",schemaPath:"#/properties/layerMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.areaSquareCentimetres !== undefined){
+let data5 = data.areaSquareCentimetres;
+const _errs12 = errors;
+if(errors === _errs12){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 200000 || isNaN(data5)){
+validate25.errors = [{instancePath:instancePath+"/areaSquareCentimetres",schemaPath:"#/properties/areaSquareCentimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200000}}];
+return false;
+}
+else {
+if(data5 < 0 || isNaN(data5)){
+validate25.errors = [{instancePath:instancePath+"/areaSquareCentimetres",schemaPath:"#/properties/areaSquareCentimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate25.errors = [{instancePath:instancePath+"/areaSquareCentimetres",schemaPath:"#/properties/areaSquareCentimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.ridgeMicrometres !== undefined){
+let data6 = data.ridgeMicrometres;
+const _errs14 = errors;
+const _errs15 = errors;
+let valid1 = false;
+const _errs16 = errors;
+if(errors === _errs16){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 5000 || isNaN(data6)){
+const err0 = {instancePath:instancePath+"/ridgeMicrometres",schemaPath:"#/properties/ridgeMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+else {
+if(data6 < 0 || isNaN(data6)){
+const err1 = {instancePath:instancePath+"/ridgeMicrometres",schemaPath:"#/properties/ridgeMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+}
+else {
+const err2 = {instancePath:instancePath+"/ridgeMicrometres",schemaPath:"#/properties/ridgeMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+}
+var _valid0 = _errs16 === errors;
+valid1 = valid1 || _valid0;
+const _errs18 = errors;
+if(data6 !== null){
+const err3 = {instancePath:instancePath+"/ridgeMicrometres",schemaPath:"#/properties/ridgeMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+}
+var _valid0 = _errs18 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err4 = {instancePath:instancePath+"/ridgeMicrometres",schemaPath:"#/properties/ridgeMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+validate25.errors = vErrors;
+return false;
+}
+else {
+errors = _errs15;
+if(vErrors !== null){
+if(_errs15){
+vErrors.length = _errs15;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.shapeId !== undefined){
+let data7 = data.shapeId;
+const _errs20 = errors;
+const _errs21 = errors;
+let valid2 = false;
+const _errs22 = errors;
+if(typeof data7 !== "string"){
+const err5 = {instancePath:instancePath+"/shapeId",schemaPath:"#/properties/shapeId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+if(!((((((data7 === "box") || (data7 === "cylinder")) || (data7 === "dome")) || (data7 === "ball")) || (data7 === "plate")) || (data7 === "organic"))){
+const err6 = {instancePath:instancePath+"/shapeId",schemaPath:"#/properties/shapeId/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema43.properties.shapeId.anyOf[0].enum}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs22 === errors;
+valid2 = valid2 || _valid1;
+const _errs24 = errors;
+if(data7 !== null){
+const err7 = {instancePath:instancePath+"/shapeId",schemaPath:"#/properties/shapeId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+var _valid1 = _errs24 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err8 = {instancePath:instancePath+"/shapeId",schemaPath:"#/properties/shapeId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+validate25.errors = vErrors;
+return false;
+}
+else {
+errors = _errs21;
+if(vErrors !== null){
+if(_errs21){
+vErrors.length = _errs21;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.sizeMillimetres !== undefined){
+let data8 = data.sizeMillimetres;
+const _errs26 = errors;
+const _errs27 = errors;
+let valid3 = false;
+const _errs28 = errors;
+if(errors === _errs28){
+if(Array.isArray(data8)){
+if(data8.length > 3){
+const err9 = {instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/anyOf/0/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+else {
+if(data8.length < 3){
+const err10 = {instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/anyOf/0/minItems",keyword:"minItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+else {
+var valid4 = true;
+const len0 = data8.length;
+for(let i0=0; i0<len0; i0++){
+let data9 = data8[i0];
+const _errs30 = errors;
+if(errors === _errs30){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 > 5000 || isNaN(data9)){
+const err11 = {instancePath:instancePath+"/sizeMillimetres/" + i0,schemaPath:"#/properties/sizeMillimetres/anyOf/0/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+else {
+if(data9 < 0.1 || isNaN(data9)){
+const err12 = {instancePath:instancePath+"/sizeMillimetres/" + i0,schemaPath:"#/properties/sizeMillimetres/anyOf/0/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/sizeMillimetres/" + i0,schemaPath:"#/properties/sizeMillimetres/anyOf/0/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+var valid4 = _errs30 === errors;
+if(!valid4){
+break;
+}
+}
+}
+}
+}
+else {
+const err14 = {instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/anyOf/0/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+}
+var _valid2 = _errs28 === errors;
+valid3 = valid3 || _valid2;
+const _errs32 = errors;
+if(data8 !== null){
+const err15 = {instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+var _valid2 = _errs32 === errors;
+valid3 = valid3 || _valid2;
+if(!valid3){
+const err16 = {instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+validate25.errors = vErrors;
+return false;
+}
+else {
+errors = _errs27;
+if(vErrors !== null){
+if(_errs27){
+vErrors.length = _errs27;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs26 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.printHours !== undefined){
+let data10 = data.printHours;
+const _errs34 = errors;
+const _errs35 = errors;
+let valid5 = false;
+const _errs36 = errors;
+if(errors === _errs36){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 > 2000 || isNaN(data10)){
+const err17 = {instancePath:instancePath+"/printHours",schemaPath:"#/properties/printHours/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 2000}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+else {
+if(data10 < 0.01 || isNaN(data10)){
+const err18 = {instancePath:instancePath+"/printHours",schemaPath:"#/properties/printHours/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+}
+else {
+const err19 = {instancePath:instancePath+"/printHours",schemaPath:"#/properties/printHours/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+}
+var _valid3 = _errs36 === errors;
+valid5 = valid5 || _valid3;
+const _errs38 = errors;
+if(data10 !== null){
+const err20 = {instancePath:instancePath+"/printHours",schemaPath:"#/properties/printHours/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+var _valid3 = _errs38 === errors;
+valid5 = valid5 || _valid3;
+if(!valid5){
+const err21 = {instancePath:instancePath+"/printHours",schemaPath:"#/properties/printHours/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+validate25.errors = vErrors;
+return false;
+}
+else {
+errors = _errs35;
+if(vErrors !== null){
+if(_errs35){
+vErrors.length = _errs35;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs34 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.engraving !== undefined){
+let data11 = data.engraving;
+const _errs40 = errors;
+const _errs41 = errors;
+let valid6 = false;
+const _errs42 = errors;
+if(!(data11 && typeof data11 == "object" && !Array.isArray(data11))){
+const err22 = {instancePath:instancePath+"/engraving",schemaPath:"#/properties/engraving/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+const _errs43 = errors;
+if(errors === _errs43){
+if(data11 && typeof data11 == "object" && !Array.isArray(data11)){
+let missing1;
+if(((data11.widthMillimetres === undefined) && (missing1 = "widthMillimetres")) || ((data11.depthMillimetres === undefined) && (missing1 = "depthMillimetres"))){
+const err23 = {instancePath:instancePath+"/engraving",schemaPath:"#/$defs/PartEngraving/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+else {
+const _errs45 = errors;
+for(const key1 in data11){
+if(!((key1 === "widthMillimetres") || (key1 === "depthMillimetres"))){
+const err24 = {instancePath:instancePath+"/engraving",schemaPath:"#/$defs/PartEngraving/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+break;
+}
+}
+if(_errs45 === errors){
+if(data11.widthMillimetres !== undefined){
+let data12 = data11.widthMillimetres;
+const _errs46 = errors;
+if(errors === _errs46){
+if((typeof data12 == "number") && (isFinite(data12))){
+if(data12 > 100 || isNaN(data12)){
+const err25 = {instancePath:instancePath+"/engraving/widthMillimetres",schemaPath:"#/$defs/PartEngraving/properties/widthMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+else {
+if(data12 < 0.01 || isNaN(data12)){
+const err26 = {instancePath:instancePath+"/engraving/widthMillimetres",schemaPath:"#/$defs/PartEngraving/properties/widthMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+}
+}
+else {
+const err27 = {instancePath:instancePath+"/engraving/widthMillimetres",schemaPath:"#/$defs/PartEngraving/properties/widthMillimetres/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+}
+var valid8 = _errs46 === errors;
+}
+else {
+var valid8 = true;
+}
+if(valid8){
+if(data11.depthMillimetres !== undefined){
+let data13 = data11.depthMillimetres;
+const _errs48 = errors;
+if(errors === _errs48){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 > 100 || isNaN(data13)){
+const err28 = {instancePath:instancePath+"/engraving/depthMillimetres",schemaPath:"#/$defs/PartEngraving/properties/depthMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+}
+else {
+if(data13 < 0.01 || isNaN(data13)){
+const err29 = {instancePath:instancePath+"/engraving/depthMillimetres",schemaPath:"#/$defs/PartEngraving/properties/depthMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+}
+}
+}
+else {
+const err30 = {instancePath:instancePath+"/engraving/depthMillimetres",schemaPath:"#/$defs/PartEngraving/properties/depthMillimetres/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+}
+var valid8 = _errs48 === errors;
+}
+else {
+var valid8 = true;
+}
+}
+}
+}
+}
+else {
+const err31 = {instancePath:instancePath+"/engraving",schemaPath:"#/$defs/PartEngraving/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+}
+var _valid4 = _errs42 === errors;
+valid6 = valid6 || _valid4;
+const _errs51 = errors;
+if(data11 !== null){
+const err32 = {instancePath:instancePath+"/engraving",schemaPath:"#/properties/engraving/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+var _valid4 = _errs51 === errors;
+valid6 = valid6 || _valid4;
+if(!valid6){
+const err33 = {instancePath:instancePath+"/engraving",schemaPath:"#/properties/engraving/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+validate25.errors = vErrors;
+return false;
+}
+else {
+errors = _errs41;
+if(vErrors !== null){
+if(_errs41){
+vErrors.length = _errs41;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs40 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.rackPlaces !== undefined){
+let data14 = data.rackPlaces;
+const _errs53 = errors;
+if(!(((typeof data14 == "number") && (!(data14 % 1) && !isNaN(data14))) && (isFinite(data14)))){
+validate25.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs53){
+if((typeof data14 == "number") && (isFinite(data14))){
+if(data14 > 200 || isNaN(data14)){
+validate25.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data14 < 0 || isNaN(data14)){
+validate25.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs53 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data15 = data.note;
+const _errs55 = errors;
+if(errors === _errs55){
+if(typeof data15 === "string"){
+if(data15.length > 4000){
+validate25.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate25.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs55 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.position !== undefined){
+let data16 = data.position;
+const _errs57 = errors;
+if(!(((typeof data16 == "number") && (!(data16 % 1) && !isNaN(data16))) && (isFinite(data16)))){
+validate25.errors = [{instancePath:instancePath+"/position",schemaPath:"#/properties/position/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs57){
+if((typeof data16 == "number") && (isFinite(data16))){
+if(data16 < 0 || isNaN(data16)){
+validate25.errors = [{instancePath:instancePath+"/position",schemaPath:"#/properties/position/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs57 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data17 = data.id;
+const _errs59 = errors;
+if(errors === _errs59){
+if(typeof data17 === "string"){
+if(!pattern9.test(data17)){
+validate25.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate25.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs59 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data18 = data.revision;
+const _errs61 = errors;
+if(!(((typeof data18 == "number") && (!(data18 % 1) && !isNaN(data18))) && (isFinite(data18)))){
+validate25.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs61){
+if((typeof data18 == "number") && (isFinite(data18))){
+if(data18 < 0 || isNaN(data18)){
+validate25.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs61 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate25.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate25.errors = vErrors;
+return errors === 0;
+}
+validate25.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema45 = {"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false};
+const schema46 = {"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false};
+
+function validate27(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate27.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((data.hostPartId === undefined) && (missing0 = "hostPartId")) || ((data.hostRungId === undefined) && (missing0 = "hostRungId"))) || ((data.guestPartId === undefined) && (missing0 = "guestPartId"))) || ((data.guestRungId === undefined) && (missing0 = "guestRungId"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.seam === undefined) && (missing0 = "seam"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate27.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((((((((key0 === "hostPartId") || (key0 === "hostRungId")) || (key0 === "guestPartId")) || (key0 === "guestRungId")) || (key0 === "note")) || (key0 === "seam")) || (key0 === "id")) || (key0 === "revision"))){
+validate27.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.hostPartId !== undefined){
+let data0 = data.hostPartId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate27.errors = [{instancePath:instancePath+"/hostPartId",schemaPath:"#/properties/hostPartId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate27.errors = [{instancePath:instancePath+"/hostPartId",schemaPath:"#/properties/hostPartId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.hostRungId !== undefined){
+let data1 = data.hostRungId;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(!pattern9.test(data1)){
+validate27.errors = [{instancePath:instancePath+"/hostRungId",schemaPath:"#/properties/hostRungId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate27.errors = [{instancePath:instancePath+"/hostRungId",schemaPath:"#/properties/hostRungId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.guestPartId !== undefined){
+let data2 = data.guestPartId;
+const _errs6 = errors;
+if(errors === _errs6){
+if(typeof data2 === "string"){
+if(!pattern9.test(data2)){
+validate27.errors = [{instancePath:instancePath+"/guestPartId",schemaPath:"#/properties/guestPartId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate27.errors = [{instancePath:instancePath+"/guestPartId",schemaPath:"#/properties/guestPartId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.guestRungId !== undefined){
+let data3 = data.guestRungId;
+const _errs8 = errors;
+const _errs9 = errors;
+let valid1 = false;
+const _errs10 = errors;
+if(errors === _errs10){
+if(typeof data3 === "string"){
+if(!pattern9.test(data3)){
+const err0 = {instancePath:instancePath+"/guestRungId",schemaPath:"#/properties/guestRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/guestRungId",schemaPath:"#/properties/guestRungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs10 === errors;
+valid1 = valid1 || _valid0;
+const _errs12 = errors;
+if(data3 !== null){
+const err2 = {instancePath:instancePath+"/guestRungId",schemaPath:"#/properties/guestRungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs12 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/guestRungId",schemaPath:"#/properties/guestRungId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate27.errors = vErrors;
+return false;
+}
+else {
+errors = _errs9;
+if(vErrors !== null){
+if(_errs9){
+vErrors.length = _errs9;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data4 = data.note;
+const _errs14 = errors;
+if(errors === _errs14){
+if(typeof data4 === "string"){
+if(data4.length > 200){
+validate27.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data4)){
+validate27.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate27.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.seam !== undefined){
+let data5 = data.seam;
+const _errs16 = errors;
+const _errs17 = errors;
+let valid2 = false;
+const _errs18 = errors;
+if(!(data5 && typeof data5 == "object" && !Array.isArray(data5))){
+const err4 = {instancePath:instancePath+"/seam",schemaPath:"#/properties/seam/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+const _errs19 = errors;
+if(errors === _errs19){
+if(data5 && typeof data5 == "object" && !Array.isArray(data5)){
+let missing1;
+if((((((((((data5.dryFit === undefined) && (missing1 = "dryFit")) || ((data5.lengthMillimetres === undefined) && (missing1 = "lengthMillimetres"))) || ((data5.gapMillimetres === undefined) && (missing1 = "gapMillimetres"))) || ((data5.depthMillimetres === undefined) && (missing1 = "depthMillimetres"))) || ((data5.stepMillimetres === undefined) && (missing1 = "stepMillimetres"))) || ((data5.load === undefined) && (missing1 = "load"))) || ((data5.isSeen === undefined) && (missing1 = "isSeen"))) || ((data5.isReachable === undefined) && (missing1 = "isReachable"))) || ((data5.mustComeOff === undefined) && (missing1 = "mustComeOff"))){
+const err5 = {instancePath:instancePath+"/seam",schemaPath:"#/$defs/Seam/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+else {
+const _errs21 = errors;
+for(const key1 in data5){
+if(!(func1.call(schema46.properties, key1))){
+const err6 = {instancePath:instancePath+"/seam",schemaPath:"#/$defs/Seam/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+break;
+}
+}
+if(_errs21 === errors){
+if(data5.dryFit !== undefined){
+let data6 = data5.dryFit;
+const _errs22 = errors;
+if(typeof data6 !== "string"){
+const err7 = {instancePath:instancePath+"/seam/dryFit",schemaPath:"#/$defs/Seam/properties/dryFit/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+if(!(((((data6 === "notTried") || (data6 === "fits")) || (data6 === "tight")) || (data6 === "loose")) || (data6 === "gap"))){
+const err8 = {instancePath:instancePath+"/seam/dryFit",schemaPath:"#/$defs/Seam/properties/dryFit/enum",keyword:"enum",params:{allowedValues: schema46.properties.dryFit.enum}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+var valid4 = _errs22 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.lengthMillimetres !== undefined){
+let data7 = data5.lengthMillimetres;
+const _errs24 = errors;
+if(errors === _errs24){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 100000 || isNaN(data7)){
+const err9 = {instancePath:instancePath+"/seam/lengthMillimetres",schemaPath:"#/$defs/Seam/properties/lengthMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+else {
+if(data7 < 0 || isNaN(data7)){
+const err10 = {instancePath:instancePath+"/seam/lengthMillimetres",schemaPath:"#/$defs/Seam/properties/lengthMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+}
+}
+else {
+const err11 = {instancePath:instancePath+"/seam/lengthMillimetres",schemaPath:"#/$defs/Seam/properties/lengthMillimetres/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+}
+var valid4 = _errs24 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.gapMillimetres !== undefined){
+let data8 = data5.gapMillimetres;
+const _errs26 = errors;
+if(errors === _errs26){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 100 || isNaN(data8)){
+const err12 = {instancePath:instancePath+"/seam/gapMillimetres",schemaPath:"#/$defs/Seam/properties/gapMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+else {
+if(data8 < 0 || isNaN(data8)){
+const err13 = {instancePath:instancePath+"/seam/gapMillimetres",schemaPath:"#/$defs/Seam/properties/gapMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+}
+else {
+const err14 = {instancePath:instancePath+"/seam/gapMillimetres",schemaPath:"#/$defs/Seam/properties/gapMillimetres/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+}
+var valid4 = _errs26 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.depthMillimetres !== undefined){
+let data9 = data5.depthMillimetres;
+const _errs28 = errors;
+if(errors === _errs28){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 > 100 || isNaN(data9)){
+const err15 = {instancePath:instancePath+"/seam/depthMillimetres",schemaPath:"#/$defs/Seam/properties/depthMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+else {
+if(data9 < 0 || isNaN(data9)){
+const err16 = {instancePath:instancePath+"/seam/depthMillimetres",schemaPath:"#/$defs/Seam/properties/depthMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+}
+}
+else {
+const err17 = {instancePath:instancePath+"/seam/depthMillimetres",schemaPath:"#/$defs/Seam/properties/depthMillimetres/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+var valid4 = _errs28 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.stepMillimetres !== undefined){
+let data10 = data5.stepMillimetres;
+const _errs30 = errors;
+if(errors === _errs30){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 > 100 || isNaN(data10)){
+const err18 = {instancePath:instancePath+"/seam/stepMillimetres",schemaPath:"#/$defs/Seam/properties/stepMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+else {
+if(data10 < 0 || isNaN(data10)){
+const err19 = {instancePath:instancePath+"/seam/stepMillimetres",schemaPath:"#/$defs/Seam/properties/stepMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+}
+}
+else {
+const err20 = {instancePath:instancePath+"/seam/stepMillimetres",schemaPath:"#/$defs/Seam/properties/stepMillimetres/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+}
+var valid4 = _errs30 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.load !== undefined){
+let data11 = data5.load;
+const _errs32 = errors;
+if(typeof data11 !== "string"){
+const err21 = {instancePath:instancePath+"/seam/load",schemaPath:"#/$defs/Seam/properties/load/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+if(!(((data11 === "display") || (data11 === "handled")) || (data11 === "worn"))){
+const err22 = {instancePath:instancePath+"/seam/load",schemaPath:"#/$defs/Seam/properties/load/enum",keyword:"enum",params:{allowedValues: schema46.properties.load.enum}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+var valid4 = _errs32 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.isSeen !== undefined){
+const _errs34 = errors;
+if(typeof data5.isSeen !== "boolean"){
+const err23 = {instancePath:instancePath+"/seam/isSeen",schemaPath:"#/$defs/Seam/properties/isSeen/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+var valid4 = _errs34 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.isReachable !== undefined){
+const _errs36 = errors;
+if(typeof data5.isReachable !== "boolean"){
+const err24 = {instancePath:instancePath+"/seam/isReachable",schemaPath:"#/$defs/Seam/properties/isReachable/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+var valid4 = _errs36 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.mustComeOff !== undefined){
+const _errs38 = errors;
+if(typeof data5.mustComeOff !== "boolean"){
+const err25 = {instancePath:instancePath+"/seam/mustComeOff",schemaPath:"#/$defs/Seam/properties/mustComeOff/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+var valid4 = _errs38 === errors;
+}
+else {
+var valid4 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+const err26 = {instancePath:instancePath+"/seam",schemaPath:"#/$defs/Seam/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+}
+var _valid1 = _errs18 === errors;
+valid2 = valid2 || _valid1;
+const _errs41 = errors;
+if(data5 !== null){
+const err27 = {instancePath:instancePath+"/seam",schemaPath:"#/properties/seam/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+var _valid1 = _errs41 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err28 = {instancePath:instancePath+"/seam",schemaPath:"#/properties/seam/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+validate27.errors = vErrors;
+return false;
+}
+else {
+errors = _errs17;
+if(vErrors !== null){
+if(_errs17){
+vErrors.length = _errs17;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs16 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data15 = data.id;
+const _errs43 = errors;
+if(errors === _errs43){
+if(typeof data15 === "string"){
+if(!pattern9.test(data15)){
+validate27.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate27.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs43 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data16 = data.revision;
+const _errs45 = errors;
+if(!(((typeof data16 == "number") && (!(data16 % 1) && !isNaN(data16))) && (isFinite(data16)))){
+validate27.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs45){
+if((typeof data16 == "number") && (isFinite(data16))){
+if(data16 < 0 || isNaN(data16)){
+validate27.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs45 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate27.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate27.errors = vErrors;
+return errors === 0;
+}
+validate27.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema47 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false};
+const schema48 = {"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","agedMetal","litTranslucent","textureKept"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","smoothing","joining","sealing"],"additionalProperties":false};
+
+function validate29(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate29.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((data.partId === undefined) && (missing0 = "partId")) || ((data.route === undefined) && (missing0 = "route"))) || ((data.rungIds === undefined) && (missing0 = "rungIds"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate29.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(((((key0 === "partId") || (key0 === "route")) || (key0 === "rungIds")) || (key0 === "id")) || (key0 === "revision"))){
+validate29.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.partId !== undefined){
+let data0 = data.partId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate29.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate29.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.route !== undefined){
+let data1 = data.route;
+const _errs4 = errors;
+const _errs5 = errors;
+let valid1 = false;
+const _errs6 = errors;
+if(!(data1 && typeof data1 == "object" && !Array.isArray(data1))){
+const err0 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+const _errs7 = errors;
+if(errors === _errs7){
+if(data1 && typeof data1 == "object" && !Array.isArray(data1)){
+let missing1;
+if(((((data1.finish === undefined) && (missing1 = "finish")) || ((data1.smoothing === undefined) && (missing1 = "smoothing"))) || ((data1.joining === undefined) && (missing1 = "joining"))) || ((data1.sealing === undefined) && (missing1 = "sealing"))){
+const err1 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+else {
+const _errs9 = errors;
+for(const key1 in data1){
+if(!((((key1 === "finish") || (key1 === "smoothing")) || (key1 === "joining")) || (key1 === "sealing"))){
+const err2 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+break;
+}
+}
+if(_errs9 === errors){
+if(data1.finish !== undefined){
+let data2 = data1.finish;
+const _errs10 = errors;
+if(typeof data2 !== "string"){
+const err3 = {instancePath:instancePath+"/route/finish",schemaPath:"#/$defs/LadderRoute/properties/finish/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+}
+if(!((((((data2 === "gloss") || (data2 === "satin")) || (data2 === "metal")) || (data2 === "agedMetal")) || (data2 === "litTranslucent")) || (data2 === "textureKept"))){
+const err4 = {instancePath:instancePath+"/route/finish",schemaPath:"#/$defs/LadderRoute/properties/finish/enum",keyword:"enum",params:{allowedValues: schema48.properties.finish.enum}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+var valid3 = _errs10 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data1.smoothing !== undefined){
+let data3 = data1.smoothing;
+const _errs12 = errors;
+if(typeof data3 !== "string"){
+const err5 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+if(!(((((((data3 === "primerOnly") || (data3 === "putty")) || (data3 === "bodyFiller")) || (data3 === "brushEpoxy")) || (data3 === "solvent")) || (data3 === "slurry")) || (data3 === "texture"))){
+const err6 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/enum",keyword:"enum",params:{allowedValues: schema48.properties.smoothing.enum}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var valid3 = _errs12 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data1.joining !== undefined){
+let data4 = data1.joining;
+const _errs14 = errors;
+if(typeof data4 !== "string"){
+const err7 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+if(!((((data4 === "none") || (data4 === "joinFirst")) || (data4 === "paintApart")) || (data4 === "assembleAndMask"))){
+const err8 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/enum",keyword:"enum",params:{allowedValues: schema48.properties.joining.enum}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+var valid3 = _errs14 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data1.sealing !== undefined){
+let data5 = data1.sealing;
+const _errs16 = errors;
+if(typeof data5 !== "string"){
+const err9 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+if(!((((data5 === "unsealed") || (data5 === "clearBeforeWeathering")) || (data5 === "clearLast")) || (data5 === "clearBoth"))){
+const err10 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/enum",keyword:"enum",params:{allowedValues: schema48.properties.sealing.enum}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+var valid3 = _errs16 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+}
+}
+else {
+const err11 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+}
+var _valid0 = _errs6 === errors;
+valid1 = valid1 || _valid0;
+const _errs19 = errors;
+if(data1 !== null){
+const err12 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+var _valid0 = _errs19 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err13 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+validate29.errors = vErrors;
+return false;
+}
+else {
+errors = _errs5;
+if(vErrors !== null){
+if(_errs5){
+vErrors.length = _errs5;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.rungIds !== undefined){
+let data6 = data.rungIds;
+const _errs21 = errors;
+if(errors === _errs21){
+if(Array.isArray(data6)){
+if(data6.length > 400){
+validate29.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/properties/rungIds/maxItems",keyword:"maxItems",params:{limit: 400}}];
+return false;
+}
+else {
+var valid4 = true;
+const len0 = data6.length;
+for(let i0=0; i0<len0; i0++){
+let data7 = data6[i0];
+const _errs23 = errors;
+if(errors === _errs23){
+if(typeof data7 === "string"){
+if(!pattern9.test(data7)){
+validate29.errors = [{instancePath:instancePath+"/rungIds/" + i0,schemaPath:"#/properties/rungIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate29.errors = [{instancePath:instancePath+"/rungIds/" + i0,schemaPath:"#/properties/rungIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid4 = _errs23 === errors;
+if(!valid4){
+break;
+}
+}
+if(valid4){
+let i1 = data6.length;
+let j0;
+if(i1 > 1){
+const indices0 = {};
+for(;i1--;){
+let item0 = data6[i1];
+if(typeof item0 !== "string"){
+continue;
+}
+if(typeof indices0[item0] == "number"){
+j0 = indices0[item0];
+validate29.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/properties/rungIds/uniqueItems",keyword:"uniqueItems",params:{i: i1, j: j0}}];
+return false;
+break;
+}
+indices0[item0] = i1;
+}
+}
+}
+}
+}
+else {
+validate29.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/properties/rungIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs21 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data8 = data.id;
+const _errs25 = errors;
+if(errors === _errs25){
+if(typeof data8 === "string"){
+if(!pattern9.test(data8)){
+validate29.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate29.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs25 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data9 = data.revision;
+const _errs27 = errors;
+if(!(((typeof data9 == "number") && (!(data9 % 1) && !isNaN(data9))) && (isFinite(data9)))){
+validate29.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs27){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 < 0 || isNaN(data9)){
+validate29.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs27 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate29.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate29.errors = vErrors;
+return errors === 0;
+}
+validate29.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema50 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false};
+const schema51 = {"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false};
+const pattern32 = new RegExp("^#[0-9a-f]{6}$", "u");
+
+function validate31(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate31.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.classId === undefined) && (missing0 = "classId"))) || ((data.colourHex === undefined) && (missing0 = "colourHex"))) || ((data.sheen === undefined) && (missing0 = "sheen"))) || ((data.values === undefined) && (missing0 = "values"))) || ((data.effect === undefined) && (missing0 = "effect"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.strength === undefined) && (missing0 = "strength"))) || ((data.scatterPerCoat === undefined) && (missing0 = "scatterPerCoat"))) || ((data.dryingShift === undefined) && (missing0 = "dryingShift"))) || ((data.mayBeBought === undefined) && (missing0 = "mayBeBought"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate31.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema50.properties, key0))){
+validate31.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate31.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate31.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate31.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.classId !== undefined){
+let data1 = data.classId;
+const _errs4 = errors;
+if(typeof data1 !== "string"){
+validate31.errors = [{instancePath:instancePath+"/classId",schemaPath:"#/properties/classId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((((data1 === "fillerPrimer") || (data1 === "primer")) || (data1 === "adhesionPrimer")) || (data1 === "lacquerColour")) || (data1 === "enamelColour")) || (data1 === "metallicLacquer")) || (data1 === "texturedEnamel")) || (data1 === "airbrushAcrylic")) || (data1 === "brushAcrylic")) || (data1 === "waterClear")) || (data1 === "lacquerClear")) || (data1 === "floorPolish")) || (data1 === "rubberDip")) || (data1 === "vinylColour")) || (data1 === "brushEpoxy")) || (data1 === "tintedEpoxy")) || (data1 === "bodyFiller")) || (data1 === "putty")) || (data1 === "slurry")) || (data1 === "textureCompound")) || (data1 === "oilWash")) || (data1 === "acrylicWash")) || (data1 === "maskingRubber")) || (data1 === "epoxyGlue")) || (data1 === "cyanoacrylate")) || (data1 === "contactCement"))){
+validate31.errors = [{instancePath:instancePath+"/classId",schemaPath:"#/properties/classId/enum",keyword:"enum",params:{allowedValues: schema50.properties.classId.enum}}];
+return false;
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.colourHex !== undefined){
+let data2 = data.colourHex;
+const _errs6 = errors;
+const _errs7 = errors;
+let valid1 = false;
+const _errs8 = errors;
+if(errors === _errs8){
+if(typeof data2 === "string"){
+if(!pattern32.test(data2)){
+const err0 = {instancePath:instancePath+"/colourHex",schemaPath:"#/properties/colourHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/colourHex",schemaPath:"#/properties/colourHex/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+const _errs10 = errors;
+if(data2 !== null){
+const err2 = {instancePath:instancePath+"/colourHex",schemaPath:"#/properties/colourHex/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs10 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/colourHex",schemaPath:"#/properties/colourHex/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs7;
+if(vErrors !== null){
+if(_errs7){
+vErrors.length = _errs7;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.sheen !== undefined){
+let data3 = data.sheen;
+const _errs12 = errors;
+if(typeof data3 !== "string"){
+validate31.errors = [{instancePath:instancePath+"/sheen",schemaPath:"#/properties/sheen/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((data3 === "matte") || (data3 === "eggshell")) || (data3 === "satin")) || (data3 === "semi")) || (data3 === "gloss")) || (data3 === "none"))){
+validate31.errors = [{instancePath:instancePath+"/sheen",schemaPath:"#/properties/sheen/enum",keyword:"enum",params:{allowedValues: schema50.properties.sheen.enum}}];
+return false;
+}
+var valid0 = _errs12 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.values !== undefined){
+let data4 = data.values;
+const _errs14 = errors;
+if(errors === _errs14){
+if(Array.isArray(data4)){
+if(data4.length > 14){
+validate31.errors = [{instancePath:instancePath+"/values",schemaPath:"#/properties/values/maxItems",keyword:"maxItems",params:{limit: 14}}];
+return false;
+}
+else {
+var valid2 = true;
+const len0 = data4.length;
+for(let i0=0; i0<len0; i0++){
+let data5 = data4[i0];
+const _errs16 = errors;
+const _errs17 = errors;
+if(errors === _errs17){
+if(data5 && typeof data5 == "object" && !Array.isArray(data5)){
+let missing1;
+if(((((data5.field === undefined) && (missing1 = "field")) || ((data5.value === undefined) && (missing1 = "value"))) || ((data5.origin === undefined) && (missing1 = "origin"))) || ((data5.note === undefined) && (missing1 = "note"))){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0,schemaPath:"#/$defs/ProductValue/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs19 = errors;
+for(const key1 in data5){
+if(!((((key1 === "field") || (key1 === "value")) || (key1 === "origin")) || (key1 === "note"))){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0,schemaPath:"#/$defs/ProductValue/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs19 === errors){
+if(data5.field !== undefined){
+let data6 = data5.field;
+const _errs20 = errors;
+if(typeof data6 !== "string"){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0+"/field",schemaPath:"#/$defs/ProductValue/properties/field/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((data6 === "coatMicrometres") || (data6 === "touchMinutes")) || (data6 === "recoatFromMinutes")) || (data6 === "recoatUntilMinutes")) || (data6 === "recoatAgainMinutes")) || (data6 === "handleMinutes")) || (data6 === "sandMinutes")) || (data6 === "tapeMinutes")) || (data6 === "hardMinutes")) || (data6 === "minimumFilmCelsius")) || (data6 === "volumeSolids")) || (data6 === "densityKgPerLitre")) || (data6 === "coldestCelsius")) || (data6 === "warmestCelsius"))){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0+"/field",schemaPath:"#/$defs/ProductValue/properties/field/enum",keyword:"enum",params:{allowedValues: schema51.properties.field.enum}}];
+return false;
+}
+var valid4 = _errs20 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.value !== undefined){
+let data7 = data5.value;
+const _errs22 = errors;
+const _errs23 = errors;
+let valid5 = false;
+const _errs24 = errors;
+if(errors === _errs24){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 1000000 || isNaN(data7)){
+const err4 = {instancePath:instancePath+"/values/" + i0+"/value",schemaPath:"#/$defs/ProductValue/properties/value/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+else {
+if(data7 < -50 || isNaN(data7)){
+const err5 = {instancePath:instancePath+"/values/" + i0+"/value",schemaPath:"#/$defs/ProductValue/properties/value/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+}
+else {
+const err6 = {instancePath:instancePath+"/values/" + i0+"/value",schemaPath:"#/$defs/ProductValue/properties/value/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+}
+var _valid1 = _errs24 === errors;
+valid5 = valid5 || _valid1;
+const _errs26 = errors;
+if(data7 !== null){
+const err7 = {instancePath:instancePath+"/values/" + i0+"/value",schemaPath:"#/$defs/ProductValue/properties/value/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+var _valid1 = _errs26 === errors;
+valid5 = valid5 || _valid1;
+if(!valid5){
+const err8 = {instancePath:instancePath+"/values/" + i0+"/value",schemaPath:"#/$defs/ProductValue/properties/value/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs23;
+if(vErrors !== null){
+if(_errs23){
+vErrors.length = _errs23;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid4 = _errs22 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.origin !== undefined){
+let data8 = data5.origin;
+const _errs28 = errors;
+if(typeof data8 !== "string"){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0+"/origin",schemaPath:"#/$defs/ProductValue/properties/origin/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data8 === "label") || (data8 === "entered")) || (data8 === "observed"))){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0+"/origin",schemaPath:"#/$defs/ProductValue/properties/origin/enum",keyword:"enum",params:{allowedValues: schema51.properties.origin.enum}}];
+return false;
+}
+var valid4 = _errs28 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data5.note !== undefined){
+let data9 = data5.note;
+const _errs30 = errors;
+if(errors === _errs30){
+if(typeof data9 === "string"){
+if(data9.length > 200){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0+"/note",schemaPath:"#/$defs/ProductValue/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data9)){
+validate31.errors = [{instancePath:instancePath+"/values/" + i0+"/note",schemaPath:"#/$defs/ProductValue/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/values/" + i0+"/note",schemaPath:"#/$defs/ProductValue/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid4 = _errs30 === errors;
+}
+else {
+var valid4 = true;
+}
+}
+}
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/values/" + i0,schemaPath:"#/$defs/ProductValue/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid2 = _errs16 === errors;
+if(!valid2){
+break;
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/values",schemaPath:"#/properties/values/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.effect !== undefined){
+let data10 = data.effect;
+const _errs32 = errors;
+if(typeof data10 !== "string"){
+validate31.errors = [{instancePath:instancePath+"/effect",schemaPath:"#/properties/effect/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((data10 === "none") || (data10 === "metallic")) || (data10 === "candy")) || (data10 === "fluorescent"))){
+validate31.errors = [{instancePath:instancePath+"/effect",schemaPath:"#/properties/effect/enum",keyword:"enum",params:{allowedValues: schema50.properties.effect.enum}}];
+return false;
+}
+var valid0 = _errs32 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.lab !== undefined){
+let data11 = data.lab;
+const _errs34 = errors;
+const _errs35 = errors;
+let valid6 = false;
+const _errs36 = errors;
+if(errors === _errs36){
+if(Array.isArray(data11)){
+if(data11.length > 3){
+const err9 = {instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/anyOf/0/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+else {
+if(data11.length < 3){
+const err10 = {instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/anyOf/0/minItems",keyword:"minItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+else {
+var valid7 = true;
+const len1 = data11.length;
+for(let i1=0; i1<len1; i1++){
+let data12 = data11[i1];
+const _errs38 = errors;
+if(errors === _errs38){
+if((typeof data12 == "number") && (isFinite(data12))){
+if(data12 > 200 || isNaN(data12)){
+const err11 = {instancePath:instancePath+"/lab/" + i1,schemaPath:"#/properties/lab/anyOf/0/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+else {
+if(data12 < -200 || isNaN(data12)){
+const err12 = {instancePath:instancePath+"/lab/" + i1,schemaPath:"#/properties/lab/anyOf/0/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/lab/" + i1,schemaPath:"#/properties/lab/anyOf/0/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+var valid7 = _errs38 === errors;
+if(!valid7){
+break;
+}
+}
+}
+}
+}
+else {
+const err14 = {instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/anyOf/0/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+}
+var _valid2 = _errs36 === errors;
+valid6 = valid6 || _valid2;
+const _errs40 = errors;
+if(data11 !== null){
+const err15 = {instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+var _valid2 = _errs40 === errors;
+valid6 = valid6 || _valid2;
+if(!valid6){
+const err16 = {instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs35;
+if(vErrors !== null){
+if(_errs35){
+vErrors.length = _errs35;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs34 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.strength !== undefined){
+let data13 = data.strength;
+const _errs42 = errors;
+if(errors === _errs42){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 > 100 || isNaN(data13)){
+validate31.errors = [{instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data13 < 0.01 || isNaN(data13)){
+validate31.errors = [{instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs42 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.scatterPerCoat !== undefined){
+let data14 = data.scatterPerCoat;
+const _errs44 = errors;
+const _errs45 = errors;
+let valid8 = false;
+const _errs46 = errors;
+if(errors === _errs46){
+if((typeof data14 == "number") && (isFinite(data14))){
+if(data14 > 100 || isNaN(data14)){
+const err17 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+else {
+if(data14 < 0.01 || isNaN(data14)){
+const err18 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+}
+else {
+const err19 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+}
+var _valid3 = _errs46 === errors;
+valid8 = valid8 || _valid3;
+const _errs48 = errors;
+if(data14 !== null){
+const err20 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+var _valid3 = _errs48 === errors;
+valid8 = valid8 || _valid3;
+if(!valid8){
+const err21 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs45;
+if(vErrors !== null){
+if(_errs45){
+vErrors.length = _errs45;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs44 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.dryingShift !== undefined){
+let data15 = data.dryingShift;
+const _errs50 = errors;
+const _errs51 = errors;
+let valid9 = false;
+const _errs52 = errors;
+if(errors === _errs52){
+if(Array.isArray(data15)){
+if(data15.length > 3){
+const err22 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+else {
+if(data15.length < 3){
+const err23 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/minItems",keyword:"minItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+else {
+var valid10 = true;
+const len2 = data15.length;
+for(let i2=0; i2<len2; i2++){
+let data16 = data15[i2];
+const _errs54 = errors;
+if(errors === _errs54){
+if((typeof data16 == "number") && (isFinite(data16))){
+if(data16 > 200 || isNaN(data16)){
+const err24 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+else {
+if(data16 < -200 || isNaN(data16)){
+const err25 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+}
+}
+else {
+const err26 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+}
+var valid10 = _errs54 === errors;
+if(!valid10){
+break;
+}
+}
+}
+}
+}
+else {
+const err27 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+}
+var _valid4 = _errs52 === errors;
+valid9 = valid9 || _valid4;
+const _errs56 = errors;
+if(data15 !== null){
+const err28 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+}
+var _valid4 = _errs56 === errors;
+valid9 = valid9 || _valid4;
+if(!valid9){
+const err29 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs51;
+if(vErrors !== null){
+if(_errs51){
+vErrors.length = _errs51;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs50 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mayBeBought !== undefined){
+const _errs58 = errors;
+if(typeof data.mayBeBought !== "boolean"){
+validate31.errors = [{instancePath:instancePath+"/mayBeBought",schemaPath:"#/properties/mayBeBought/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs58 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data18 = data.note;
+const _errs60 = errors;
+if(errors === _errs60){
+if(typeof data18 === "string"){
+if(data18.length > 4000){
+validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs60 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data19 = data.id;
+const _errs62 = errors;
+if(errors === _errs62){
+if(typeof data19 === "string"){
+if(!pattern9.test(data19)){
+validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs62 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data20 = data.revision;
+const _errs64 = errors;
+if(!(((typeof data20 == "number") && (!(data20 % 1) && !isNaN(data20))) && (isFinite(data20)))){
+validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs64){
+if((typeof data20 == "number") && (isFinite(data20))){
+if(data20 < 0 || isNaN(data20)){
+validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs64 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate31.errors = vErrors;
+return errors === 0;
+}
+validate31.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema53 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false};
+const schema54 = {"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false};
+const schema55 = {"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false};
+
+function validate33(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate33.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.purpose === undefined) && (missing0 = "purpose"))) || ((data.unit === undefined) && (missing0 = "unit"))) || ((data.components === undefined) && (missing0 = "components"))) || ((data.dilution === undefined) && (missing0 = "dilution"))) || ((data.swatchHex === undefined) && (missing0 = "swatchHex"))) || ((data.pictureId === undefined) && (missing0 = "pictureId"))) || ((data.targetId === undefined) && (missing0 = "targetId"))) || ((data.undercoatId === undefined) && (missing0 = "undercoatId"))) || ((data.coats === undefined) && (missing0 = "coats"))) || ((data.tool === undefined) && (missing0 = "tool"))) || ((data.reading === undefined) && (missing0 = "reading"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.madeAtMs === undefined) && (missing0 = "madeAtMs"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate33.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema53.properties, key0))){
+validate33.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate33.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate33.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate33.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.purpose !== undefined){
+let data1 = data.purpose;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(data1.length > 400){
+validate33.errors = [{instancePath:instancePath+"/purpose",schemaPath:"#/properties/purpose/maxLength",keyword:"maxLength",params:{limit: 400}}];
+return false;
+}
+else {
+if(!pattern4.test(data1)){
+validate33.errors = [{instancePath:instancePath+"/purpose",schemaPath:"#/properties/purpose/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/purpose",schemaPath:"#/properties/purpose/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.unit !== undefined){
+let data2 = data.unit;
+const _errs6 = errors;
+if(typeof data2 !== "string"){
+validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties/unit/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data2 === "drops") || (data2 === "parts")) || (data2 === "grams"))){
+validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties/unit/enum",keyword:"enum",params:{allowedValues: schema53.properties.unit.enum}}];
+return false;
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.components !== undefined){
+let data3 = data.components;
+const _errs8 = errors;
+if(errors === _errs8){
+if(Array.isArray(data3)){
+if(data3.length > 12){
+validate33.errors = [{instancePath:instancePath+"/components",schemaPath:"#/properties/components/maxItems",keyword:"maxItems",params:{limit: 12}}];
+return false;
+}
+else {
+if(data3.length < 1){
+validate33.errors = [{instancePath:instancePath+"/components",schemaPath:"#/properties/components/minItems",keyword:"minItems",params:{limit: 1}}];
+return false;
+}
+else {
+var valid1 = true;
+const len0 = data3.length;
+for(let i0=0; i0<len0; i0++){
+let data4 = data3[i0];
+const _errs10 = errors;
+const _errs11 = errors;
+if(errors === _errs11){
+if(data4 && typeof data4 == "object" && !Array.isArray(data4)){
+let missing1;
+if((((data4.productId === undefined) && (missing1 = "productId")) || ((data4.name === undefined) && (missing1 = "name"))) || ((data4.amount === undefined) && (missing1 = "amount"))){
+validate33.errors = [{instancePath:instancePath+"/components/" + i0,schemaPath:"#/$defs/MixComponent/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs13 = errors;
+for(const key1 in data4){
+if(!(((key1 === "productId") || (key1 === "name")) || (key1 === "amount"))){
+validate33.errors = [{instancePath:instancePath+"/components/" + i0,schemaPath:"#/$defs/MixComponent/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs13 === errors){
+if(data4.productId !== undefined){
+let data5 = data4.productId;
+const _errs14 = errors;
+const _errs15 = errors;
+let valid4 = false;
+const _errs16 = errors;
+if(errors === _errs16){
+if(typeof data5 === "string"){
+if(!pattern9.test(data5)){
+const err0 = {instancePath:instancePath+"/components/" + i0+"/productId",schemaPath:"#/$defs/MixComponent/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/components/" + i0+"/productId",schemaPath:"#/$defs/MixComponent/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs16 === errors;
+valid4 = valid4 || _valid0;
+const _errs18 = errors;
+if(data5 !== null){
+const err2 = {instancePath:instancePath+"/components/" + i0+"/productId",schemaPath:"#/$defs/MixComponent/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs18 === errors;
+valid4 = valid4 || _valid0;
+if(!valid4){
+const err3 = {instancePath:instancePath+"/components/" + i0+"/productId",schemaPath:"#/$defs/MixComponent/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate33.errors = vErrors;
+return false;
+}
+else {
+errors = _errs15;
+if(vErrors !== null){
+if(_errs15){
+vErrors.length = _errs15;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid3 = _errs14 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data4.name !== undefined){
+let data6 = data4.name;
+const _errs20 = errors;
+if(errors === _errs20){
+if(typeof data6 === "string"){
+if(data6.length > 200){
+validate33.errors = [{instancePath:instancePath+"/components/" + i0+"/name",schemaPath:"#/$defs/MixComponent/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data6.length < 1){
+validate33.errors = [{instancePath:instancePath+"/components/" + i0+"/name",schemaPath:"#/$defs/MixComponent/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data6)){
+validate33.errors = [{instancePath:instancePath+"/components/" + i0+"/name",schemaPath:"#/$defs/MixComponent/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/components/" + i0+"/name",schemaPath:"#/$defs/MixComponent/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid3 = _errs20 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data4.amount !== undefined){
+let data7 = data4.amount;
+const _errs22 = errors;
+if(errors === _errs22){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 100000 || isNaN(data7)){
+validate33.errors = [{instancePath:instancePath+"/components/" + i0+"/amount",schemaPath:"#/$defs/MixComponent/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data7 < 0.001 || isNaN(data7)){
+validate33.errors = [{instancePath:instancePath+"/components/" + i0+"/amount",schemaPath:"#/$defs/MixComponent/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/components/" + i0+"/amount",schemaPath:"#/$defs/MixComponent/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid3 = _errs22 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/components/" + i0,schemaPath:"#/$defs/MixComponent/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid1 = _errs10 === errors;
+if(!valid1){
+break;
+}
+}
+}
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/components",schemaPath:"#/properties/components/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.dilution !== undefined){
+let data8 = data.dilution;
+const _errs24 = errors;
+if(errors === _errs24){
+if(typeof data8 === "string"){
+if(data8.length > 200){
+validate33.errors = [{instancePath:instancePath+"/dilution",schemaPath:"#/properties/dilution/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data8)){
+validate33.errors = [{instancePath:instancePath+"/dilution",schemaPath:"#/properties/dilution/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/dilution",schemaPath:"#/properties/dilution/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs24 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.swatchHex !== undefined){
+let data9 = data.swatchHex;
+const _errs26 = errors;
+const _errs27 = errors;
+let valid5 = false;
+const _errs28 = errors;
+if(errors === _errs28){
+if(typeof data9 === "string"){
+if(!pattern32.test(data9)){
+const err4 = {instancePath:instancePath+"/swatchHex",schemaPath:"#/properties/swatchHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/swatchHex",schemaPath:"#/properties/swatchHex/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid1 = _errs28 === errors;
+valid5 = valid5 || _valid1;
+const _errs30 = errors;
+if(data9 !== null){
+const err6 = {instancePath:instancePath+"/swatchHex",schemaPath:"#/properties/swatchHex/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs30 === errors;
+valid5 = valid5 || _valid1;
+if(!valid5){
+const err7 = {instancePath:instancePath+"/swatchHex",schemaPath:"#/properties/swatchHex/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate33.errors = vErrors;
+return false;
+}
+else {
+errors = _errs27;
+if(vErrors !== null){
+if(_errs27){
+vErrors.length = _errs27;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs26 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pictureId !== undefined){
+let data10 = data.pictureId;
+const _errs32 = errors;
+const _errs33 = errors;
+let valid6 = false;
+const _errs34 = errors;
+if(errors === _errs34){
+if(typeof data10 === "string"){
+if(!pattern9.test(data10)){
+const err8 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+}
+else {
+const err9 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+}
+var _valid2 = _errs34 === errors;
+valid6 = valid6 || _valid2;
+const _errs36 = errors;
+if(data10 !== null){
+const err10 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+var _valid2 = _errs36 === errors;
+valid6 = valid6 || _valid2;
+if(!valid6){
+const err11 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+validate33.errors = vErrors;
+return false;
+}
+else {
+errors = _errs33;
+if(vErrors !== null){
+if(_errs33){
+vErrors.length = _errs33;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs32 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.targetId !== undefined){
+let data11 = data.targetId;
+const _errs38 = errors;
+const _errs39 = errors;
+let valid7 = false;
+const _errs40 = errors;
+if(errors === _errs40){
+if(typeof data11 === "string"){
+if(!pattern9.test(data11)){
+const err12 = {instancePath:instancePath+"/targetId",schemaPath:"#/properties/targetId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/targetId",schemaPath:"#/properties/targetId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+var _valid3 = _errs40 === errors;
+valid7 = valid7 || _valid3;
+const _errs42 = errors;
+if(data11 !== null){
+const err14 = {instancePath:instancePath+"/targetId",schemaPath:"#/properties/targetId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+var _valid3 = _errs42 === errors;
+valid7 = valid7 || _valid3;
+if(!valid7){
+const err15 = {instancePath:instancePath+"/targetId",schemaPath:"#/properties/targetId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+validate33.errors = vErrors;
+return false;
+}
+else {
+errors = _errs39;
+if(vErrors !== null){
+if(_errs39){
+vErrors.length = _errs39;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs38 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.undercoatId !== undefined){
+let data12 = data.undercoatId;
+const _errs44 = errors;
+const _errs45 = errors;
+let valid8 = false;
+const _errs46 = errors;
+if(errors === _errs46){
+if(typeof data12 === "string"){
+if(!pattern9.test(data12)){
+const err16 = {instancePath:instancePath+"/undercoatId",schemaPath:"#/properties/undercoatId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+}
+else {
+const err17 = {instancePath:instancePath+"/undercoatId",schemaPath:"#/properties/undercoatId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+var _valid4 = _errs46 === errors;
+valid8 = valid8 || _valid4;
+const _errs48 = errors;
+if(data12 !== null){
+const err18 = {instancePath:instancePath+"/undercoatId",schemaPath:"#/properties/undercoatId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+var _valid4 = _errs48 === errors;
+valid8 = valid8 || _valid4;
+if(!valid8){
+const err19 = {instancePath:instancePath+"/undercoatId",schemaPath:"#/properties/undercoatId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+validate33.errors = vErrors;
+return false;
+}
+else {
+errors = _errs45;
+if(vErrors !== null){
+if(_errs45){
+vErrors.length = _errs45;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs44 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.coats !== undefined){
+let data13 = data.coats;
+const _errs50 = errors;
+if(!(((typeof data13 == "number") && (!(data13 % 1) && !isNaN(data13))) && (isFinite(data13)))){
+validate33.errors = [{instancePath:instancePath+"/coats",schemaPath:"#/properties/coats/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs50){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 > 20 || isNaN(data13)){
+validate33.errors = [{instancePath:instancePath+"/coats",schemaPath:"#/properties/coats/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+return false;
+}
+else {
+if(data13 < 1 || isNaN(data13)){
+validate33.errors = [{instancePath:instancePath+"/coats",schemaPath:"#/properties/coats/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs50 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.tool !== undefined){
+let data14 = data.tool;
+const _errs52 = errors;
+if(typeof data14 !== "string"){
+validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties/tool/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((data14 === "brush") || (data14 === "airbrush")) || (data14 === "aerosol")) || (data14 === "sponge"))){
+validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties/tool/enum",keyword:"enum",params:{allowedValues: schema53.properties.tool.enum}}];
+return false;
+}
+var valid0 = _errs52 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.reading !== undefined){
+let data15 = data.reading;
+const _errs54 = errors;
+const _errs55 = errors;
+let valid9 = false;
+const _errs56 = errors;
+if(!(data15 && typeof data15 == "object" && !Array.isArray(data15))){
+const err20 = {instancePath:instancePath+"/reading",schemaPath:"#/properties/reading/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+const _errs57 = errors;
+if(errors === _errs57){
+if(data15 && typeof data15 == "object" && !Array.isArray(data15)){
+let missing2;
+if((((((data15.method === undefined) && (missing2 = "method")) || ((data15.lab === undefined) && (missing2 = "lab"))) || ((data15.count === undefined) && (missing2 = "count"))) || ((data15.spread === undefined) && (missing2 = "spread"))) || ((data15.atMs === undefined) && (missing2 = "atMs"))){
+const err21 = {instancePath:instancePath+"/reading",schemaPath:"#/$defs/ColourReading/required",keyword:"required",params:{missingProperty: missing2}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+else {
+const _errs59 = errors;
+for(const key2 in data15){
+if(!(((((key2 === "method") || (key2 === "lab")) || (key2 === "count")) || (key2 === "spread")) || (key2 === "atMs"))){
+const err22 = {instancePath:instancePath+"/reading",schemaPath:"#/$defs/ColourReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+break;
+}
+}
+if(_errs59 === errors){
+if(data15.method !== undefined){
+let data16 = data15.method;
+const _errs60 = errors;
+if(typeof data16 !== "string"){
+const err23 = {instancePath:instancePath+"/reading/method",schemaPath:"#/$defs/ColourReading/properties/method/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+if(!((((data16 === "picture") || (data16 === "reader")) || (data16 === "eye")) || (data16 === "typed"))){
+const err24 = {instancePath:instancePath+"/reading/method",schemaPath:"#/$defs/ColourReading/properties/method/enum",keyword:"enum",params:{allowedValues: schema55.properties.method.enum}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+var valid11 = _errs60 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data15.lab !== undefined){
+let data17 = data15.lab;
+const _errs62 = errors;
+if(errors === _errs62){
+if(Array.isArray(data17)){
+if(data17.length > 3){
+const err25 = {instancePath:instancePath+"/reading/lab",schemaPath:"#/$defs/ColourReading/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+else {
+if(data17.length < 3){
+const err26 = {instancePath:instancePath+"/reading/lab",schemaPath:"#/$defs/ColourReading/properties/lab/minItems",keyword:"minItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+else {
+var valid12 = true;
+const len1 = data17.length;
+for(let i1=0; i1<len1; i1++){
+let data18 = data17[i1];
+const _errs64 = errors;
+if(errors === _errs64){
+if((typeof data18 == "number") && (isFinite(data18))){
+if(data18 > 200 || isNaN(data18)){
+const err27 = {instancePath:instancePath+"/reading/lab/" + i1,schemaPath:"#/$defs/ColourReading/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+else {
+if(data18 < -200 || isNaN(data18)){
+const err28 = {instancePath:instancePath+"/reading/lab/" + i1,schemaPath:"#/$defs/ColourReading/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+}
+}
+}
+else {
+const err29 = {instancePath:instancePath+"/reading/lab/" + i1,schemaPath:"#/$defs/ColourReading/properties/lab/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+}
+}
+var valid12 = _errs64 === errors;
+if(!valid12){
+break;
+}
+}
+}
+}
+}
+else {
+const err30 = {instancePath:instancePath+"/reading/lab",schemaPath:"#/$defs/ColourReading/properties/lab/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+}
+var valid11 = _errs62 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data15.count !== undefined){
+let data19 = data15.count;
+const _errs66 = errors;
+if(!(((typeof data19 == "number") && (!(data19 % 1) && !isNaN(data19))) && (isFinite(data19)))){
+const err31 = {instancePath:instancePath+"/reading/count",schemaPath:"#/$defs/ColourReading/properties/count/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+if(errors === _errs66){
+if((typeof data19 == "number") && (isFinite(data19))){
+if(data19 > 1000 || isNaN(data19)){
+const err32 = {instancePath:instancePath+"/reading/count",schemaPath:"#/$defs/ColourReading/properties/count/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+else {
+if(data19 < 1 || isNaN(data19)){
+const err33 = {instancePath:instancePath+"/reading/count",schemaPath:"#/$defs/ColourReading/properties/count/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+}
+}
+}
+}
+var valid11 = _errs66 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data15.spread !== undefined){
+let data20 = data15.spread;
+const _errs68 = errors;
+if(errors === _errs68){
+if((typeof data20 == "number") && (isFinite(data20))){
+if(data20 > 100 || isNaN(data20)){
+const err34 = {instancePath:instancePath+"/reading/spread",schemaPath:"#/$defs/ColourReading/properties/spread/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err34];
+}
+else {
+vErrors.push(err34);
+}
+errors++;
+}
+else {
+if(data20 < 0 || isNaN(data20)){
+const err35 = {instancePath:instancePath+"/reading/spread",schemaPath:"#/$defs/ColourReading/properties/spread/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err35];
+}
+else {
+vErrors.push(err35);
+}
+errors++;
+}
+}
+}
+else {
+const err36 = {instancePath:instancePath+"/reading/spread",schemaPath:"#/$defs/ColourReading/properties/spread/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
+}
+errors++;
+}
+}
+var valid11 = _errs68 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data15.atMs !== undefined){
+let data21 = data15.atMs;
+const _errs70 = errors;
+if(!(((typeof data21 == "number") && (!(data21 % 1) && !isNaN(data21))) && (isFinite(data21)))){
+const err37 = {instancePath:instancePath+"/reading/atMs",schemaPath:"#/$defs/ColourReading/properties/atMs/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
+}
+errors++;
+}
+if(errors === _errs70){
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 > 4102444800000 || isNaN(data21)){
+const err38 = {instancePath:instancePath+"/reading/atMs",schemaPath:"#/$defs/ColourReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err38];
+}
+else {
+vErrors.push(err38);
+}
+errors++;
+}
+else {
+if(data21 < 946684800000 || isNaN(data21)){
+const err39 = {instancePath:instancePath+"/reading/atMs",schemaPath:"#/$defs/ColourReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err39];
+}
+else {
+vErrors.push(err39);
+}
+errors++;
+}
+}
+}
+}
+var valid11 = _errs70 === errors;
+}
+else {
+var valid11 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+const err40 = {instancePath:instancePath+"/reading",schemaPath:"#/$defs/ColourReading/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err40];
+}
+else {
+vErrors.push(err40);
+}
+errors++;
+}
+}
+var _valid5 = _errs56 === errors;
+valid9 = valid9 || _valid5;
+const _errs73 = errors;
+if(data15 !== null){
+const err41 = {instancePath:instancePath+"/reading",schemaPath:"#/properties/reading/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err41];
+}
+else {
+vErrors.push(err41);
+}
+errors++;
+}
+var _valid5 = _errs73 === errors;
+valid9 = valid9 || _valid5;
+if(!valid9){
+const err42 = {instancePath:instancePath+"/reading",schemaPath:"#/properties/reading/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+validate33.errors = vErrors;
+return false;
+}
+else {
+errors = _errs55;
+if(vErrors !== null){
+if(_errs55){
+vErrors.length = _errs55;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs54 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.correctsId !== undefined){
+let data22 = data.correctsId;
+const _errs75 = errors;
+const _errs76 = errors;
+let valid13 = false;
+const _errs77 = errors;
+if(errors === _errs77){
+if(typeof data22 === "string"){
+if(!pattern9.test(data22)){
+const err43 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err43];
+}
+else {
+vErrors.push(err43);
+}
+errors++;
+}
+}
+else {
+const err44 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err44];
+}
+else {
+vErrors.push(err44);
+}
+errors++;
+}
+}
+var _valid6 = _errs77 === errors;
+valid13 = valid13 || _valid6;
+const _errs79 = errors;
+if(data22 !== null){
+const err45 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err45];
+}
+else {
+vErrors.push(err45);
+}
+errors++;
+}
+var _valid6 = _errs79 === errors;
+valid13 = valid13 || _valid6;
+if(!valid13){
+const err46 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+validate33.errors = vErrors;
+return false;
+}
+else {
+errors = _errs76;
+if(vErrors !== null){
+if(_errs76){
+vErrors.length = _errs76;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs75 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.madeAtMs !== undefined){
+let data23 = data.madeAtMs;
+const _errs81 = errors;
+if(!(((typeof data23 == "number") && (!(data23 % 1) && !isNaN(data23))) && (isFinite(data23)))){
+validate33.errors = [{instancePath:instancePath+"/madeAtMs",schemaPath:"#/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs81){
+if((typeof data23 == "number") && (isFinite(data23))){
+if(data23 > 4102444800000 || isNaN(data23)){
+validate33.errors = [{instancePath:instancePath+"/madeAtMs",schemaPath:"#/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data23 < 946684800000 || isNaN(data23)){
+validate33.errors = [{instancePath:instancePath+"/madeAtMs",schemaPath:"#/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs81 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data24 = data.note;
+const _errs83 = errors;
+if(errors === _errs83){
+if(typeof data24 === "string"){
+if(data24.length > 4000){
+validate33.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs83 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data25 = data.id;
+const _errs85 = errors;
+if(errors === _errs85){
+if(typeof data25 === "string"){
+if(!pattern9.test(data25)){
+validate33.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate33.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs85 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data26 = data.revision;
+const _errs87 = errors;
+if(!(((typeof data26 == "number") && (!(data26 % 1) && !isNaN(data26))) && (isFinite(data26)))){
+validate33.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs87){
+if((typeof data26 == "number") && (isFinite(data26))){
+if(data26 < 0 || isNaN(data26)){
+validate33.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs87 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate33.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate33.errors = vErrors;
+return errors === 0;
+}
+validate33.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema56 = {"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false};
+const schema57 = {"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false};
+
+function validate35(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate35.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((((((((((((data.kind === undefined) && (missing0 = "kind")) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.counter === undefined) && (missing0 = "counter"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.rungId === undefined) && (missing0 = "rungId"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.plannedMinutes === undefined) && (missing0 = "plannedMinutes"))) || ((data.actualMinutes === undefined) && (missing0 = "actualMinutes"))) || ((data.air === undefined) && (missing0 = "air"))) || ((data.text === undefined) && (missing0 = "text"))) || ((data.pictureIds === undefined) && (missing0 = "pictureIds"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate35.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema56.properties, key0))){
+validate35.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.kind !== undefined){
+let data0 = data.kind;
+const _errs2 = errors;
+if(typeof data0 !== "string"){
+validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((data0 === "done") || (data0 === "setDown")) || (data0 === "note")) || (data0 === "mistake")) || (data0 === "reopened"))){
+validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema56.properties.kind.enum}}];
+return false;
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.atMs !== undefined){
+let data1 = data.atMs;
+const _errs4 = errors;
+if(!(((typeof data1 == "number") && (!(data1 % 1) && !isNaN(data1))) && (isFinite(data1)))){
+validate35.errors = [{instancePath:instancePath+"/atMs",schemaPath:"#/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs4){
+if((typeof data1 == "number") && (isFinite(data1))){
+if(data1 > 4102444800000 || isNaN(data1)){
+validate35.errors = [{instancePath:instancePath+"/atMs",schemaPath:"#/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data1 < 946684800000 || isNaN(data1)){
+validate35.errors = [{instancePath:instancePath+"/atMs",schemaPath:"#/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.counter !== undefined){
+let data2 = data.counter;
+const _errs6 = errors;
+if(!(((typeof data2 == "number") && (!(data2 % 1) && !isNaN(data2))) && (isFinite(data2)))){
+validate35.errors = [{instancePath:instancePath+"/counter",schemaPath:"#/properties/counter/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs6){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 < 0 || isNaN(data2)){
+validate35.errors = [{instancePath:instancePath+"/counter",schemaPath:"#/properties/counter/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.propId !== undefined){
+let data3 = data.propId;
+const _errs8 = errors;
+const _errs9 = errors;
+let valid1 = false;
+const _errs10 = errors;
+if(errors === _errs10){
+if(typeof data3 === "string"){
+if(!pattern9.test(data3)){
+const err0 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs10 === errors;
+valid1 = valid1 || _valid0;
+const _errs12 = errors;
+if(data3 !== null){
+const err2 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs12 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs9;
+if(vErrors !== null){
+if(_errs9){
+vErrors.length = _errs9;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.partId !== undefined){
+let data4 = data.partId;
+const _errs14 = errors;
+const _errs15 = errors;
+let valid2 = false;
+const _errs16 = errors;
+if(errors === _errs16){
+if(typeof data4 === "string"){
+if(!pattern9.test(data4)){
+const err4 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid1 = _errs16 === errors;
+valid2 = valid2 || _valid1;
+const _errs18 = errors;
+if(data4 !== null){
+const err6 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs18 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err7 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs15;
+if(vErrors !== null){
+if(_errs15){
+vErrors.length = _errs15;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.rungId !== undefined){
+let data5 = data.rungId;
+const _errs20 = errors;
+const _errs21 = errors;
+let valid3 = false;
+const _errs22 = errors;
+if(errors === _errs22){
+if(typeof data5 === "string"){
+if(!pattern9.test(data5)){
+const err8 = {instancePath:instancePath+"/rungId",schemaPath:"#/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+}
+else {
+const err9 = {instancePath:instancePath+"/rungId",schemaPath:"#/properties/rungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+}
+var _valid2 = _errs22 === errors;
+valid3 = valid3 || _valid2;
+const _errs24 = errors;
+if(data5 !== null){
+const err10 = {instancePath:instancePath+"/rungId",schemaPath:"#/properties/rungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+var _valid2 = _errs24 === errors;
+valid3 = valid3 || _valid2;
+if(!valid3){
+const err11 = {instancePath:instancePath+"/rungId",schemaPath:"#/properties/rungId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs21;
+if(vErrors !== null){
+if(_errs21){
+vErrors.length = _errs21;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.productId !== undefined){
+let data6 = data.productId;
+const _errs26 = errors;
+const _errs27 = errors;
+let valid4 = false;
+const _errs28 = errors;
+if(errors === _errs28){
+if(typeof data6 === "string"){
+if(!pattern9.test(data6)){
+const err12 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+var _valid3 = _errs28 === errors;
+valid4 = valid4 || _valid3;
+const _errs30 = errors;
+if(data6 !== null){
+const err14 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+var _valid3 = _errs30 === errors;
+valid4 = valid4 || _valid3;
+if(!valid4){
+const err15 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs27;
+if(vErrors !== null){
+if(_errs27){
+vErrors.length = _errs27;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs26 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.plannedMinutes !== undefined){
+let data7 = data.plannedMinutes;
+const _errs32 = errors;
+const _errs33 = errors;
+let valid5 = false;
+const _errs34 = errors;
+if(errors === _errs34){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 10000 || isNaN(data7)){
+const err16 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+else {
+if(data7 < 0 || isNaN(data7)){
+const err17 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+}
+else {
+const err18 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+var _valid4 = _errs34 === errors;
+valid5 = valid5 || _valid4;
+const _errs36 = errors;
+if(data7 !== null){
+const err19 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+var _valid4 = _errs36 === errors;
+valid5 = valid5 || _valid4;
+if(!valid5){
+const err20 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs33;
+if(vErrors !== null){
+if(_errs33){
+vErrors.length = _errs33;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs32 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.actualMinutes !== undefined){
+let data8 = data.actualMinutes;
+const _errs38 = errors;
+const _errs39 = errors;
+let valid6 = false;
+const _errs40 = errors;
+if(errors === _errs40){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 10000 || isNaN(data8)){
+const err21 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+else {
+if(data8 < 0 || isNaN(data8)){
+const err22 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+}
+}
+else {
+const err23 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+}
+var _valid5 = _errs40 === errors;
+valid6 = valid6 || _valid5;
+const _errs42 = errors;
+if(data8 !== null){
+const err24 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+var _valid5 = _errs42 === errors;
+valid6 = valid6 || _valid5;
+if(!valid6){
+const err25 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs39;
+if(vErrors !== null){
+if(_errs39){
+vErrors.length = _errs39;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs38 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.air !== undefined){
+let data9 = data.air;
+const _errs44 = errors;
+const _errs45 = errors;
+let valid7 = false;
+const _errs46 = errors;
+if(!(data9 && typeof data9 == "object" && !Array.isArray(data9))){
+const err26 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+const _errs47 = errors;
+if(errors === _errs47){
+if(data9 && typeof data9 == "object" && !Array.isArray(data9)){
+let missing1;
+if((((data9.temperatureCelsius === undefined) && (missing1 = "temperatureCelsius")) || ((data9.relativeHumidityPercent === undefined) && (missing1 = "relativeHumidityPercent"))) || ((data9.origin === undefined) && (missing1 = "origin"))){
+const err27 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+else {
+const _errs49 = errors;
+for(const key1 in data9){
+if(!(((key1 === "temperatureCelsius") || (key1 === "relativeHumidityPercent")) || (key1 === "origin"))){
+const err28 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+break;
+}
+}
+if(_errs49 === errors){
+if(data9.temperatureCelsius !== undefined){
+let data10 = data9.temperatureCelsius;
+const _errs50 = errors;
+if(errors === _errs50){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 > 70 || isNaN(data10)){
+const err29 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+}
+else {
+if(data10 < -50 || isNaN(data10)){
+const err30 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+}
+}
+else {
+const err31 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+}
+var valid9 = _errs50 === errors;
+}
+else {
+var valid9 = true;
+}
+if(valid9){
+if(data9.relativeHumidityPercent !== undefined){
+let data11 = data9.relativeHumidityPercent;
+const _errs52 = errors;
+if(errors === _errs52){
+if((typeof data11 == "number") && (isFinite(data11))){
+if(data11 > 100 || isNaN(data11)){
+const err32 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+else {
+if(data11 < 0 || isNaN(data11)){
+const err33 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+}
+}
+}
+else {
+const err34 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err34];
+}
+else {
+vErrors.push(err34);
+}
+errors++;
+}
+}
+var valid9 = _errs52 === errors;
+}
+else {
+var valid9 = true;
+}
+if(valid9){
+if(data9.origin !== undefined){
+let data12 = data9.origin;
+const _errs54 = errors;
+if(typeof data12 !== "string"){
+const err35 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err35];
+}
+else {
+vErrors.push(err35);
+}
+errors++;
+}
+if(!(((data12 === "measured") || (data12 === "forecast")) || (data12 === "typical"))){
+const err36 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/enum",keyword:"enum",params:{allowedValues: schema57.properties.origin.enum}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
+}
+errors++;
+}
+var valid9 = _errs54 === errors;
+}
+else {
+var valid9 = true;
+}
+}
+}
+}
+}
+}
+else {
+const err37 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
+}
+errors++;
+}
+}
+var _valid6 = _errs46 === errors;
+valid7 = valid7 || _valid6;
+const _errs57 = errors;
+if(data9 !== null){
+const err38 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err38];
+}
+else {
+vErrors.push(err38);
+}
+errors++;
+}
+var _valid6 = _errs57 === errors;
+valid7 = valid7 || _valid6;
+if(!valid7){
+const err39 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err39];
+}
+else {
+vErrors.push(err39);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs45;
+if(vErrors !== null){
+if(_errs45){
+vErrors.length = _errs45;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs44 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.text !== undefined){
+let data13 = data.text;
+const _errs59 = errors;
+if(errors === _errs59){
+if(typeof data13 === "string"){
+if(data13.length > 4000){
+validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties/text/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties/text/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs59 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pictureIds !== undefined){
+let data14 = data.pictureIds;
+const _errs61 = errors;
+if(errors === _errs61){
+if(Array.isArray(data14)){
+if(data14.length > 50){
+validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/maxItems",keyword:"maxItems",params:{limit: 50}}];
+return false;
+}
+else {
+var valid10 = true;
+const len0 = data14.length;
+for(let i0=0; i0<len0; i0++){
+let data15 = data14[i0];
+const _errs63 = errors;
+if(errors === _errs63){
+if(typeof data15 === "string"){
+if(!pattern9.test(data15)){
+validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid10 = _errs63 === errors;
+if(!valid10){
+break;
+}
+}
+}
+}
+else {
+validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs61 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.correctsId !== undefined){
+let data16 = data.correctsId;
+const _errs65 = errors;
+const _errs66 = errors;
+let valid11 = false;
+const _errs67 = errors;
+if(errors === _errs67){
+if(typeof data16 === "string"){
+if(!pattern9.test(data16)){
+const err40 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err40];
+}
+else {
+vErrors.push(err40);
+}
+errors++;
+}
+}
+else {
+const err41 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err41];
+}
+else {
+vErrors.push(err41);
+}
+errors++;
+}
+}
+var _valid7 = _errs67 === errors;
+valid11 = valid11 || _valid7;
+const _errs69 = errors;
+if(data16 !== null){
+const err42 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+}
+var _valid7 = _errs69 === errors;
+valid11 = valid11 || _valid7;
+if(!valid11){
+const err43 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err43];
+}
+else {
+vErrors.push(err43);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs66;
+if(vErrors !== null){
+if(_errs66){
+vErrors.length = _errs66;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs65 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data17 = data.id;
+const _errs71 = errors;
+if(errors === _errs71){
+if(typeof data17 === "string"){
+if(!pattern9.test(data17)){
+validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs71 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data18 = data.revision;
+const _errs73 = errors;
+if(!(((typeof data18 == "number") && (!(data18 % 1) && !isNaN(data18))) && (isFinite(data18)))){
+validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs73){
+if((typeof data18 == "number") && (isFinite(data18))){
+if(data18 < 0 || isNaN(data18)){
+validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs73 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate35.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate35.errors = vErrors;
+return errors === 0;
+}
+validate35.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema58 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false};
+const schema59 = {"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false};
+const schema60 = {"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false};
+
+function validate38(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate38.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((data.area === undefined) && (missing0 = "area")) || ((data.known === undefined) && (missing0 = "known"))) || ((data.gains === undefined) && (missing0 = "gains"))){
+validate38.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(((key0 === "area") || (key0 === "known")) || (key0 === "gains"))){
+validate38.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.area !== undefined){
+let data0 = data.area;
+const _errs2 = errors;
+if(!(data0 && typeof data0 == "object" && !Array.isArray(data0))){
+validate38.errors = [{instancePath:instancePath+"/area",schemaPath:"#/properties/area/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs3 = errors;
+if(errors === _errs3){
+if(data0 && typeof data0 == "object" && !Array.isArray(data0)){
+let missing1;
+if(((((data0.x === undefined) && (missing1 = "x")) || ((data0.y === undefined) && (missing1 = "y"))) || ((data0.width === undefined) && (missing1 = "width"))) || ((data0.height === undefined) && (missing1 = "height"))){
+validate38.errors = [{instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs5 = errors;
+for(const key1 in data0){
+if(!((((key1 === "x") || (key1 === "y")) || (key1 === "width")) || (key1 === "height"))){
+validate38.errors = [{instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs5 === errors){
+if(data0.x !== undefined){
+let data1 = data0.x;
+const _errs6 = errors;
+if(errors === _errs6){
+if((typeof data1 == "number") && (isFinite(data1))){
+if(data1 > 1 || isNaN(data1)){
+validate38.errors = [{instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data1 < 0 || isNaN(data1)){
+validate38.errors = [{instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs6 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data0.y !== undefined){
+let data2 = data0.y;
+const _errs8 = errors;
+if(errors === _errs8){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 > 1 || isNaN(data2)){
+validate38.errors = [{instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data2 < 0 || isNaN(data2)){
+validate38.errors = [{instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs8 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data0.width !== undefined){
+let data3 = data0.width;
+const _errs10 = errors;
+if(errors === _errs10){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 1 || isNaN(data3)){
+validate38.errors = [{instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data3 < 0 || isNaN(data3)){
+validate38.errors = [{instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs10 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data0.height !== undefined){
+let data4 = data0.height;
+const _errs12 = errors;
+if(errors === _errs12){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 1 || isNaN(data4)){
+validate38.errors = [{instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data4 < 0 || isNaN(data4)){
+validate38.errors = [{instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs12 === errors;
+}
+else {
+var valid2 = true;
+}
+}
+}
+}
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.known !== undefined){
+let data5 = data.known;
+const _errs15 = errors;
+if(errors === _errs15){
+if(Array.isArray(data5)){
+if(data5.length > 3){
+validate38.errors = [{instancePath:instancePath+"/known",schemaPath:"#/properties/known/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data5.length < 3){
+validate38.errors = [{instancePath:instancePath+"/known",schemaPath:"#/properties/known/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid3 = true;
+const len0 = data5.length;
+for(let i0=0; i0<len0; i0++){
+let data6 = data5[i0];
+const _errs17 = errors;
+if(errors === _errs17){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 200 || isNaN(data6)){
+validate38.errors = [{instancePath:instancePath+"/known/" + i0,schemaPath:"#/properties/known/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data6 < -200 || isNaN(data6)){
+validate38.errors = [{instancePath:instancePath+"/known/" + i0,schemaPath:"#/properties/known/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/known/" + i0,schemaPath:"#/properties/known/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid3 = _errs17 === errors;
+if(!valid3){
+break;
+}
+}
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/known",schemaPath:"#/properties/known/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs15 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.gains !== undefined){
+let data7 = data.gains;
+const _errs19 = errors;
+if(errors === _errs19){
+if(Array.isArray(data7)){
+if(data7.length > 3){
+validate38.errors = [{instancePath:instancePath+"/gains",schemaPath:"#/properties/gains/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data7.length < 3){
+validate38.errors = [{instancePath:instancePath+"/gains",schemaPath:"#/properties/gains/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid4 = true;
+const len1 = data7.length;
+for(let i1=0; i1<len1; i1++){
+let data8 = data7[i1];
+const _errs21 = errors;
+if(errors === _errs21){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 100000 || isNaN(data8)){
+validate38.errors = [{instancePath:instancePath+"/gains/" + i1,schemaPath:"#/properties/gains/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data8 < 0 || isNaN(data8)){
+validate38.errors = [{instancePath:instancePath+"/gains/" + i1,schemaPath:"#/properties/gains/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/gains/" + i1,schemaPath:"#/properties/gains/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid4 = _errs21 === errors;
+if(!valid4){
+break;
+}
+}
+}
+}
+}
+else {
+validate38.errors = [{instancePath:instancePath+"/gains",schemaPath:"#/properties/gains/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs19 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate38.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate38.errors = vErrors;
+return errors === 0;
+}
+validate38.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+
+function validate37(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate37.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((((data.name === undefined) && (missing0 = "name")) || ((data.mediaType === undefined) && (missing0 = "mediaType"))) || ((data.byteLength === undefined) && (missing0 = "byteLength"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.neutral === undefined) && (missing0 = "neutral"))) || ((data.takenAtMs === undefined) && (missing0 = "takenAtMs"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate37.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema58.properties, key0))){
+validate37.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate37.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate37.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate37.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate37.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mediaType !== undefined){
+let data1 = data.mediaType;
+const _errs4 = errors;
+if(typeof data1 !== "string"){
+validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/properties/mediaType/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data1 === "image/jpeg") || (data1 === "image/png")) || (data1 === "image/webp"))){
+validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/properties/mediaType/enum",keyword:"enum",params:{allowedValues: schema58.properties.mediaType.enum}}];
+return false;
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.byteLength !== undefined){
+let data2 = data.byteLength;
+const _errs6 = errors;
+if(!(((typeof data2 == "number") && (!(data2 % 1) && !isNaN(data2))) && (isFinite(data2)))){
+validate37.errors = [{instancePath:instancePath+"/byteLength",schemaPath:"#/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs6){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 > 67108864 || isNaN(data2)){
+validate37.errors = [{instancePath:instancePath+"/byteLength",schemaPath:"#/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 67108864}}];
+return false;
+}
+else {
+if(data2 < 1 || isNaN(data2)){
+validate37.errors = [{instancePath:instancePath+"/byteLength",schemaPath:"#/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.propId !== undefined){
+let data3 = data.propId;
+const _errs8 = errors;
+const _errs9 = errors;
+let valid1 = false;
+const _errs10 = errors;
+if(errors === _errs10){
+if(typeof data3 === "string"){
+if(!pattern9.test(data3)){
+const err0 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs10 === errors;
+valid1 = valid1 || _valid0;
+const _errs12 = errors;
+if(data3 !== null){
+const err2 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs12 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate37.errors = vErrors;
+return false;
+}
+else {
+errors = _errs9;
+if(vErrors !== null){
+if(_errs9){
+vErrors.length = _errs9;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.partId !== undefined){
+let data4 = data.partId;
+const _errs14 = errors;
+const _errs15 = errors;
+let valid2 = false;
+const _errs16 = errors;
+if(errors === _errs16){
+if(typeof data4 === "string"){
+if(!pattern9.test(data4)){
+const err4 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid1 = _errs16 === errors;
+valid2 = valid2 || _valid1;
+const _errs18 = errors;
+if(data4 !== null){
+const err6 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs18 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err7 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate37.errors = vErrors;
+return false;
+}
+else {
+errors = _errs15;
+if(vErrors !== null){
+if(_errs15){
+vErrors.length = _errs15;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.neutral !== undefined){
+let data5 = data.neutral;
+const _errs20 = errors;
+const _errs21 = errors;
+let valid3 = false;
+const _errs22 = errors;
+if(!(data5 && typeof data5 == "object" && !Array.isArray(data5))){
+const err8 = {instancePath:instancePath+"/neutral",schemaPath:"#/properties/neutral/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+if(!(validate38(data5, {instancePath:instancePath+"/neutral",parentData:data,parentDataProperty:"neutral",rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate38.errors : vErrors.concat(validate38.errors);
+errors = vErrors.length;
+}
+var _valid2 = _errs22 === errors;
+valid3 = valid3 || _valid2;
+const _errs24 = errors;
+if(data5 !== null){
+const err9 = {instancePath:instancePath+"/neutral",schemaPath:"#/properties/neutral/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+var _valid2 = _errs24 === errors;
+valid3 = valid3 || _valid2;
+if(!valid3){
+const err10 = {instancePath:instancePath+"/neutral",schemaPath:"#/properties/neutral/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+validate37.errors = vErrors;
+return false;
+}
+else {
+errors = _errs21;
+if(vErrors !== null){
+if(_errs21){
+vErrors.length = _errs21;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.takenAtMs !== undefined){
+let data6 = data.takenAtMs;
+const _errs26 = errors;
+const _errs27 = errors;
+let valid4 = false;
+const _errs28 = errors;
+if(!(((typeof data6 == "number") && (!(data6 % 1) && !isNaN(data6))) && (isFinite(data6)))){
+const err11 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+if(errors === _errs28){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 4102444800000 || isNaN(data6)){
+const err12 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+else {
+if(data6 < 946684800000 || isNaN(data6)){
+const err13 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+}
+}
+var _valid3 = _errs28 === errors;
+valid4 = valid4 || _valid3;
+const _errs30 = errors;
+if(data6 !== null){
+const err14 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+var _valid3 = _errs30 === errors;
+valid4 = valid4 || _valid3;
+if(!valid4){
+const err15 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+validate37.errors = vErrors;
+return false;
+}
+else {
+errors = _errs27;
+if(vErrors !== null){
+if(_errs27){
+vErrors.length = _errs27;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs26 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data7 = data.note;
+const _errs32 = errors;
+if(errors === _errs32){
+if(typeof data7 === "string"){
+if(data7.length > 4000){
+validate37.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate37.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs32 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data8 = data.id;
+const _errs34 = errors;
+if(errors === _errs34){
+if(typeof data8 === "string"){
+if(!pattern9.test(data8)){
+validate37.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate37.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs34 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data9 = data.revision;
+const _errs36 = errors;
+if(!(((typeof data9 == "number") && (!(data9 % 1) && !isNaN(data9))) && (isFinite(data9)))){
+validate37.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs36){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 < 0 || isNaN(data9)){
+validate37.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs36 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate37.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate37.errors = vErrors;
+return errors === 0;
+}
+validate37.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema63 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false};
+const schema64 = {"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false};
+
+function validate41(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate41.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.kind === undefined) && (missing0 = "kind"))) || ((data.sizeMillimetres === undefined) && (missing0 = "sizeMillimetres"))) || ((data.foundPassId === undefined) && (missing0 = "foundPassId"))) || ((data.fixedPassId === undefined) && (missing0 = "fixedPassId"))) || ((data.pin === undefined) && (missing0 = "pin"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate41.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema63.properties, key0))){
+validate41.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.partId !== undefined){
+let data0 = data.partId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate41.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate41.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.kind !== undefined){
+let data1 = data.kind;
+const _errs4 = errors;
+if(typeof data1 !== "string"){
+validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((data1 === "layerLine") || (data1 === "seam")) || (data1 === "pinhole")) || (data1 === "scratch")) || (data1 === "run")) || (data1 === "sag")) || (data1 === "orangePeel")) || (data1 === "drySpray")) || (data1 === "fishEye")) || (data1 === "wrinkle")) || (data1 === "crack")) || (data1 === "overspray")) || (data1 === "tapeBleed")) || (data1 === "liftedPaint")) || (data1 === "dust")) || (data1 === "printThrough"))){
+validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema63.properties.kind.enum}}];
+return false;
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.sizeMillimetres !== undefined){
+let data2 = data.sizeMillimetres;
+const _errs6 = errors;
+if(errors === _errs6){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 > 1000 || isNaN(data2)){
+validate41.errors = [{instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
+return false;
+}
+else {
+if(data2 < 0.01 || isNaN(data2)){
+validate41.errors = [{instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate41.errors = [{instancePath:instancePath+"/sizeMillimetres",schemaPath:"#/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.foundPassId !== undefined){
+let data3 = data.foundPassId;
+const _errs8 = errors;
+const _errs9 = errors;
+let valid1 = false;
+const _errs10 = errors;
+if(errors === _errs10){
+if(typeof data3 === "string"){
+if(!pattern9.test(data3)){
+const err0 = {instancePath:instancePath+"/foundPassId",schemaPath:"#/properties/foundPassId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/foundPassId",schemaPath:"#/properties/foundPassId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs10 === errors;
+valid1 = valid1 || _valid0;
+const _errs12 = errors;
+if(data3 !== null){
+const err2 = {instancePath:instancePath+"/foundPassId",schemaPath:"#/properties/foundPassId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs12 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/foundPassId",schemaPath:"#/properties/foundPassId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate41.errors = vErrors;
+return false;
+}
+else {
+errors = _errs9;
+if(vErrors !== null){
+if(_errs9){
+vErrors.length = _errs9;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.fixedPassId !== undefined){
+let data4 = data.fixedPassId;
+const _errs14 = errors;
+const _errs15 = errors;
+let valid2 = false;
+const _errs16 = errors;
+if(errors === _errs16){
+if(typeof data4 === "string"){
+if(!pattern9.test(data4)){
+const err4 = {instancePath:instancePath+"/fixedPassId",schemaPath:"#/properties/fixedPassId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/fixedPassId",schemaPath:"#/properties/fixedPassId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid1 = _errs16 === errors;
+valid2 = valid2 || _valid1;
+const _errs18 = errors;
+if(data4 !== null){
+const err6 = {instancePath:instancePath+"/fixedPassId",schemaPath:"#/properties/fixedPassId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs18 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err7 = {instancePath:instancePath+"/fixedPassId",schemaPath:"#/properties/fixedPassId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate41.errors = vErrors;
+return false;
+}
+else {
+errors = _errs15;
+if(vErrors !== null){
+if(_errs15){
+vErrors.length = _errs15;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pin !== undefined){
+let data5 = data.pin;
+const _errs20 = errors;
+const _errs21 = errors;
+let valid3 = false;
+const _errs22 = errors;
+if(!(data5 && typeof data5 == "object" && !Array.isArray(data5))){
+const err8 = {instancePath:instancePath+"/pin",schemaPath:"#/properties/pin/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+const _errs23 = errors;
+if(errors === _errs23){
+if(data5 && typeof data5 == "object" && !Array.isArray(data5)){
+let missing1;
+if((((data5.pictureId === undefined) && (missing1 = "pictureId")) || ((data5.meshId === undefined) && (missing1 = "meshId"))) || ((data5.place === undefined) && (missing1 = "place"))){
+const err9 = {instancePath:instancePath+"/pin",schemaPath:"#/$defs/FlawPin/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+else {
+const _errs25 = errors;
+for(const key1 in data5){
+if(!(((key1 === "pictureId") || (key1 === "meshId")) || (key1 === "place"))){
+const err10 = {instancePath:instancePath+"/pin",schemaPath:"#/$defs/FlawPin/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+break;
+}
+}
+if(_errs25 === errors){
+if(data5.pictureId !== undefined){
+let data6 = data5.pictureId;
+const _errs26 = errors;
+const _errs27 = errors;
+let valid6 = false;
+const _errs28 = errors;
+if(errors === _errs28){
+if(typeof data6 === "string"){
+if(!pattern9.test(data6)){
+const err11 = {instancePath:instancePath+"/pin/pictureId",schemaPath:"#/$defs/FlawPin/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+}
+else {
+const err12 = {instancePath:instancePath+"/pin/pictureId",schemaPath:"#/$defs/FlawPin/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+var _valid3 = _errs28 === errors;
+valid6 = valid6 || _valid3;
+const _errs30 = errors;
+if(data6 !== null){
+const err13 = {instancePath:instancePath+"/pin/pictureId",schemaPath:"#/$defs/FlawPin/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+var _valid3 = _errs30 === errors;
+valid6 = valid6 || _valid3;
+if(!valid6){
+const err14 = {instancePath:instancePath+"/pin/pictureId",schemaPath:"#/$defs/FlawPin/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+else {
+errors = _errs27;
+if(vErrors !== null){
+if(_errs27){
+vErrors.length = _errs27;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid5 = _errs26 === errors;
+}
+else {
+var valid5 = true;
+}
+if(valid5){
+if(data5.meshId !== undefined){
+let data7 = data5.meshId;
+const _errs32 = errors;
+const _errs33 = errors;
+let valid7 = false;
+const _errs34 = errors;
+if(errors === _errs34){
+if(typeof data7 === "string"){
+if(!pattern9.test(data7)){
+const err15 = {instancePath:instancePath+"/pin/meshId",schemaPath:"#/$defs/FlawPin/properties/meshId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+}
+else {
+const err16 = {instancePath:instancePath+"/pin/meshId",schemaPath:"#/$defs/FlawPin/properties/meshId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+}
+var _valid4 = _errs34 === errors;
+valid7 = valid7 || _valid4;
+const _errs36 = errors;
+if(data7 !== null){
+const err17 = {instancePath:instancePath+"/pin/meshId",schemaPath:"#/$defs/FlawPin/properties/meshId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+var _valid4 = _errs36 === errors;
+valid7 = valid7 || _valid4;
+if(!valid7){
+const err18 = {instancePath:instancePath+"/pin/meshId",schemaPath:"#/$defs/FlawPin/properties/meshId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+else {
+errors = _errs33;
+if(vErrors !== null){
+if(_errs33){
+vErrors.length = _errs33;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid5 = _errs32 === errors;
+}
+else {
+var valid5 = true;
+}
+if(valid5){
+if(data5.place !== undefined){
+let data8 = data5.place;
+const _errs38 = errors;
+if(errors === _errs38){
+if(Array.isArray(data8)){
+if(data8.length > 3){
+const err19 = {instancePath:instancePath+"/pin/place",schemaPath:"#/$defs/FlawPin/properties/place/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+else {
+if(data8.length < 2){
+const err20 = {instancePath:instancePath+"/pin/place",schemaPath:"#/$defs/FlawPin/properties/place/minItems",keyword:"minItems",params:{limit: 2}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+else {
+var valid8 = true;
+const len0 = data8.length;
+for(let i0=0; i0<len0; i0++){
+let data9 = data8[i0];
+const _errs40 = errors;
+if(!((typeof data9 == "number") && (isFinite(data9)))){
+const err21 = {instancePath:instancePath+"/pin/place/" + i0,schemaPath:"#/$defs/FlawPin/properties/place/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+var valid8 = _errs40 === errors;
+if(!valid8){
+break;
+}
+}
+}
+}
+}
+else {
+const err22 = {instancePath:instancePath+"/pin/place",schemaPath:"#/$defs/FlawPin/properties/place/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+}
+var valid5 = _errs38 === errors;
+}
+else {
+var valid5 = true;
+}
+}
+}
+}
+}
+}
+else {
+const err23 = {instancePath:instancePath+"/pin",schemaPath:"#/$defs/FlawPin/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+}
+var _valid2 = _errs22 === errors;
+valid3 = valid3 || _valid2;
+const _errs43 = errors;
+if(data5 !== null){
+const err24 = {instancePath:instancePath+"/pin",schemaPath:"#/properties/pin/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+var _valid2 = _errs43 === errors;
+valid3 = valid3 || _valid2;
+if(!valid3){
+const err25 = {instancePath:instancePath+"/pin",schemaPath:"#/properties/pin/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+validate41.errors = vErrors;
+return false;
+}
+else {
+errors = _errs21;
+if(vErrors !== null){
+if(_errs21){
+vErrors.length = _errs21;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data10 = data.note;
+const _errs45 = errors;
+if(errors === _errs45){
+if(typeof data10 === "string"){
+if(data10.length > 2000){
+validate41.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+return false;
+}
+}
+else {
+validate41.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs45 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data11 = data.id;
+const _errs47 = errors;
+if(errors === _errs47){
+if(typeof data11 === "string"){
+if(!pattern9.test(data11)){
+validate41.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate41.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs47 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data12 = data.revision;
+const _errs49 = errors;
+if(!(((typeof data12 == "number") && (!(data12 % 1) && !isNaN(data12))) && (isFinite(data12)))){
+validate41.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs49){
+if((typeof data12 == "number") && (isFinite(data12))){
+if(data12 < 0 || isNaN(data12)){
+validate41.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs49 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate41.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate41.errors = vErrors;
+return errors === 0;
+}
+validate41.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema67 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false};
+const schema68 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false};
+
+function validate44(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate44.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((data.id === undefined) && (missing0 = "id")) || ((data.pictureId === undefined) && (missing0 = "pictureId"))) || ((data.area === undefined) && (missing0 = "area"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.doubts === undefined) && (missing0 = "doubts"))) || ((data.isLeftOut === undefined) && (missing0 = "isLeftOut"))){
+validate44.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((((((key0 === "id") || (key0 === "pictureId")) || (key0 === "area")) || (key0 === "lab")) || (key0 === "doubts")) || (key0 === "isLeftOut"))){
+validate44.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.id !== undefined){
+let data0 = data.id;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate44.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate44.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pictureId !== undefined){
+let data1 = data.pictureId;
+const _errs4 = errors;
+const _errs5 = errors;
+let valid1 = false;
+const _errs6 = errors;
+if(errors === _errs6){
+if(typeof data1 === "string"){
+if(!pattern9.test(data1)){
+const err0 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs6 === errors;
+valid1 = valid1 || _valid0;
+const _errs8 = errors;
+if(data1 !== null){
+const err2 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate44.errors = vErrors;
+return false;
+}
+else {
+errors = _errs5;
+if(vErrors !== null){
+if(_errs5){
+vErrors.length = _errs5;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.area !== undefined){
+let data2 = data.area;
+const _errs10 = errors;
+const _errs11 = errors;
+let valid2 = false;
+const _errs12 = errors;
+if(!(data2 && typeof data2 == "object" && !Array.isArray(data2))){
+const err4 = {instancePath:instancePath+"/area",schemaPath:"#/properties/area/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+const _errs13 = errors;
+if(errors === _errs13){
+if(data2 && typeof data2 == "object" && !Array.isArray(data2)){
+let missing1;
+if(((((data2.x === undefined) && (missing1 = "x")) || ((data2.y === undefined) && (missing1 = "y"))) || ((data2.width === undefined) && (missing1 = "width"))) || ((data2.height === undefined) && (missing1 = "height"))){
+const err5 = {instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+else {
+const _errs15 = errors;
+for(const key1 in data2){
+if(!((((key1 === "x") || (key1 === "y")) || (key1 === "width")) || (key1 === "height"))){
+const err6 = {instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+break;
+}
+}
+if(_errs15 === errors){
+if(data2.x !== undefined){
+let data3 = data2.x;
+const _errs16 = errors;
+if(errors === _errs16){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 1 || isNaN(data3)){
+const err7 = {instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+else {
+if(data3 < 0 || isNaN(data3)){
+const err8 = {instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+}
+}
+else {
+const err9 = {instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+}
+var valid4 = _errs16 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data2.y !== undefined){
+let data4 = data2.y;
+const _errs18 = errors;
+if(errors === _errs18){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 1 || isNaN(data4)){
+const err10 = {instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+else {
+if(data4 < 0 || isNaN(data4)){
+const err11 = {instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+}
+}
+else {
+const err12 = {instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+var valid4 = _errs18 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data2.width !== undefined){
+let data5 = data2.width;
+const _errs20 = errors;
+if(errors === _errs20){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 1 || isNaN(data5)){
+const err13 = {instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+else {
+if(data5 < 0 || isNaN(data5)){
+const err14 = {instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+}
+}
+else {
+const err15 = {instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+}
+var valid4 = _errs20 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data2.height !== undefined){
+let data6 = data2.height;
+const _errs22 = errors;
+if(errors === _errs22){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 1 || isNaN(data6)){
+const err16 = {instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+else {
+if(data6 < 0 || isNaN(data6)){
+const err17 = {instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+}
+else {
+const err18 = {instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+var valid4 = _errs22 === errors;
+}
+else {
+var valid4 = true;
+}
+}
+}
+}
+}
+}
+}
+else {
+const err19 = {instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+}
+var _valid1 = _errs12 === errors;
+valid2 = valid2 || _valid1;
+const _errs25 = errors;
+if(data2 !== null){
+const err20 = {instancePath:instancePath+"/area",schemaPath:"#/properties/area/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+var _valid1 = _errs25 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err21 = {instancePath:instancePath+"/area",schemaPath:"#/properties/area/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+validate44.errors = vErrors;
+return false;
+}
+else {
+errors = _errs11;
+if(vErrors !== null){
+if(_errs11){
+vErrors.length = _errs11;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.lab !== undefined){
+let data7 = data.lab;
+const _errs27 = errors;
+if(errors === _errs27){
+if(Array.isArray(data7)){
+if(data7.length > 3){
+validate44.errors = [{instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data7.length < 3){
+validate44.errors = [{instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid5 = true;
+const len0 = data7.length;
+for(let i0=0; i0<len0; i0++){
+let data8 = data7[i0];
+const _errs29 = errors;
+if(errors === _errs29){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 200 || isNaN(data8)){
+validate44.errors = [{instancePath:instancePath+"/lab/" + i0,schemaPath:"#/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data8 < -200 || isNaN(data8)){
+validate44.errors = [{instancePath:instancePath+"/lab/" + i0,schemaPath:"#/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate44.errors = [{instancePath:instancePath+"/lab/" + i0,schemaPath:"#/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid5 = _errs29 === errors;
+if(!valid5){
+break;
+}
+}
+}
+}
+}
+else {
+validate44.errors = [{instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs27 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.doubts !== undefined){
+let data9 = data.doubts;
+const _errs31 = errors;
+if(errors === _errs31){
+if(Array.isArray(data9)){
+if(data9.length > 8){
+validate44.errors = [{instancePath:instancePath+"/doubts",schemaPath:"#/properties/doubts/maxItems",keyword:"maxItems",params:{limit: 8}}];
+return false;
+}
+else {
+var valid6 = true;
+const len1 = data9.length;
+for(let i1=0; i1<len1; i1++){
+const _errs33 = errors;
+if(typeof data9[i1] !== "string"){
+validate44.errors = [{instancePath:instancePath+"/doubts/" + i1,schemaPath:"#/properties/doubts/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+var valid6 = _errs33 === errors;
+if(!valid6){
+break;
+}
+}
+}
+}
+else {
+validate44.errors = [{instancePath:instancePath+"/doubts",schemaPath:"#/properties/doubts/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs31 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.isLeftOut !== undefined){
+const _errs35 = errors;
+if(typeof data.isLeftOut !== "boolean"){
+validate44.errors = [{instancePath:instancePath+"/isLeftOut",schemaPath:"#/properties/isLeftOut/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs35 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate44.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate44.errors = vErrors;
+return errors === 0;
+}
+validate44.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+
+function validate43(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate43.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((((((data.name === undefined) && (missing0 = "name")) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.origin === undefined) && (missing0 = "origin"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.spread === undefined) && (missing0 = "spread"))) || ((data.samples === undefined) && (missing0 = "samples"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate43.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema67.properties, key0))){
+validate43.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate43.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate43.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate43.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate43.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.propId !== undefined){
+let data1 = data.propId;
+const _errs4 = errors;
+const _errs5 = errors;
+let valid1 = false;
+const _errs6 = errors;
+if(errors === _errs6){
+if(typeof data1 === "string"){
+if(!pattern9.test(data1)){
+const err0 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs6 === errors;
+valid1 = valid1 || _valid0;
+const _errs8 = errors;
+if(data1 !== null){
+const err2 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate43.errors = vErrors;
+return false;
+}
+else {
+errors = _errs5;
+if(vErrors !== null){
+if(_errs5){
+vErrors.length = _errs5;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.origin !== undefined){
+let data2 = data.origin;
+const _errs10 = errors;
+if(typeof data2 !== "string"){
+validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properties/origin/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data2 === "samples") || (data2 === "typed"))){
+validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues: schema67.properties.origin.enum}}];
+return false;
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.lab !== undefined){
+let data3 = data.lab;
+const _errs12 = errors;
+if(errors === _errs12){
+if(Array.isArray(data3)){
+if(data3.length > 3){
+validate43.errors = [{instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data3.length < 3){
+validate43.errors = [{instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid2 = true;
+const len0 = data3.length;
+for(let i0=0; i0<len0; i0++){
+let data4 = data3[i0];
+const _errs14 = errors;
+if(errors === _errs14){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 200 || isNaN(data4)){
+validate43.errors = [{instancePath:instancePath+"/lab/" + i0,schemaPath:"#/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data4 < -200 || isNaN(data4)){
+validate43.errors = [{instancePath:instancePath+"/lab/" + i0,schemaPath:"#/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate43.errors = [{instancePath:instancePath+"/lab/" + i0,schemaPath:"#/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs14 === errors;
+if(!valid2){
+break;
+}
+}
+}
+}
+}
+else {
+validate43.errors = [{instancePath:instancePath+"/lab",schemaPath:"#/properties/lab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.spread !== undefined){
+let data5 = data.spread;
+const _errs16 = errors;
+if(errors === _errs16){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 100 || isNaN(data5)){
+validate43.errors = [{instancePath:instancePath+"/spread",schemaPath:"#/properties/spread/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data5 < 0 || isNaN(data5)){
+validate43.errors = [{instancePath:instancePath+"/spread",schemaPath:"#/properties/spread/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate43.errors = [{instancePath:instancePath+"/spread",schemaPath:"#/properties/spread/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs16 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.samples !== undefined){
+let data6 = data.samples;
+const _errs18 = errors;
+if(errors === _errs18){
+if(Array.isArray(data6)){
+if(data6.length > 40){
+validate43.errors = [{instancePath:instancePath+"/samples",schemaPath:"#/properties/samples/maxItems",keyword:"maxItems",params:{limit: 40}}];
+return false;
+}
+else {
+var valid3 = true;
+const len1 = data6.length;
+for(let i1=0; i1<len1; i1++){
+const _errs20 = errors;
+if(!(validate44(data6[i1], {instancePath:instancePath+"/samples/" + i1,parentData:data6,parentDataProperty:i1,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate44.errors : vErrors.concat(validate44.errors);
+errors = vErrors.length;
+}
+var valid3 = _errs20 === errors;
+if(!valid3){
+break;
+}
+}
+}
+}
+else {
+validate43.errors = [{instancePath:instancePath+"/samples",schemaPath:"#/properties/samples/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs18 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data8 = data.note;
+const _errs21 = errors;
+if(errors === _errs21){
+if(typeof data8 === "string"){
+if(data8.length > 2000){
+validate43.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+return false;
+}
+}
+else {
+validate43.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs21 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data9 = data.id;
+const _errs23 = errors;
+if(errors === _errs23){
+if(typeof data9 === "string"){
+if(!pattern9.test(data9)){
+validate43.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate43.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs23 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data10 = data.revision;
+const _errs25 = errors;
+if(!(((typeof data10 == "number") && (!(data10 % 1) && !isNaN(data10))) && (isFinite(data10)))){
+validate43.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs25){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 < 0 || isNaN(data10)){
+validate43.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs25 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate43.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate43.errors = vErrors;
+return errors === 0;
+}
+validate43.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema70 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false};
+const schema71 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false};
+const schema72 = {"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false};
+
+function validate47(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate47.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.regions === undefined) && (missing0 = "regions"))) || ((data.borders === undefined) && (missing0 = "borders"))) || ((data.seal === undefined) && (missing0 = "seal"))) || ((data.pull === undefined) && (missing0 = "pull"))) || ((data.order === undefined) && (missing0 = "order"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate47.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((((((((key0 === "partId") || (key0 === "regions")) || (key0 === "borders")) || (key0 === "seal")) || (key0 === "pull")) || (key0 === "order")) || (key0 === "id")) || (key0 === "revision"))){
+validate47.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.partId !== undefined){
+let data0 = data.partId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate47.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.regions !== undefined){
+let data1 = data.regions;
+const _errs4 = errors;
+if(errors === _errs4){
+if(Array.isArray(data1)){
+if(data1.length > 12){
+validate47.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/maxItems",keyword:"maxItems",params:{limit: 12}}];
+return false;
+}
+else {
+var valid1 = true;
+const len0 = data1.length;
+for(let i0=0; i0<len0; i0++){
+let data2 = data1[i0];
+const _errs6 = errors;
+const _errs7 = errors;
+if(errors === _errs7){
+if(data2 && typeof data2 == "object" && !Array.isArray(data2)){
+let missing1;
+if(((((((((data2.id === undefined) && (missing1 = "id")) || ((data2.name === undefined) && (missing1 = "name"))) || ((data2.partId === undefined) && (missing1 = "partId"))) || ((data2.areaSquareCentimetres === undefined) && (missing1 = "areaSquareCentimetres"))) || ((data2.productId === undefined) && (missing1 = "productId"))) || ((data2.coats === undefined) && (missing1 = "coats"))) || ((data2.isBase === undefined) && (missing1 = "isBase"))) || ((data2.chipsShowId === undefined) && (missing1 = "chipsShowId"))){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0,schemaPath:"#/$defs/MaskPlanRegion/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs9 = errors;
+for(const key1 in data2){
+if(!((((((((key1 === "id") || (key1 === "name")) || (key1 === "partId")) || (key1 === "areaSquareCentimetres")) || (key1 === "productId")) || (key1 === "coats")) || (key1 === "isBase")) || (key1 === "chipsShowId"))){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0,schemaPath:"#/$defs/MaskPlanRegion/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs9 === errors){
+if(data2.id !== undefined){
+let data3 = data2.id;
+const _errs10 = errors;
+if(errors === _errs10){
+if(typeof data3 === "string"){
+if(!pattern9.test(data3)){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/id",schemaPath:"#/$defs/MaskPlanRegion/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/id",schemaPath:"#/$defs/MaskPlanRegion/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid3 = _errs10 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.name !== undefined){
+let data4 = data2.name;
+const _errs12 = errors;
+if(errors === _errs12){
+if(typeof data4 === "string"){
+if(data4.length > 200){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data4.length < 1){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data4)){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid3 = _errs12 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.partId !== undefined){
+let data5 = data2.partId;
+const _errs14 = errors;
+if(errors === _errs14){
+if(typeof data5 === "string"){
+if(!pattern9.test(data5)){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/partId",schemaPath:"#/$defs/MaskPlanRegion/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/partId",schemaPath:"#/$defs/MaskPlanRegion/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid3 = _errs14 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.areaSquareCentimetres !== undefined){
+let data6 = data2.areaSquareCentimetres;
+const _errs16 = errors;
+if(errors === _errs16){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 200000 || isNaN(data6)){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/areaSquareCentimetres",schemaPath:"#/$defs/MaskPlanRegion/properties/areaSquareCentimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200000}}];
+return false;
+}
+else {
+if(data6 < 0 || isNaN(data6)){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/areaSquareCentimetres",schemaPath:"#/$defs/MaskPlanRegion/properties/areaSquareCentimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/areaSquareCentimetres",schemaPath:"#/$defs/MaskPlanRegion/properties/areaSquareCentimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid3 = _errs16 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.productId !== undefined){
+let data7 = data2.productId;
+const _errs18 = errors;
+const _errs19 = errors;
+let valid4 = false;
+const _errs20 = errors;
+if(errors === _errs20){
+if(typeof data7 === "string"){
+if(!pattern9.test(data7)){
+const err0 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs20 === errors;
+valid4 = valid4 || _valid0;
+const _errs22 = errors;
+if(data7 !== null){
+const err2 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs22 === errors;
+valid4 = valid4 || _valid0;
+if(!valid4){
+const err3 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate47.errors = vErrors;
+return false;
+}
+else {
+errors = _errs19;
+if(vErrors !== null){
+if(_errs19){
+vErrors.length = _errs19;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid3 = _errs18 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.coats !== undefined){
+let data8 = data2.coats;
+const _errs24 = errors;
+if(!(((typeof data8 == "number") && (!(data8 % 1) && !isNaN(data8))) && (isFinite(data8)))){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/coats",schemaPath:"#/$defs/MaskPlanRegion/properties/coats/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs24){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 20 || isNaN(data8)){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/coats",schemaPath:"#/$defs/MaskPlanRegion/properties/coats/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+return false;
+}
+else {
+if(data8 < 1 || isNaN(data8)){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/coats",schemaPath:"#/$defs/MaskPlanRegion/properties/coats/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid3 = _errs24 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.isBase !== undefined){
+const _errs26 = errors;
+if(typeof data2.isBase !== "boolean"){
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/isBase",schemaPath:"#/$defs/MaskPlanRegion/properties/isBase/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid3 = _errs26 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.chipsShowId !== undefined){
+let data10 = data2.chipsShowId;
+const _errs28 = errors;
+const _errs29 = errors;
+let valid5 = false;
+const _errs30 = errors;
+if(errors === _errs30){
+if(typeof data10 === "string"){
+if(!pattern9.test(data10)){
+const err4 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid1 = _errs30 === errors;
+valid5 = valid5 || _valid1;
+const _errs32 = errors;
+if(data10 !== null){
+const err6 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs32 === errors;
+valid5 = valid5 || _valid1;
+if(!valid5){
+const err7 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate47.errors = vErrors;
+return false;
+}
+else {
+errors = _errs29;
+if(vErrors !== null){
+if(_errs29){
+vErrors.length = _errs29;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid3 = _errs28 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/regions/" + i0,schemaPath:"#/$defs/MaskPlanRegion/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid1 = _errs6 === errors;
+if(!valid1){
+break;
+}
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.borders !== undefined){
+let data11 = data.borders;
+const _errs34 = errors;
+if(errors === _errs34){
+if(Array.isArray(data11)){
+if(data11.length > 100){
+validate47.errors = [{instancePath:instancePath+"/borders",schemaPath:"#/properties/borders/maxItems",keyword:"maxItems",params:{limit: 100}}];
+return false;
+}
+else {
+var valid6 = true;
+const len1 = data11.length;
+for(let i1=0; i1<len1; i1++){
+let data12 = data11[i1];
+const _errs36 = errors;
+const _errs37 = errors;
+if(errors === _errs37){
+if(data12 && typeof data12 == "object" && !Array.isArray(data12)){
+let missing2;
+if((((((data12.firstId === undefined) && (missing2 = "firstId")) || ((data12.secondId === undefined) && (missing2 = "secondId"))) || ((data12.lengthMillimetres === undefined) && (missing2 = "lengthMillimetres"))) || ((data12.form === undefined) && (missing2 = "form"))) || ((data12.place === undefined) && (missing2 = "place"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$defs/MaskPlanBorder/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs39 = errors;
+for(const key2 in data12){
+if(!(((((key2 === "firstId") || (key2 === "secondId")) || (key2 === "lengthMillimetres")) || (key2 === "form")) || (key2 === "place"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$defs/MaskPlanBorder/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs39 === errors){
+if(data12.firstId !== undefined){
+let data13 = data12.firstId;
+const _errs40 = errors;
+if(errors === _errs40){
+if(typeof data13 === "string"){
+if(!pattern9.test(data13)){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/firstId",schemaPath:"#/$defs/MaskPlanBorder/properties/firstId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/firstId",schemaPath:"#/$defs/MaskPlanBorder/properties/firstId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid8 = _errs40 === errors;
+}
+else {
+var valid8 = true;
+}
+if(valid8){
+if(data12.secondId !== undefined){
+let data14 = data12.secondId;
+const _errs42 = errors;
+if(errors === _errs42){
+if(typeof data14 === "string"){
+if(!pattern9.test(data14)){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/secondId",schemaPath:"#/$defs/MaskPlanBorder/properties/secondId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/secondId",schemaPath:"#/$defs/MaskPlanBorder/properties/secondId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid8 = _errs42 === errors;
+}
+else {
+var valid8 = true;
+}
+if(valid8){
+if(data12.lengthMillimetres !== undefined){
+let data15 = data12.lengthMillimetres;
+const _errs44 = errors;
+if(errors === _errs44){
+if((typeof data15 == "number") && (isFinite(data15))){
+if(data15 > 100000 || isNaN(data15)){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/lengthMillimetres",schemaPath:"#/$defs/MaskPlanBorder/properties/lengthMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data15 < 0 || isNaN(data15)){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/lengthMillimetres",schemaPath:"#/$defs/MaskPlanBorder/properties/lengthMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/lengthMillimetres",schemaPath:"#/$defs/MaskPlanBorder/properties/lengthMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid8 = _errs44 === errors;
+}
+else {
+var valid8 = true;
+}
+if(valid8){
+if(data12.form !== undefined){
+let data16 = data12.form;
+const _errs46 = errors;
+if(typeof data16 !== "string"){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data16 === "straight") || (data16 === "curved"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/enum",keyword:"enum",params:{allowedValues: schema72.properties.form.enum}}];
+return false;
+}
+var valid8 = _errs46 === errors;
+}
+else {
+var valid8 = true;
+}
+if(valid8){
+if(data12.place !== undefined){
+let data17 = data12.place;
+const _errs48 = errors;
+if(typeof data17 !== "string"){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data17 === "panelLine") || (data17 === "free"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/enum",keyword:"enum",params:{allowedValues: schema72.properties.place.enum}}];
+return false;
+}
+var valid8 = _errs48 === errors;
+}
+else {
+var valid8 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$defs/MaskPlanBorder/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid6 = _errs36 === errors;
+if(!valid6){
+break;
+}
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/borders",schemaPath:"#/properties/borders/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs34 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.seal !== undefined){
+let data18 = data.seal;
+const _errs50 = errors;
+if(typeof data18 !== "string"){
+validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data18 === "under") || (data18 === "clear")) || (data18 === "none"))){
+validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/enum",keyword:"enum",params:{allowedValues: schema70.properties.seal.enum}}];
+return false;
+}
+var valid0 = _errs50 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pull !== undefined){
+let data19 = data.pull;
+const _errs52 = errors;
+if(typeof data19 !== "string"){
+validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data19 === "wet") || (data19 === "dry"))){
+validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/enum",keyword:"enum",params:{allowedValues: schema70.properties.pull.enum}}];
+return false;
+}
+var valid0 = _errs52 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.order !== undefined){
+let data20 = data.order;
+const _errs54 = errors;
+if(errors === _errs54){
+if(Array.isArray(data20)){
+if(data20.length > 12){
+validate47.errors = [{instancePath:instancePath+"/order",schemaPath:"#/properties/order/maxItems",keyword:"maxItems",params:{limit: 12}}];
+return false;
+}
+else {
+var valid9 = true;
+const len2 = data20.length;
+for(let i2=0; i2<len2; i2++){
+let data21 = data20[i2];
+const _errs56 = errors;
+if(errors === _errs56){
+if(typeof data21 === "string"){
+if(!pattern9.test(data21)){
+validate47.errors = [{instancePath:instancePath+"/order/" + i2,schemaPath:"#/properties/order/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/order/" + i2,schemaPath:"#/properties/order/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid9 = _errs56 === errors;
+if(!valid9){
+break;
+}
+}
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/order",schemaPath:"#/properties/order/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs54 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data22 = data.id;
+const _errs58 = errors;
+if(errors === _errs58){
+if(typeof data22 === "string"){
+if(!pattern9.test(data22)){
+validate47.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate47.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs58 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data23 = data.revision;
+const _errs60 = errors;
+if(!(((typeof data23 == "number") && (!(data23 % 1) && !isNaN(data23))) && (isFinite(data23)))){
+validate47.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs60){
+if((typeof data23 == "number") && (isFinite(data23))){
+if(data23 < 0 || isNaN(data23)){
+validate47.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs60 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate47.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate47.errors = vErrors;
+return errors === 0;
+}
+validate47.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const pattern94 = new RegExp("^[MLZ0-9 .,-]+$", "u");
+
+function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+/*# sourceURL="project" */;
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate20.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
+validate20.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema31.properties, key0))){
+validate20.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.format !== undefined){
+let data0 = data.format;
+const _errs2 = errors;
+if(typeof data0 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/format",schemaPath:"#/properties/format/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(data0 === "zinc-ladder-project")){
+validate20.errors = [{instancePath:instancePath+"/format",schemaPath:"#/properties/format/enum",keyword:"enum",params:{allowedValues: schema31.properties.format.enum}}];
+return false;
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.version !== undefined){
+let data1 = data.version;
+const _errs4 = errors;
+if(!((typeof data1 == "number") && (isFinite(data1)))){
+validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+if(!(data1 === 5)){
+validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
+return false;
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.savedAtMs !== undefined){
+let data2 = data.savedAtMs;
+const _errs6 = errors;
+if(!(((typeof data2 == "number") && (!(data2 % 1) && !isNaN(data2))) && (isFinite(data2)))){
+validate20.errors = [{instancePath:instancePath+"/savedAtMs",schemaPath:"#/properties/savedAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs6){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 > 4102444800000 || isNaN(data2)){
+validate20.errors = [{instancePath:instancePath+"/savedAtMs",schemaPath:"#/properties/savedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data2 < 946684800000 || isNaN(data2)){
+validate20.errors = [{instancePath:instancePath+"/savedAtMs",schemaPath:"#/properties/savedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.shop !== undefined){
+let data3 = data.shop;
+const _errs8 = errors;
+if(!(data3 && typeof data3 == "object" && !Array.isArray(data3))){
+validate20.errors = [{instancePath:instancePath+"/shop",schemaPath:"#/properties/shop/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+if(!(validate21(data3, {instancePath:instancePath+"/shop",parentData:data,parentDataProperty:"shop",rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate21.errors : vErrors.concat(validate21.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.props !== undefined){
+let data4 = data.props;
+const _errs10 = errors;
+if(errors === _errs10){
+if(Array.isArray(data4)){
+var valid1 = true;
+const len0 = data4.length;
+for(let i0=0; i0<len0; i0++){
+let data5 = data4[i0];
+const _errs12 = errors;
+const _errs13 = errors;
+if(errors === _errs13){
+if(data5 && typeof data5 == "object" && !Array.isArray(data5)){
+let missing1;
+if(((((((((data5.name === undefined) && (missing1 = "name")) || ((data5.story === undefined) && (missing1 = "story"))) || ((data5.dueMs === undefined) && (missing1 = "dueMs"))) || ((data5.weight === undefined) && (missing1 = "weight"))) || ((data5.viewingMetres === undefined) && (missing1 = "viewingMetres"))) || ((data5.position === undefined) && (missing1 = "position"))) || ((data5.id === undefined) && (missing1 = "id"))) || ((data5.revision === undefined) && (missing1 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0,schemaPath:"#/$defs/Prop/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs15 = errors;
+for(const key1 in data5){
+if(!((((((((key1 === "name") || (key1 === "story")) || (key1 === "dueMs")) || (key1 === "weight")) || (key1 === "viewingMetres")) || (key1 === "position")) || (key1 === "id")) || (key1 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0,schemaPath:"#/$defs/Prop/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs15 === errors){
+if(data5.name !== undefined){
+let data6 = data5.name;
+const _errs16 = errors;
+if(errors === _errs16){
+if(typeof data6 === "string"){
+if(data6.length > 200){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/name",schemaPath:"#/$defs/Prop/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data6.length < 1){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/name",schemaPath:"#/$defs/Prop/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data6)){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/name",schemaPath:"#/$defs/Prop/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/name",schemaPath:"#/$defs/Prop/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid3 = _errs16 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.story !== undefined){
+let data7 = data5.story;
+const _errs18 = errors;
+if(errors === _errs18){
+if(typeof data7 === "string"){
+if(data7.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/story",schemaPath:"#/$defs/Prop/properties/story/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/story",schemaPath:"#/$defs/Prop/properties/story/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid3 = _errs18 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.dueMs !== undefined){
+let data8 = data5.dueMs;
+const _errs20 = errors;
+const _errs21 = errors;
+let valid4 = false;
+const _errs22 = errors;
+if(!(((typeof data8 == "number") && (!(data8 % 1) && !isNaN(data8))) && (isFinite(data8)))){
+const err0 = {instancePath:instancePath+"/props/" + i0+"/dueMs",schemaPath:"#/$defs/Prop/properties/dueMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+if(errors === _errs22){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 4102444800000 || isNaN(data8)){
+const err1 = {instancePath:instancePath+"/props/" + i0+"/dueMs",schemaPath:"#/$defs/Prop/properties/dueMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+else {
+if(data8 < 946684800000 || isNaN(data8)){
+const err2 = {instancePath:instancePath+"/props/" + i0+"/dueMs",schemaPath:"#/$defs/Prop/properties/dueMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+}
+}
+}
+var _valid0 = _errs22 === errors;
+valid4 = valid4 || _valid0;
+const _errs24 = errors;
+if(data8 !== null){
+const err3 = {instancePath:instancePath+"/props/" + i0+"/dueMs",schemaPath:"#/$defs/Prop/properties/dueMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+}
+var _valid0 = _errs24 === errors;
+valid4 = valid4 || _valid0;
+if(!valid4){
+const err4 = {instancePath:instancePath+"/props/" + i0+"/dueMs",schemaPath:"#/$defs/Prop/properties/dueMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs21;
+if(vErrors !== null){
+if(_errs21){
+vErrors.length = _errs21;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid3 = _errs20 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.weight !== undefined){
+let data9 = data5.weight;
+const _errs26 = errors;
+if(errors === _errs26){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 > 100 || isNaN(data9)){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/weight",schemaPath:"#/$defs/Prop/properties/weight/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data9 < 0.01 || isNaN(data9)){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/weight",schemaPath:"#/$defs/Prop/properties/weight/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/weight",schemaPath:"#/$defs/Prop/properties/weight/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid3 = _errs26 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.viewingMetres !== undefined){
+let data10 = data5.viewingMetres;
+const _errs28 = errors;
+const _errs29 = errors;
+let valid5 = false;
+const _errs30 = errors;
+if(errors === _errs30){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 > 1000 || isNaN(data10)){
+const err5 = {instancePath:instancePath+"/props/" + i0+"/viewingMetres",schemaPath:"#/$defs/Prop/properties/viewingMetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+else {
+if(data10 < 0.05 || isNaN(data10)){
+const err6 = {instancePath:instancePath+"/props/" + i0+"/viewingMetres",schemaPath:"#/$defs/Prop/properties/viewingMetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+}
+}
+else {
+const err7 = {instancePath:instancePath+"/props/" + i0+"/viewingMetres",schemaPath:"#/$defs/Prop/properties/viewingMetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+}
+var _valid1 = _errs30 === errors;
+valid5 = valid5 || _valid1;
+const _errs32 = errors;
+if(data10 !== null){
+const err8 = {instancePath:instancePath+"/props/" + i0+"/viewingMetres",schemaPath:"#/$defs/Prop/properties/viewingMetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+var _valid1 = _errs32 === errors;
+valid5 = valid5 || _valid1;
+if(!valid5){
+const err9 = {instancePath:instancePath+"/props/" + i0+"/viewingMetres",schemaPath:"#/$defs/Prop/properties/viewingMetres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs29;
+if(vErrors !== null){
+if(_errs29){
+vErrors.length = _errs29;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid3 = _errs28 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.position !== undefined){
+let data11 = data5.position;
+const _errs34 = errors;
+if(!(((typeof data11 == "number") && (!(data11 % 1) && !isNaN(data11))) && (isFinite(data11)))){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/position",schemaPath:"#/$defs/Prop/properties/position/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs34){
+if((typeof data11 == "number") && (isFinite(data11))){
+if(data11 < 0 || isNaN(data11)){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/position",schemaPath:"#/$defs/Prop/properties/position/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid3 = _errs34 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.id !== undefined){
+let data12 = data5.id;
+const _errs36 = errors;
+if(errors === _errs36){
+if(typeof data12 === "string"){
+if(!pattern9.test(data12)){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/id",schemaPath:"#/$defs/Prop/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/id",schemaPath:"#/$defs/Prop/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid3 = _errs36 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data5.revision !== undefined){
+let data13 = data5.revision;
+const _errs38 = errors;
+if(!(((typeof data13 == "number") && (!(data13 % 1) && !isNaN(data13))) && (isFinite(data13)))){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/revision",schemaPath:"#/$defs/Prop/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs38){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 < 0 || isNaN(data13)){
+validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/revision",schemaPath:"#/$defs/Prop/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid3 = _errs38 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/props/" + i0,schemaPath:"#/$defs/Prop/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid1 = _errs12 === errors;
+if(!valid1){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/props",schemaPath:"#/properties/props/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.parts !== undefined){
+let data14 = data.parts;
+const _errs40 = errors;
+if(errors === _errs40){
+if(Array.isArray(data14)){
+var valid6 = true;
+const len1 = data14.length;
+for(let i1=0; i1<len1; i1++){
+const _errs42 = errors;
+if(!(validate25(data14[i1], {instancePath:instancePath+"/parts/" + i1,parentData:data14,parentDataProperty:i1,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate25.errors : vErrors.concat(validate25.errors);
+errors = vErrors.length;
+}
+var valid6 = _errs42 === errors;
+if(!valid6){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/parts",schemaPath:"#/properties/parts/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs40 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.joins !== undefined){
+let data16 = data.joins;
+const _errs43 = errors;
+if(errors === _errs43){
+if(Array.isArray(data16)){
+var valid7 = true;
+const len2 = data16.length;
+for(let i2=0; i2<len2; i2++){
+const _errs45 = errors;
+if(!(validate27(data16[i2], {instancePath:instancePath+"/joins/" + i2,parentData:data16,parentDataProperty:i2,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate27.errors : vErrors.concat(validate27.errors);
+errors = vErrors.length;
+}
+var valid7 = _errs45 === errors;
+if(!valid7){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/joins",schemaPath:"#/properties/joins/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs43 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.ladders !== undefined){
+let data18 = data.ladders;
+const _errs46 = errors;
+if(errors === _errs46){
+if(Array.isArray(data18)){
+var valid8 = true;
+const len3 = data18.length;
+for(let i3=0; i3<len3; i3++){
+const _errs48 = errors;
+if(!(validate29(data18[i3], {instancePath:instancePath+"/ladders/" + i3,parentData:data18,parentDataProperty:i3,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate29.errors : vErrors.concat(validate29.errors);
+errors = vErrors.length;
+}
+var valid8 = _errs48 === errors;
+if(!valid8){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/ladders",schemaPath:"#/properties/ladders/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs46 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.rungs !== undefined){
+let data20 = data.rungs;
+const _errs49 = errors;
+if(errors === _errs49){
+if(Array.isArray(data20)){
+var valid9 = true;
+const len4 = data20.length;
+for(let i4=0; i4<len4; i4++){
+let data21 = data20[i4];
+const _errs51 = errors;
+const _errs52 = errors;
+if(errors === _errs52){
+if(data21 && typeof data21 == "object" && !Array.isArray(data21)){
+let missing2;
+if((((((((((((((((((((((((data21.ladderId === undefined) && (missing2 = "ladderId")) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.id === undefined) && (missing2 = "id"))) || ((data21.revision === undefined) && (missing2 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs54 = errors;
+for(const key2 in data21){
+if(!(func1.call(schema49.properties, key2))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs54 === errors){
+if(data21.ladderId !== undefined){
+let data22 = data21.ladderId;
+const _errs55 = errors;
+if(errors === _errs55){
+if(typeof data22 === "string"){
+if(!pattern9.test(data22)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/ladderId",schemaPath:"#/$defs/Rung/properties/ladderId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/ladderId",schemaPath:"#/$defs/Rung/properties/ladderId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs55 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.name !== undefined){
+let data23 = data21.name;
+const _errs57 = errors;
+if(errors === _errs57){
+if(typeof data23 === "string"){
+if(data23.length > 200){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data23.length < 1){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data23)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs57 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.methodId !== undefined){
+let data24 = data21.methodId;
+const _errs59 = errors;
+if(typeof data24 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((((((((((((((((((((((((((((((data24 === "cut") || (data24 === "washResin")) || (data24 === "degrease")) || (data24 === "dryFit")) || (data24 === "bond")) || (data24 === "firstCut")) || (data24 === "fill")) || (data24 === "brushFilm")) || (data24 === "solventSmooth")) || (data24 === "textureOn")) || (data24 === "sand")) || (data24 === "scuff")) || (data24 === "wash")) || (data24 === "prime")) || (data24 === "primeSand")) || (data24 === "inspect")) || (data24 === "sprayCoat")) || (data24 === "airbrushCoat")) || (data24 === "brushCoat")) || (data24 === "mask")) || (data24 === "maskRubber")) || (data24 === "edgeSeal")) || (data24 === "maskedCoat")) || (data24 === "unmask")) || (data24 === "warmDry")) || (data24 === "detail")) || (data24 === "clear")) || (data24 === "brushClear")) || (data24 === "darkWash")) || (data24 === "dryBrush")) || (data24 === "stipple")) || (data24 === "rub")) || (data24 === "dustOn")) || (data24 === "lights")) || (data24 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema49.properties.methodId.enum}}];
+return false;
+}
+var valid11 = _errs59 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.band !== undefined){
+let data25 = data21.band;
+const _errs61 = errors;
+if(typeof data25 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data25 === "cutBond") || (data25 === "fillSand")) || (data25 === "prime")) || (data25 === "colour")) || (data25 === "maskDetail")) || (data25 === "weather")) || (data25 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema49.properties.band.enum}}];
+return false;
+}
+var valid11 = _errs61 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.productId !== undefined){
+let data26 = data21.productId;
+const _errs63 = errors;
+const _errs64 = errors;
+let valid12 = false;
+const _errs65 = errors;
+if(errors === _errs65){
+if(typeof data26 === "string"){
+if(!pattern9.test(data26)){
+const err10 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+}
+else {
+const err11 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+}
+var _valid2 = _errs65 === errors;
+valid12 = valid12 || _valid2;
+const _errs67 = errors;
+if(data26 !== null){
+const err12 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+var _valid2 = _errs67 === errors;
+valid12 = valid12 || _valid2;
+if(!valid12){
+const err13 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs64;
+if(vErrors !== null){
+if(_errs64){
+vErrors.length = _errs64;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs63 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.role !== undefined){
+let data27 = data21.role;
+const _errs69 = errors;
+const _errs70 = errors;
+let valid13 = false;
+const _errs71 = errors;
+if(errors === _errs71){
+if(typeof data27 === "string"){
+if(data27.length > 20){
+const err14 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data27)){
+const err15 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+}
+}
+else {
+const err16 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+}
+var _valid3 = _errs71 === errors;
+valid13 = valid13 || _valid3;
+const _errs73 = errors;
+if(data27 !== null){
+const err17 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+var _valid3 = _errs73 === errors;
+valid13 = valid13 || _valid3;
+if(!valid13){
+const err18 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs70;
+if(vErrors !== null){
+if(_errs70){
+vErrors.length = _errs70;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs69 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.grit !== undefined){
+let data28 = data21.grit;
+const _errs75 = errors;
+const _errs76 = errors;
+let valid14 = false;
+const _errs77 = errors;
+if(errors === _errs77){
+if(typeof data28 === "string"){
+if(data28.length > 20){
+const err19 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data28)){
+const err20 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+}
+}
+else {
+const err21 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+}
+var _valid4 = _errs77 === errors;
+valid14 = valid14 || _valid4;
+const _errs79 = errors;
+if(data28 !== null){
+const err22 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+var _valid4 = _errs79 === errors;
+valid14 = valid14 || _valid4;
+if(!valid14){
+const err23 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs76;
+if(vErrors !== null){
+if(_errs76){
+vErrors.length = _errs76;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs75 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.coatMicrometres !== undefined){
+let data29 = data21.coatMicrometres;
+const _errs81 = errors;
+const _errs82 = errors;
+let valid15 = false;
+const _errs83 = errors;
+if(errors === _errs83){
+if((typeof data29 == "number") && (isFinite(data29))){
+if(data29 > 20000 || isNaN(data29)){
+const err24 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+else {
+if(data29 < 0 || isNaN(data29)){
+const err25 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+}
+}
+else {
+const err26 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+}
+var _valid5 = _errs83 === errors;
+valid15 = valid15 || _valid5;
+const _errs85 = errors;
+if(data29 !== null){
+const err27 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+var _valid5 = _errs85 === errors;
+valid15 = valid15 || _valid5;
+if(!valid15){
+const err28 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs82;
+if(vErrors !== null){
+if(_errs82){
+vErrors.length = _errs82;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs81 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.side !== undefined){
+let data30 = data21.side;
+const _errs87 = errors;
+if(typeof data30 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data30 === "all") || (data30 === "under")) || (data30 === "top"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema49.properties.side.enum}}];
+return false;
+}
+var valid11 = _errs87 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.minutes !== undefined){
+let data31 = data21.minutes;
+const _errs89 = errors;
+if(!(((typeof data31 == "number") && (!(data31 % 1) && !isNaN(data31))) && (isFinite(data31)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs89){
+if((typeof data31 == "number") && (isFinite(data31))){
+if(data31 > 10000 || isNaN(data31)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data31 < 0 || isNaN(data31)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid11 = _errs89 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.minutesFormula !== undefined){
+let data32 = data21.minutesFormula;
+const _errs91 = errors;
+if(errors === _errs91){
+if(typeof data32 === "string"){
+if(data32.length > 400){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutesFormula",schemaPath:"#/$defs/Rung/properties/minutesFormula/maxLength",keyword:"maxLength",params:{limit: 400}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutesFormula",schemaPath:"#/$defs/Rung/properties/minutesFormula/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs91 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.detail !== undefined){
+let data33 = data21.detail;
+const _errs93 = errors;
+if(errors === _errs93){
+if(typeof data33 === "string"){
+if(data33.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs93 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.why !== undefined){
+let data34 = data21.why;
+const _errs95 = errors;
+if(errors === _errs95){
+if(typeof data34 === "string"){
+if(data34.length > 2000){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs95 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.cautionIds !== undefined){
+let data35 = data21.cautionIds;
+const _errs97 = errors;
+if(errors === _errs97){
+if(Array.isArray(data35)){
+if(data35.length > 20){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
+return false;
+}
+else {
+var valid16 = true;
+const len5 = data35.length;
+for(let i5=0; i5<len5; i5++){
+const _errs99 = errors;
+if(typeof data35[i5] !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds/" + i5,schemaPath:"#/$defs/Rung/properties/cautionIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+var valid16 = _errs99 === errors;
+if(!valid16){
+break;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid11 = _errs97 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.notBeforeMs !== undefined){
+let data37 = data21.notBeforeMs;
+const _errs101 = errors;
+const _errs102 = errors;
+let valid17 = false;
+const _errs103 = errors;
+if(!(((typeof data37 == "number") && (!(data37 % 1) && !isNaN(data37))) && (isFinite(data37)))){
+const err29 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+}
+if(errors === _errs103){
+if((typeof data37 == "number") && (isFinite(data37))){
+if(data37 > 4102444800000 || isNaN(data37)){
+const err30 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+else {
+if(data37 < 946684800000 || isNaN(data37)){
+const err31 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+}
+}
+}
+var _valid6 = _errs103 === errors;
+valid17 = valid17 || _valid6;
+const _errs105 = errors;
+if(data37 !== null){
+const err32 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+var _valid6 = _errs105 === errors;
+valid17 = valid17 || _valid6;
+if(!valid17){
+const err33 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs102;
+if(vErrors !== null){
+if(_errs102){
+vErrors.length = _errs102;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs101 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.lockedAtMs !== undefined){
+let data38 = data21.lockedAtMs;
+const _errs107 = errors;
+const _errs108 = errors;
+let valid18 = false;
+const _errs109 = errors;
+if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
+const err34 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err34];
+}
+else {
+vErrors.push(err34);
+}
+errors++;
+}
+if(errors === _errs109){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 > 4102444800000 || isNaN(data38)){
+const err35 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err35];
+}
+else {
+vErrors.push(err35);
+}
+errors++;
+}
+else {
+if(data38 < 946684800000 || isNaN(data38)){
+const err36 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
+}
+errors++;
+}
+}
+}
+}
+var _valid7 = _errs109 === errors;
+valid18 = valid18 || _valid7;
+const _errs111 = errors;
+if(data38 !== null){
+const err37 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
+}
+errors++;
+}
+var _valid7 = _errs111 === errors;
+valid18 = valid18 || _valid7;
+if(!valid18){
+const err38 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err38];
+}
+else {
+vErrors.push(err38);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs108;
+if(vErrors !== null){
+if(_errs108){
+vErrors.length = _errs108;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs107 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.mixCardId !== undefined){
+let data39 = data21.mixCardId;
+const _errs113 = errors;
+const _errs114 = errors;
+let valid19 = false;
+const _errs115 = errors;
+if(errors === _errs115){
+if(typeof data39 === "string"){
+if(!pattern9.test(data39)){
+const err39 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err39];
+}
+else {
+vErrors.push(err39);
+}
+errors++;
+}
+}
+else {
+const err40 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err40];
+}
+else {
+vErrors.push(err40);
+}
+errors++;
+}
+}
+var _valid8 = _errs115 === errors;
+valid19 = valid19 || _valid8;
+const _errs117 = errors;
+if(data39 !== null){
+const err41 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err41];
+}
+else {
+vErrors.push(err41);
+}
+errors++;
+}
+var _valid8 = _errs117 === errors;
+valid19 = valid19 || _valid8;
+if(!valid19){
+const err42 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs114;
+if(vErrors !== null){
+if(_errs114){
+vErrors.length = _errs114;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs113 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.state !== undefined){
+let data40 = data21.state;
+const _errs119 = errors;
+if(typeof data40 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((data40 === "open") || (data40 === "inHand")) || (data40 === "setDown")) || (data40 === "done")) || (data40 === "leftOut"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema49.properties.state.enum}}];
+return false;
+}
+var valid11 = _errs119 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.startedAtMs !== undefined){
+let data41 = data21.startedAtMs;
+const _errs121 = errors;
+const _errs122 = errors;
+let valid20 = false;
+const _errs123 = errors;
+if(!(((typeof data41 == "number") && (!(data41 % 1) && !isNaN(data41))) && (isFinite(data41)))){
+const err43 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err43];
+}
+else {
+vErrors.push(err43);
+}
+errors++;
+}
+if(errors === _errs123){
+if((typeof data41 == "number") && (isFinite(data41))){
+if(data41 > 4102444800000 || isNaN(data41)){
+const err44 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err44];
+}
+else {
+vErrors.push(err44);
+}
+errors++;
+}
+else {
+if(data41 < 946684800000 || isNaN(data41)){
+const err45 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err45];
+}
+else {
+vErrors.push(err45);
+}
+errors++;
+}
+}
+}
+}
+var _valid9 = _errs123 === errors;
+valid20 = valid20 || _valid9;
+const _errs125 = errors;
+if(data41 !== null){
+const err46 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+}
+var _valid9 = _errs125 === errors;
+valid20 = valid20 || _valid9;
+if(!valid20){
+const err47 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err47];
+}
+else {
+vErrors.push(err47);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs122;
+if(vErrors !== null){
+if(_errs122){
+vErrors.length = _errs122;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs121 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.workedMs !== undefined){
+let data42 = data21.workedMs;
+const _errs127 = errors;
+if(!(((typeof data42 == "number") && (!(data42 % 1) && !isNaN(data42))) && (isFinite(data42)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs127){
+if((typeof data42 == "number") && (isFinite(data42))){
+if(data42 > 360000000 || isNaN(data42)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
+return false;
+}
+else {
+if(data42 < 0 || isNaN(data42)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid11 = _errs127 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.doneAtMs !== undefined){
+let data43 = data21.doneAtMs;
+const _errs129 = errors;
+const _errs130 = errors;
+let valid21 = false;
+const _errs131 = errors;
+if(!(((typeof data43 == "number") && (!(data43 % 1) && !isNaN(data43))) && (isFinite(data43)))){
+const err48 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err48];
+}
+else {
+vErrors.push(err48);
+}
+errors++;
+}
+if(errors === _errs131){
+if((typeof data43 == "number") && (isFinite(data43))){
+if(data43 > 4102444800000 || isNaN(data43)){
+const err49 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err49];
+}
+else {
+vErrors.push(err49);
+}
+errors++;
+}
+else {
+if(data43 < 946684800000 || isNaN(data43)){
+const err50 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err50];
+}
+else {
+vErrors.push(err50);
+}
+errors++;
+}
+}
+}
+}
+var _valid10 = _errs131 === errors;
+valid21 = valid21 || _valid10;
+const _errs133 = errors;
+if(data43 !== null){
+const err51 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err51];
+}
+else {
+vErrors.push(err51);
+}
+errors++;
+}
+var _valid10 = _errs133 === errors;
+valid21 = valid21 || _valid10;
+if(!valid21){
+const err52 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err52];
+}
+else {
+vErrors.push(err52);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs130;
+if(vErrors !== null){
+if(_errs130){
+vErrors.length = _errs130;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs129 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.id !== undefined){
+let data44 = data21.id;
+const _errs135 = errors;
+if(errors === _errs135){
+if(typeof data44 === "string"){
+if(!pattern9.test(data44)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/id",schemaPath:"#/$defs/Rung/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/id",schemaPath:"#/$defs/Rung/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs135 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.revision !== undefined){
+let data45 = data21.revision;
+const _errs137 = errors;
+if(!(((typeof data45 == "number") && (!(data45 % 1) && !isNaN(data45))) && (isFinite(data45)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/revision",schemaPath:"#/$defs/Rung/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs137){
+if((typeof data45 == "number") && (isFinite(data45))){
+if(data45 < 0 || isNaN(data45)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/revision",schemaPath:"#/$defs/Rung/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid11 = _errs137 === errors;
+}
+else {
+var valid11 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid9 = _errs51 === errors;
+if(!valid9){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs",schemaPath:"#/properties/rungs/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs49 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.products !== undefined){
+let data46 = data.products;
+const _errs139 = errors;
+if(errors === _errs139){
+if(Array.isArray(data46)){
+var valid22 = true;
+const len6 = data46.length;
+for(let i6=0; i6<len6; i6++){
+const _errs141 = errors;
+if(!(validate31(data46[i6], {instancePath:instancePath+"/products/" + i6,parentData:data46,parentDataProperty:i6,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate31.errors : vErrors.concat(validate31.errors);
+errors = vErrors.length;
+}
+var valid22 = _errs141 === errors;
+if(!valid22){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/products",schemaPath:"#/properties/products/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs139 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.cans !== undefined){
+let data48 = data.cans;
+const _errs142 = errors;
+if(errors === _errs142){
+if(Array.isArray(data48)){
+var valid23 = true;
+const len7 = data48.length;
+for(let i7=0; i7<len7; i7++){
+let data49 = data48[i7];
+const _errs144 = errors;
+const _errs145 = errors;
+if(errors === _errs145){
+if(data49 && typeof data49 == "object" && !Array.isArray(data49)){
+let missing3;
+if(((((((((data49.productId === undefined) && (missing3 = "productId")) || ((data49.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data49.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data49.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data49.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data49.note === undefined) && (missing3 = "note"))) || ((data49.id === undefined) && (missing3 = "id"))) || ((data49.revision === undefined) && (missing3 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/required",keyword:"required",params:{missingProperty: missing3}}];
+return false;
+}
+else {
+const _errs147 = errors;
+for(const key3 in data49){
+if(!((((((((key3 === "productId") || (key3 === "sizeMillilitres")) || (key3 === "leftMillilitres")) || (key3 === "openedAtMs")) || (key3 === "emptyGrams")) || (key3 === "note")) || (key3 === "id")) || (key3 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
+return false;
+break;
+}
+}
+if(_errs147 === errors){
+if(data49.productId !== undefined){
+let data50 = data49.productId;
+const _errs148 = errors;
+if(errors === _errs148){
+if(typeof data50 === "string"){
+if(!pattern9.test(data50)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schemaPath:"#/$defs/Can/properties/productId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schemaPath:"#/$defs/Can/properties/productId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid25 = _errs148 === errors;
+}
+else {
+var valid25 = true;
+}
+if(valid25){
+if(data49.sizeMillilitres !== undefined){
+let data51 = data49.sizeMillilitres;
+const _errs150 = errors;
+if(errors === _errs150){
+if((typeof data51 == "number") && (isFinite(data51))){
+if(data51 > 100000 || isNaN(data51)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data51 < 0.1 || isNaN(data51)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid25 = _errs150 === errors;
+}
+else {
+var valid25 = true;
+}
+if(valid25){
+if(data49.leftMillilitres !== undefined){
+let data52 = data49.leftMillilitres;
+const _errs152 = errors;
+if(errors === _errs152){
+if((typeof data52 == "number") && (isFinite(data52))){
+if(data52 > 100000 || isNaN(data52)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data52 < 0 || isNaN(data52)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid25 = _errs152 === errors;
+}
+else {
+var valid25 = true;
+}
+if(valid25){
+if(data49.openedAtMs !== undefined){
+let data53 = data49.openedAtMs;
+const _errs154 = errors;
+const _errs155 = errors;
+let valid26 = false;
+const _errs156 = errors;
+if(!(((typeof data53 == "number") && (!(data53 % 1) && !isNaN(data53))) && (isFinite(data53)))){
+const err53 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err53];
+}
+else {
+vErrors.push(err53);
+}
+errors++;
+}
+if(errors === _errs156){
+if((typeof data53 == "number") && (isFinite(data53))){
+if(data53 > 4102444800000 || isNaN(data53)){
+const err54 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err54];
+}
+else {
+vErrors.push(err54);
+}
+errors++;
+}
+else {
+if(data53 < 946684800000 || isNaN(data53)){
+const err55 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err55];
+}
+else {
+vErrors.push(err55);
+}
+errors++;
+}
+}
+}
+}
+var _valid11 = _errs156 === errors;
+valid26 = valid26 || _valid11;
+const _errs158 = errors;
+if(data53 !== null){
+const err56 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err56];
+}
+else {
+vErrors.push(err56);
+}
+errors++;
+}
+var _valid11 = _errs158 === errors;
+valid26 = valid26 || _valid11;
+if(!valid26){
+const err57 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err57];
+}
+else {
+vErrors.push(err57);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs155;
+if(vErrors !== null){
+if(_errs155){
+vErrors.length = _errs155;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid25 = _errs154 === errors;
+}
+else {
+var valid25 = true;
+}
+if(valid25){
+if(data49.emptyGrams !== undefined){
+let data54 = data49.emptyGrams;
+const _errs160 = errors;
+const _errs161 = errors;
+let valid27 = false;
+const _errs162 = errors;
+if(errors === _errs162){
+if((typeof data54 == "number") && (isFinite(data54))){
+if(data54 > 100000 || isNaN(data54)){
+const err58 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err58];
+}
+else {
+vErrors.push(err58);
+}
+errors++;
+}
+else {
+if(data54 < 0 || isNaN(data54)){
+const err59 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err59];
+}
+else {
+vErrors.push(err59);
+}
+errors++;
+}
+}
+}
+else {
+const err60 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err60];
+}
+else {
+vErrors.push(err60);
+}
+errors++;
+}
+}
+var _valid12 = _errs162 === errors;
+valid27 = valid27 || _valid12;
+const _errs164 = errors;
+if(data54 !== null){
+const err61 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err61];
+}
+else {
+vErrors.push(err61);
+}
+errors++;
+}
+var _valid12 = _errs164 === errors;
+valid27 = valid27 || _valid12;
+if(!valid27){
+const err62 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err62];
+}
+else {
+vErrors.push(err62);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs161;
+if(vErrors !== null){
+if(_errs161){
+vErrors.length = _errs161;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid25 = _errs160 === errors;
+}
+else {
+var valid25 = true;
+}
+if(valid25){
+if(data49.note !== undefined){
+let data55 = data49.note;
+const _errs166 = errors;
+if(errors === _errs166){
+if(typeof data55 === "string"){
+if(data55.length > 200){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data55)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid25 = _errs166 === errors;
+}
+else {
+var valid25 = true;
+}
+if(valid25){
+if(data49.id !== undefined){
+let data56 = data49.id;
+const _errs168 = errors;
+if(errors === _errs168){
+if(typeof data56 === "string"){
+if(!pattern9.test(data56)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid25 = _errs168 === errors;
+}
+else {
+var valid25 = true;
+}
+if(valid25){
+if(data49.revision !== undefined){
+let data57 = data49.revision;
+const _errs170 = errors;
+if(!(((typeof data57 == "number") && (!(data57 % 1) && !isNaN(data57))) && (isFinite(data57)))){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs170){
+if((typeof data57 == "number") && (isFinite(data57))){
+if(data57 < 0 || isNaN(data57)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid25 = _errs170 === errors;
+}
+else {
+var valid25 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid23 = _errs144 === errors;
+if(!valid23){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans",schemaPath:"#/properties/cans/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs142 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mixCards !== undefined){
+let data58 = data.mixCards;
+const _errs172 = errors;
+if(errors === _errs172){
+if(Array.isArray(data58)){
+var valid28 = true;
+const len8 = data58.length;
+for(let i8=0; i8<len8; i8++){
+const _errs174 = errors;
+if(!(validate33(data58[i8], {instancePath:instancePath+"/mixCards/" + i8,parentData:data58,parentDataProperty:i8,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate33.errors : vErrors.concat(validate33.errors);
+errors = vErrors.length;
+}
+var valid28 = _errs174 === errors;
+if(!valid28){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/mixCards",schemaPath:"#/properties/mixCards/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs172 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.logEntries !== undefined){
+let data60 = data.logEntries;
+const _errs175 = errors;
+if(errors === _errs175){
+if(Array.isArray(data60)){
+var valid29 = true;
+const len9 = data60.length;
+for(let i9=0; i9<len9; i9++){
+const _errs177 = errors;
+if(!(validate35(data60[i9], {instancePath:instancePath+"/logEntries/" + i9,parentData:data60,parentDataProperty:i9,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate35.errors : vErrors.concat(validate35.errors);
+errors = vErrors.length;
+}
+var valid29 = _errs177 === errors;
+if(!valid29){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/logEntries",schemaPath:"#/properties/logEntries/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs175 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pictures !== undefined){
+let data62 = data.pictures;
+const _errs178 = errors;
+if(errors === _errs178){
+if(Array.isArray(data62)){
+var valid30 = true;
+const len10 = data62.length;
+for(let i10=0; i10<len10; i10++){
+const _errs180 = errors;
+if(!(validate37(data62[i10], {instancePath:instancePath+"/pictures/" + i10,parentData:data62,parentDataProperty:i10,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate37.errors : vErrors.concat(validate37.errors);
+errors = vErrors.length;
+}
+var valid30 = _errs180 === errors;
+if(!valid30){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/pictures",schemaPath:"#/properties/pictures/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs178 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.meshes !== undefined){
+let data64 = data.meshes;
+const _errs181 = errors;
+if(errors === _errs181){
+if(Array.isArray(data64)){
+var valid31 = true;
+const len11 = data64.length;
+for(let i11=0; i11<len11; i11++){
+let data65 = data64[i11];
+const _errs183 = errors;
+const _errs184 = errors;
+if(errors === _errs184){
+if(data65 && typeof data65 == "object" && !Array.isArray(data65)){
+let missing4;
+if((((((((((((data65.partId === undefined) && (missing4 = "partId")) || ((data65.name === undefined) && (missing4 = "name"))) || ((data65.format === undefined) && (missing4 = "format"))) || ((data65.byteLength === undefined) && (missing4 = "byteLength"))) || ((data65.unit === undefined) && (missing4 = "unit"))) || ((data65.scale === undefined) && (missing4 = "scale"))) || ((data65.up === undefined) && (missing4 = "up"))) || ((data65.hiddenSide === undefined) && (missing4 = "hiddenSide"))) || ((data65.note === undefined) && (missing4 = "note"))) || ((data65.id === undefined) && (missing4 = "id"))) || ((data65.revision === undefined) && (missing4 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/required",keyword:"required",params:{missingProperty: missing4}}];
+return false;
+}
+else {
+const _errs186 = errors;
+for(const key4 in data65){
+if(!(func1.call(schema61.properties, key4))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
+return false;
+break;
+}
+}
+if(_errs186 === errors){
+if(data65.partId !== undefined){
+let data66 = data65.partId;
+const _errs187 = errors;
+if(errors === _errs187){
+if(typeof data66 === "string"){
+if(!pattern9.test(data66)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid33 = _errs187 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.name !== undefined){
+let data67 = data65.name;
+const _errs189 = errors;
+if(errors === _errs189){
+if(typeof data67 === "string"){
+if(data67.length > 200){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data67.length < 1){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data67)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid33 = _errs189 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.format !== undefined){
+let data68 = data65.format;
+const _errs191 = errors;
+if(typeof data68 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data68 === "stl") || (data68 === "obj")) || (data68 === "3mf"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema61.properties.format.enum}}];
+return false;
+}
+var valid33 = _errs191 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.byteLength !== undefined){
+let data69 = data65.byteLength;
+const _errs193 = errors;
+if(!(((typeof data69 == "number") && (!(data69 % 1) && !isNaN(data69))) && (isFinite(data69)))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs193){
+if((typeof data69 == "number") && (isFinite(data69))){
+if(data69 > 134217728 || isNaN(data69)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 134217728}}];
+return false;
+}
+else {
+if(data69 < 1 || isNaN(data69)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid33 = _errs193 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.unit !== undefined){
+let data70 = data65.unit;
+const _errs195 = errors;
+if(typeof data70 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((data70 === "mm") || (data70 === "cm")) || (data70 === "in")) || (data70 === "m"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema61.properties.unit.enum}}];
+return false;
+}
+var valid33 = _errs195 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.scale !== undefined){
+let data71 = data65.scale;
+const _errs197 = errors;
+if(errors === _errs197){
+if((typeof data71 == "number") && (isFinite(data71))){
+if(data71 > 1000 || isNaN(data71)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
+return false;
+}
+else {
+if(data71 < 0.001 || isNaN(data71)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid33 = _errs197 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.up !== undefined){
+let data72 = data65.up;
+const _errs199 = errors;
+if(errors === _errs199){
+if(Array.isArray(data72)){
+if(data72.length > 3){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data72.length < 3){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid34 = true;
+const len12 = data72.length;
+for(let i12=0; i12<len12; i12++){
+let data73 = data72[i12];
+const _errs201 = errors;
+if(errors === _errs201){
+if((typeof data73 == "number") && (isFinite(data73))){
+if(data73 > 1 || isNaN(data73)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data73 < -1 || isNaN(data73)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid34 = _errs201 === errors;
+if(!valid34){
+break;
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid33 = _errs199 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.hiddenSide !== undefined){
+let data74 = data65.hiddenSide;
+const _errs203 = errors;
+if(typeof data74 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data74 === "none") || (data74 === "-z")) || (data74 === "+z")) || (data74 === "-y")) || (data74 === "+y")) || (data74 === "-x")) || (data74 === "+x"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema61.properties.hiddenSide.enum}}];
+return false;
+}
+var valid33 = _errs203 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.note !== undefined){
+let data75 = data65.note;
+const _errs205 = errors;
+if(errors === _errs205){
+if(typeof data75 === "string"){
+if(data75.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaPath:"#/$defs/MeshReference/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaPath:"#/$defs/MeshReference/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid33 = _errs205 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.id !== undefined){
+let data76 = data65.id;
+const _errs207 = errors;
+if(errors === _errs207){
+if(typeof data76 === "string"){
+if(!pattern9.test(data76)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPath:"#/$defs/MeshReference/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPath:"#/$defs/MeshReference/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid33 = _errs207 === errors;
+}
+else {
+var valid33 = true;
+}
+if(valid33){
+if(data65.revision !== undefined){
+let data77 = data65.revision;
+const _errs209 = errors;
+if(!(((typeof data77 == "number") && (!(data77 % 1) && !isNaN(data77))) && (isFinite(data77)))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs209){
+if((typeof data77 == "number") && (isFinite(data77))){
+if(data77 < 0 || isNaN(data77)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid33 = _errs209 === errors;
+}
+else {
+var valid33 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid31 = _errs183 === errors;
+if(!valid31){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes",schemaPath:"#/properties/meshes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs181 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.passes !== undefined){
+let data78 = data.passes;
+const _errs211 = errors;
+if(errors === _errs211){
+if(Array.isArray(data78)){
+var valid35 = true;
+const len13 = data78.length;
+for(let i13=0; i13<len13; i13++){
+let data79 = data78[i13];
+const _errs213 = errors;
+const _errs214 = errors;
+if(errors === _errs214){
+if(data79 && typeof data79 == "object" && !Array.isArray(data79)){
+let missing5;
+if(((((((((((data79.partId === undefined) && (missing5 = "partId")) || ((data79.atMs === undefined) && (missing5 = "atMs"))) || ((data79.minutes === undefined) && (missing5 = "minutes"))) || ((data79.plannedMinutes === undefined) && (missing5 = "plannedMinutes"))) || ((data79.zone === undefined) && (missing5 = "zone"))) || ((data79.valleyMicrometres === undefined) && (missing5 = "valleyMicrometres"))) || ((data79.isGuideCoat === undefined) && (missing5 = "isGuideCoat"))) || ((data79.note === undefined) && (missing5 = "note"))) || ((data79.id === undefined) && (missing5 = "id"))) || ((data79.revision === undefined) && (missing5 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/required",keyword:"required",params:{missingProperty: missing5}}];
+return false;
+}
+else {
+const _errs216 = errors;
+for(const key5 in data79){
+if(!(func1.call(schema62.properties, key5))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
+return false;
+break;
+}
+}
+if(_errs216 === errors){
+if(data79.partId !== undefined){
+let data80 = data79.partId;
+const _errs217 = errors;
+if(errors === _errs217){
+if(typeof data80 === "string"){
+if(!pattern9.test(data80)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid37 = _errs217 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.atMs !== undefined){
+let data81 = data79.atMs;
+const _errs219 = errors;
+if(!(((typeof data81 == "number") && (!(data81 % 1) && !isNaN(data81))) && (isFinite(data81)))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs219){
+if((typeof data81 == "number") && (isFinite(data81))){
+if(data81 > 4102444800000 || isNaN(data81)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data81 < 946684800000 || isNaN(data81)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid37 = _errs219 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.minutes !== undefined){
+let data82 = data79.minutes;
+const _errs221 = errors;
+if(errors === _errs221){
+if((typeof data82 == "number") && (isFinite(data82))){
+if(data82 > 10000 || isNaN(data82)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data82 < 0 || isNaN(data82)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid37 = _errs221 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.plannedMinutes !== undefined){
+let data83 = data79.plannedMinutes;
+const _errs223 = errors;
+const _errs224 = errors;
+let valid38 = false;
+const _errs225 = errors;
+if(errors === _errs225){
+if((typeof data83 == "number") && (isFinite(data83))){
+if(data83 > 10000 || isNaN(data83)){
+const err63 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err63];
+}
+else {
+vErrors.push(err63);
+}
+errors++;
+}
+else {
+if(data83 < 0 || isNaN(data83)){
+const err64 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err64];
+}
+else {
+vErrors.push(err64);
+}
+errors++;
+}
+}
+}
+else {
+const err65 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err65];
+}
+else {
+vErrors.push(err65);
+}
+errors++;
+}
+}
+var _valid13 = _errs225 === errors;
+valid38 = valid38 || _valid13;
+const _errs227 = errors;
+if(data83 !== null){
+const err66 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err66];
+}
+else {
+vErrors.push(err66);
+}
+errors++;
+}
+var _valid13 = _errs227 === errors;
+valid38 = valid38 || _valid13;
+if(!valid38){
+const err67 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err67];
+}
+else {
+vErrors.push(err67);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs224;
+if(vErrors !== null){
+if(_errs224){
+vErrors.length = _errs224;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid37 = _errs223 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.zone !== undefined){
+let data84 = data79.zone;
+const _errs229 = errors;
+const _errs230 = errors;
+let valid39 = false;
+const _errs231 = errors;
+if(typeof data84 !== "string"){
+const err68 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err68];
+}
+else {
+vErrors.push(err68);
+}
+errors++;
+}
+if(!((((((data84 === "bed") || (data84 === "flat")) || (data84 === "dome")) || (data84 === "shoulder")) || (data84 === "wall")) || (data84 === "overhang"))){
+const err69 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema62.properties.zone.anyOf[0].enum}};
+if(vErrors === null){
+vErrors = [err69];
+}
+else {
+vErrors.push(err69);
+}
+errors++;
+}
+var _valid14 = _errs231 === errors;
+valid39 = valid39 || _valid14;
+const _errs233 = errors;
+if(data84 !== null){
+const err70 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err70];
+}
+else {
+vErrors.push(err70);
+}
+errors++;
+}
+var _valid14 = _errs233 === errors;
+valid39 = valid39 || _valid14;
+if(!valid39){
+const err71 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err71];
+}
+else {
+vErrors.push(err71);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs230;
+if(vErrors !== null){
+if(_errs230){
+vErrors.length = _errs230;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid37 = _errs229 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.valleyMicrometres !== undefined){
+let data85 = data79.valleyMicrometres;
+const _errs235 = errors;
+const _errs236 = errors;
+let valid40 = false;
+const _errs237 = errors;
+if(errors === _errs237){
+if((typeof data85 == "number") && (isFinite(data85))){
+if(data85 > 10000 || isNaN(data85)){
+const err72 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err72];
+}
+else {
+vErrors.push(err72);
+}
+errors++;
+}
+else {
+if(data85 < 0.1 || isNaN(data85)){
+const err73 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err73];
+}
+else {
+vErrors.push(err73);
+}
+errors++;
+}
+}
+}
+else {
+const err74 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err74];
+}
+else {
+vErrors.push(err74);
+}
+errors++;
+}
+}
+var _valid15 = _errs237 === errors;
+valid40 = valid40 || _valid15;
+const _errs239 = errors;
+if(data85 !== null){
+const err75 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err75];
+}
+else {
+vErrors.push(err75);
+}
+errors++;
+}
+var _valid15 = _errs239 === errors;
+valid40 = valid40 || _valid15;
+if(!valid40){
+const err76 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err76];
+}
+else {
+vErrors.push(err76);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs236;
+if(vErrors !== null){
+if(_errs236){
+vErrors.length = _errs236;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid37 = _errs235 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.isGuideCoat !== undefined){
+const _errs241 = errors;
+if(typeof data79.isGuideCoat !== "boolean"){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/isGuideCoat",schemaPath:"#/$defs/SurfacePass/properties/isGuideCoat/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid37 = _errs241 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.note !== undefined){
+let data87 = data79.note;
+const _errs243 = errors;
+if(errors === _errs243){
+if(typeof data87 === "string"){
+if(data87.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid37 = _errs243 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.id !== undefined){
+let data88 = data79.id;
+const _errs245 = errors;
+if(errors === _errs245){
+if(typeof data88 === "string"){
+if(!pattern9.test(data88)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid37 = _errs245 === errors;
+}
+else {
+var valid37 = true;
+}
+if(valid37){
+if(data79.revision !== undefined){
+let data89 = data79.revision;
+const _errs247 = errors;
+if(!(((typeof data89 == "number") && (!(data89 % 1) && !isNaN(data89))) && (isFinite(data89)))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs247){
+if((typeof data89 == "number") && (isFinite(data89))){
+if(data89 < 0 || isNaN(data89)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid37 = _errs247 === errors;
+}
+else {
+var valid37 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid35 = _errs213 === errors;
+if(!valid35){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs211 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.flaws !== undefined){
+let data90 = data.flaws;
+const _errs249 = errors;
+if(errors === _errs249){
+if(Array.isArray(data90)){
+var valid41 = true;
+const len14 = data90.length;
+for(let i14=0; i14<len14; i14++){
+const _errs251 = errors;
+if(!(validate41(data90[i14], {instancePath:instancePath+"/flaws/" + i14,parentData:data90,parentDataProperty:i14,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate41.errors : vErrors.concat(validate41.errors);
+errors = vErrors.length;
+}
+var valid41 = _errs251 === errors;
+if(!valid41){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/flaws",schemaPath:"#/properties/flaws/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs249 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.fits !== undefined){
+let data92 = data.fits;
+const _errs252 = errors;
+if(errors === _errs252){
+if(Array.isArray(data92)){
+var valid42 = true;
+const len15 = data92.length;
+for(let i15=0; i15<len15; i15++){
+let data93 = data92[i15];
+const _errs254 = errors;
+const _errs255 = errors;
+if(errors === _errs255){
+if(data93 && typeof data93 == "object" && !Array.isArray(data93)){
+let missing6;
+if((((((((((((data93.partId === undefined) && (missing6 = "partId")) || ((data93.otherPartId === undefined) && (missing6 = "otherPartId"))) || ((data93.name === undefined) && (missing6 = "name"))) || ((data93.kind === undefined) && (missing6 = "kind"))) || ((data93.holeMillimetres === undefined) && (missing6 = "holeMillimetres"))) || ((data93.shaftMillimetres === undefined) && (missing6 = "shaftMillimetres"))) || ((data93.printErrorMillimetres === undefined) && (missing6 = "printErrorMillimetres"))) || ((data93.isMasked === undefined) && (missing6 = "isMasked"))) || ((data93.note === undefined) && (missing6 = "note"))) || ((data93.id === undefined) && (missing6 = "id"))) || ((data93.revision === undefined) && (missing6 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/required",keyword:"required",params:{missingProperty: missing6}}];
+return false;
+}
+else {
+const _errs257 = errors;
+for(const key6 in data93){
+if(!(func1.call(schema65.properties, key6))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
+return false;
+break;
+}
+}
+if(_errs257 === errors){
+if(data93.partId !== undefined){
+let data94 = data93.partId;
+const _errs258 = errors;
+if(errors === _errs258){
+if(typeof data94 === "string"){
+if(!pattern9.test(data94)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaPath:"#/$defs/Fit/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaPath:"#/$defs/Fit/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid44 = _errs258 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.otherPartId !== undefined){
+let data95 = data93.otherPartId;
+const _errs260 = errors;
+const _errs261 = errors;
+let valid45 = false;
+const _errs262 = errors;
+if(errors === _errs262){
+if(typeof data95 === "string"){
+if(!pattern9.test(data95)){
+const err77 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err77];
+}
+else {
+vErrors.push(err77);
+}
+errors++;
+}
+}
+else {
+const err78 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err78];
+}
+else {
+vErrors.push(err78);
+}
+errors++;
+}
+}
+var _valid16 = _errs262 === errors;
+valid45 = valid45 || _valid16;
+const _errs264 = errors;
+if(data95 !== null){
+const err79 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err79];
+}
+else {
+vErrors.push(err79);
+}
+errors++;
+}
+var _valid16 = _errs264 === errors;
+valid45 = valid45 || _valid16;
+if(!valid45){
+const err80 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err80];
+}
+else {
+vErrors.push(err80);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs261;
+if(vErrors !== null){
+if(_errs261){
+vErrors.length = _errs261;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid44 = _errs260 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.name !== undefined){
+let data96 = data93.name;
+const _errs266 = errors;
+if(errors === _errs266){
+if(typeof data96 === "string"){
+if(data96.length > 200){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data96.length < 1){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data96)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid44 = _errs266 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.kind !== undefined){
+let data97 = data93.kind;
+const _errs268 = errors;
+if(typeof data97 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data97 === "shaft") || (data97 === "lid")) || (data97 === "slot"))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema65.properties.kind.enum}}];
+return false;
+}
+var valid44 = _errs268 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.holeMillimetres !== undefined){
+let data98 = data93.holeMillimetres;
+const _errs270 = errors;
+if(errors === _errs270){
+if((typeof data98 == "number") && (isFinite(data98))){
+if(data98 > 10000 || isNaN(data98)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data98 < 0.01 || isNaN(data98)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid44 = _errs270 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.shaftMillimetres !== undefined){
+let data99 = data93.shaftMillimetres;
+const _errs272 = errors;
+if(errors === _errs272){
+if((typeof data99 == "number") && (isFinite(data99))){
+if(data99 > 10000 || isNaN(data99)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data99 < 0.01 || isNaN(data99)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid44 = _errs272 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.printErrorMillimetres !== undefined){
+let data100 = data93.printErrorMillimetres;
+const _errs274 = errors;
+if(errors === _errs274){
+if((typeof data100 == "number") && (isFinite(data100))){
+if(data100 > 5 || isNaN(data100)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5}}];
+return false;
+}
+else {
+if(data100 < -5 || isNaN(data100)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: -5}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid44 = _errs274 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.isMasked !== undefined){
+const _errs276 = errors;
+if(typeof data93.isMasked !== "boolean"){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/isMasked",schemaPath:"#/$defs/Fit/properties/isMasked/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid44 = _errs276 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.note !== undefined){
+let data102 = data93.note;
+const _errs278 = errors;
+if(errors === _errs278){
+if(typeof data102 === "string"){
+if(data102.length > 2000){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPath:"#/$defs/Fit/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPath:"#/$defs/Fit/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid44 = _errs278 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.id !== undefined){
+let data103 = data93.id;
+const _errs280 = errors;
+if(errors === _errs280){
+if(typeof data103 === "string"){
+if(!pattern9.test(data103)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:"#/$defs/Fit/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:"#/$defs/Fit/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid44 = _errs280 === errors;
+}
+else {
+var valid44 = true;
+}
+if(valid44){
+if(data93.revision !== undefined){
+let data104 = data93.revision;
+const _errs282 = errors;
+if(!(((typeof data104 == "number") && (!(data104 % 1) && !isNaN(data104))) && (isFinite(data104)))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs282){
+if((typeof data104 == "number") && (isFinite(data104))){
+if(data104 < 0 || isNaN(data104)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid44 = _errs282 === errors;
+}
+else {
+var valid44 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid42 = _errs254 === errors;
+if(!valid42){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits",schemaPath:"#/properties/fits/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs252 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.timers !== undefined){
+let data105 = data.timers;
+const _errs284 = errors;
+if(errors === _errs284){
+if(Array.isArray(data105)){
+var valid46 = true;
+const len16 = data105.length;
+for(let i16=0; i16<len16; i16++){
+let data106 = data105[i16];
+const _errs286 = errors;
+const _errs287 = errors;
+if(errors === _errs287){
+if(data106 && typeof data106 == "object" && !Array.isArray(data106)){
+let missing7;
+if(((((((data106.name === undefined) && (missing7 = "name")) || ((data106.startedAtMs === undefined) && (missing7 = "startedAtMs"))) || ((data106.endsAtMs === undefined) && (missing7 = "endsAtMs"))) || ((data106.note === undefined) && (missing7 = "note"))) || ((data106.id === undefined) && (missing7 = "id"))) || ((data106.revision === undefined) && (missing7 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/required",keyword:"required",params:{missingProperty: missing7}}];
+return false;
+}
+else {
+const _errs289 = errors;
+for(const key7 in data106){
+if(!((((((key7 === "name") || (key7 === "startedAtMs")) || (key7 === "endsAtMs")) || (key7 === "note")) || (key7 === "id")) || (key7 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
+return false;
+break;
+}
+}
+if(_errs289 === errors){
+if(data106.name !== undefined){
+let data107 = data106.name;
+const _errs290 = errors;
+if(errors === _errs290){
+if(typeof data107 === "string"){
+if(data107.length > 200){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data107.length < 1){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data107)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid48 = _errs290 === errors;
+}
+else {
+var valid48 = true;
+}
+if(valid48){
+if(data106.startedAtMs !== undefined){
+let data108 = data106.startedAtMs;
+const _errs292 = errors;
+if(!(((typeof data108 == "number") && (!(data108 % 1) && !isNaN(data108))) && (isFinite(data108)))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs292){
+if((typeof data108 == "number") && (isFinite(data108))){
+if(data108 > 4102444800000 || isNaN(data108)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data108 < 946684800000 || isNaN(data108)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid48 = _errs292 === errors;
+}
+else {
+var valid48 = true;
+}
+if(valid48){
+if(data106.endsAtMs !== undefined){
+let data109 = data106.endsAtMs;
+const _errs294 = errors;
+if(!(((typeof data109 == "number") && (!(data109 % 1) && !isNaN(data109))) && (isFinite(data109)))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs294){
+if((typeof data109 == "number") && (isFinite(data109))){
+if(data109 > 4102444800000 || isNaN(data109)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data109 < 946684800000 || isNaN(data109)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid48 = _errs294 === errors;
+}
+else {
+var valid48 = true;
+}
+if(valid48){
+if(data106.note !== undefined){
+let data110 = data106.note;
+const _errs296 = errors;
+if(errors === _errs296){
+if(typeof data110 === "string"){
+if(data110.length > 400){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/maxLength",keyword:"maxLength",params:{limit: 400}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid48 = _errs296 === errors;
+}
+else {
+var valid48 = true;
+}
+if(valid48){
+if(data106.id !== undefined){
+let data111 = data106.id;
+const _errs298 = errors;
+if(errors === _errs298){
+if(typeof data111 === "string"){
+if(!pattern9.test(data111)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid48 = _errs298 === errors;
+}
+else {
+var valid48 = true;
+}
+if(valid48){
+if(data106.revision !== undefined){
+let data112 = data106.revision;
+const _errs300 = errors;
+if(!(((typeof data112 == "number") && (!(data112 % 1) && !isNaN(data112))) && (isFinite(data112)))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs300){
+if((typeof data112 == "number") && (isFinite(data112))){
+if(data112 < 0 || isNaN(data112)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid48 = _errs300 === errors;
+}
+else {
+var valid48 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid46 = _errs286 === errors;
+if(!valid46){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers",schemaPath:"#/properties/timers/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs284 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.targets !== undefined){
+let data113 = data.targets;
+const _errs302 = errors;
+if(errors === _errs302){
+if(Array.isArray(data113)){
+var valid49 = true;
+const len17 = data113.length;
+for(let i17=0; i17<len17; i17++){
+const _errs304 = errors;
+if(!(validate43(data113[i17], {instancePath:instancePath+"/targets/" + i17,parentData:data113,parentDataProperty:i17,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate43.errors : vErrors.concat(validate43.errors);
+errors = vErrors.length;
+}
+var valid49 = _errs304 === errors;
+if(!valid49){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/targets",schemaPath:"#/properties/targets/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs302 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.maskPlans !== undefined){
+let data115 = data.maskPlans;
+const _errs305 = errors;
+if(errors === _errs305){
+if(Array.isArray(data115)){
+var valid50 = true;
+const len18 = data115.length;
+for(let i18=0; i18<len18; i18++){
+const _errs307 = errors;
+if(!(validate47(data115[i18], {instancePath:instancePath+"/maskPlans/" + i18,parentData:data115,parentDataProperty:i18,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate47.errors : vErrors.concat(validate47.errors);
+errors = vErrors.length;
+}
+var valid50 = _errs307 === errors;
+if(!valid50){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/maskPlans",schemaPath:"#/properties/maskPlans/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs305 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.stencils !== undefined){
+let data117 = data.stencils;
+const _errs308 = errors;
+if(errors === _errs308){
+if(Array.isArray(data117)){
+var valid51 = true;
+const len19 = data117.length;
+for(let i19=0; i19<len19; i19++){
+let data118 = data117[i19];
+const _errs310 = errors;
+const _errs311 = errors;
+if(errors === _errs311){
+if(data118 && typeof data118 == "object" && !Array.isArray(data118)){
+let missing8;
+if(((((((data118.partId === undefined) && (missing8 = "partId")) || ((data118.name === undefined) && (missing8 = "name"))) || ((data118.outline === undefined) && (missing8 = "outline"))) || ((data118.millimetresPerUnit === undefined) && (missing8 = "millimetresPerUnit"))) || ((data118.id === undefined) && (missing8 = "id"))) || ((data118.revision === undefined) && (missing8 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/required",keyword:"required",params:{missingProperty: missing8}}];
+return false;
+}
+else {
+const _errs313 = errors;
+for(const key8 in data118){
+if(!((((((key8 === "partId") || (key8 === "name")) || (key8 === "outline")) || (key8 === "millimetresPerUnit")) || (key8 === "id")) || (key8 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key8}}];
+return false;
+break;
+}
+}
+if(_errs313 === errors){
+if(data118.partId !== undefined){
+let data119 = data118.partId;
+const _errs314 = errors;
+if(errors === _errs314){
+if(typeof data119 === "string"){
+if(!pattern9.test(data119)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid53 = _errs314 === errors;
+}
+else {
+var valid53 = true;
+}
+if(valid53){
+if(data118.name !== undefined){
+let data120 = data118.name;
+const _errs316 = errors;
+if(errors === _errs316){
+if(typeof data120 === "string"){
+if(data120.length > 200){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data120.length < 1){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data120)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid53 = _errs316 === errors;
+}
+else {
+var valid53 = true;
+}
+if(valid53){
+if(data118.outline !== undefined){
+let data121 = data118.outline;
+const _errs318 = errors;
+if(errors === _errs318){
+if(typeof data121 === "string"){
+if(data121.length > 2000000){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/maxLength",keyword:"maxLength",params:{limit: 2000000}}];
+return false;
+}
+else {
+if(!pattern94.test(data121)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid53 = _errs318 === errors;
+}
+else {
+var valid53 = true;
+}
+if(valid53){
+if(data118.millimetresPerUnit !== undefined){
+let data122 = data118.millimetresPerUnit;
+const _errs320 = errors;
+if(errors === _errs320){
+if((typeof data122 == "number") && (isFinite(data122))){
+if(data122 > 10000 || isNaN(data122)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data122 < 0.000001 || isNaN(data122)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.000001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid53 = _errs320 === errors;
+}
+else {
+var valid53 = true;
+}
+if(valid53){
+if(data118.id !== undefined){
+let data123 = data118.id;
+const _errs322 = errors;
+if(errors === _errs322){
+if(typeof data123 === "string"){
+if(!pattern9.test(data123)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaPath:"#/$defs/Stencil/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaPath:"#/$defs/Stencil/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid53 = _errs322 === errors;
+}
+else {
+var valid53 = true;
+}
+if(valid53){
+if(data118.revision !== undefined){
+let data124 = data118.revision;
+const _errs324 = errors;
+if(!(((typeof data124 == "number") && (!(data124 % 1) && !isNaN(data124))) && (isFinite(data124)))){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs324){
+if((typeof data124 == "number") && (isFinite(data124))){
+if(data124 < 0 || isNaN(data124)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid53 = _errs324 === errors;
+}
+else {
+var valid53 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid51 = _errs310 === errors;
+if(!valid51){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils",schemaPath:"#/properties/stencils/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs308 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.climateReadings !== undefined){
+let data125 = data.climateReadings;
+const _errs326 = errors;
+if(errors === _errs326){
+if(Array.isArray(data125)){
+var valid54 = true;
+const len20 = data125.length;
+for(let i20=0; i20<len20; i20++){
+let data126 = data125[i20];
+const _errs328 = errors;
+const _errs329 = errors;
+if(errors === _errs329){
+if(data126 && typeof data126 == "object" && !Array.isArray(data126)){
+let missing9;
+if(((((((((data126.atMs === undefined) && (missing9 = "atMs")) || ((data126.temperatureCelsius === undefined) && (missing9 = "temperatureCelsius"))) || ((data126.relativeHumidityPercent === undefined) && (missing9 = "relativeHumidityPercent"))) || ((data126.windMetresPerSecond === undefined) && (missing9 = "windMetresPerSecond"))) || ((data126.kind === undefined) && (missing9 = "kind"))) || ((data126.source === undefined) && (missing9 = "source"))) || ((data126.id === undefined) && (missing9 = "id"))) || ((data126.revision === undefined) && (missing9 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing9}}];
+return false;
+}
+else {
+const _errs331 = errors;
+for(const key9 in data126){
+if(!((((((((key9 === "atMs") || (key9 === "temperatureCelsius")) || (key9 === "relativeHumidityPercent")) || (key9 === "windMetresPerSecond")) || (key9 === "kind")) || (key9 === "source")) || (key9 === "id")) || (key9 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
+return false;
+break;
+}
+}
+if(_errs331 === errors){
+if(data126.atMs !== undefined){
+let data127 = data126.atMs;
+const _errs332 = errors;
+if(!(((typeof data127 == "number") && (!(data127 % 1) && !isNaN(data127))) && (isFinite(data127)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs332){
+if((typeof data127 == "number") && (isFinite(data127))){
+if(data127 > 4102444800000 || isNaN(data127)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data127 < 946684800000 || isNaN(data127)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid56 = _errs332 === errors;
+}
+else {
+var valid56 = true;
+}
+if(valid56){
+if(data126.temperatureCelsius !== undefined){
+let data128 = data126.temperatureCelsius;
+const _errs334 = errors;
+if(errors === _errs334){
+if((typeof data128 == "number") && (isFinite(data128))){
+if(data128 > 70 || isNaN(data128)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+return false;
+}
+else {
+if(data128 < -50 || isNaN(data128)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid56 = _errs334 === errors;
+}
+else {
+var valid56 = true;
+}
+if(valid56){
+if(data126.relativeHumidityPercent !== undefined){
+let data129 = data126.relativeHumidityPercent;
+const _errs336 = errors;
+if(errors === _errs336){
+if((typeof data129 == "number") && (isFinite(data129))){
+if(data129 > 100 || isNaN(data129)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data129 < 0.1 || isNaN(data129)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid56 = _errs336 === errors;
+}
+else {
+var valid56 = true;
+}
+if(valid56){
+if(data126.windMetresPerSecond !== undefined){
+let data130 = data126.windMetresPerSecond;
+const _errs338 = errors;
+const _errs339 = errors;
+let valid57 = false;
+const _errs340 = errors;
+if(errors === _errs340){
+if((typeof data130 == "number") && (isFinite(data130))){
+if(data130 > 60 || isNaN(data130)){
+const err81 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(vErrors === null){
+vErrors = [err81];
+}
+else {
+vErrors.push(err81);
+}
+errors++;
+}
+else {
+if(data130 < 0 || isNaN(data130)){
+const err82 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err82];
+}
+else {
+vErrors.push(err82);
+}
+errors++;
+}
+}
+}
+else {
+const err83 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err83];
+}
+else {
+vErrors.push(err83);
+}
+errors++;
+}
+}
+var _valid17 = _errs340 === errors;
+valid57 = valid57 || _valid17;
+const _errs342 = errors;
+if(data130 !== null){
+const err84 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err84];
+}
+else {
+vErrors.push(err84);
+}
+errors++;
+}
+var _valid17 = _errs342 === errors;
+valid57 = valid57 || _valid17;
+if(!valid57){
+const err85 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err85];
+}
+else {
+vErrors.push(err85);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs339;
+if(vErrors !== null){
+if(_errs339){
+vErrors.length = _errs339;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid56 = _errs338 === errors;
+}
+else {
+var valid56 = true;
+}
+if(valid56){
+if(data126.kind !== undefined){
+let data131 = data126.kind;
+const _errs344 = errors;
+if(typeof data131 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data131 === "measured") || (data131 === "forecast"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema74.properties.kind.enum}}];
+return false;
+}
+var valid56 = _errs344 === errors;
+}
+else {
+var valid56 = true;
+}
+if(valid56){
+if(data126.source !== undefined){
+let data132 = data126.source;
+const _errs346 = errors;
+if(errors === _errs346){
+if(typeof data132 === "string"){
+if(data132.length > 100){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
+return false;
+}
+else {
+if(!pattern4.test(data132)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid56 = _errs346 === errors;
+}
+else {
+var valid56 = true;
+}
+if(valid56){
+if(data126.id !== undefined){
+let data133 = data126.id;
+const _errs348 = errors;
+if(errors === _errs348){
+if(typeof data133 === "string"){
+if(!pattern9.test(data133)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid56 = _errs348 === errors;
+}
+else {
+var valid56 = true;
+}
+if(valid56){
+if(data126.revision !== undefined){
+let data134 = data126.revision;
+const _errs350 = errors;
+if(!(((typeof data134 == "number") && (!(data134 % 1) && !isNaN(data134))) && (isFinite(data134)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs350){
+if((typeof data134 == "number") && (isFinite(data134))){
+if(data134 < 0 || isNaN(data134)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid56 = _errs350 === errors;
+}
+else {
+var valid56 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid54 = _errs328 === errors;
+if(!valid54){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#/properties/climateReadings/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs326 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate20.errors = vErrors;
+return errors === 0;
+}
+validate20.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
