@@ -15,11 +15,18 @@ import {
   SHOP_ADDED_IN_4,
   withCounters,
 } from '@zinc-ladder/model/file/migrations';
-import type { EntityTable, Table, Transaction } from 'dexie';
+import type { EntityTable, Transaction } from 'dexie';
 import Dexie from 'dexie';
+import type { Kept } from './buckets/bucketRow';
+import type { BucketedName } from './buckets/bucketedTables';
+import { BUCKETED_NAMES, bucketSchema, isBucketed } from './buckets/bucketedTables';
+import type { BucketTable } from './buckets/bucketTable';
+import type { RecordTable } from './recordTable';
+import { recordTable } from './recordTable';
+import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 5;
+export const DATABASE_VERSION = 6;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -30,7 +37,7 @@ export interface Attachment {
 /** A stored table: records, or the bytes beside them. */
 export type StoredTable = TableName | 'attachments';
 
-/** One record before and after an edit; null: it was not there, or is no more. */
+/** One record before and after what was done; null: it was not there, or is no more. */
 export interface RecordChange {
   readonly table: StoredTable;
   readonly id: string;
@@ -46,10 +53,21 @@ export interface HistoryRow {
   readonly isUndone: 0 | 1;
 }
 
+/** Bytes that an edit brought or took away, as undo needs them: what is here is not kept twice, only what is not. */
+export interface BytesTurn {
+  readonly id: string;
+  readonly isHere: boolean;
+  /** what to put there instead; null: nothing */
+  readonly other: Attachment | null;
+}
+
 /** What an edit changed, under its number. */
 export interface HistoryChanges {
   readonly seq: number;
   readonly changes: readonly RecordChange[];
+  /** changes of thousands of records as one text, which is written in a fraction of the time */
+  readonly packed: Blob | null;
+  readonly bytes: readonly BytesTurn[];
 }
 
 /** Small facts about this browser's copy: which demo, which clock, when it was last saved to a file. */
@@ -58,7 +76,9 @@ export interface MetaRow {
   readonly value: number | boolean | FileSystemDirectoryHandle;
 }
 
-type RecordTables = { [Name in TableName]: EntityTable<RecordOf[Name], 'id'> };
+type RecordTables = {
+  [Name in TableName]: Name extends BucketedName ? BucketTable<RecordOf[Name]> : EntityTable<RecordOf[Name], 'id'>;
+};
 
 /** Gives the records of a table fields they lack. */
 async function addFields(transaction: Transaction, table: string, fields: object): Promise<void> {
@@ -146,7 +166,7 @@ export class ShopDatabase extends Dexie {
         // Edits before this hold bytes.
         await transaction.table('history').clear();
       });
-    this.version(DATABASE_VERSION)
+    this.version(5)
       .stores({
         historyChanges: 'seq',
         ladders: 'id, partId',
@@ -159,15 +179,29 @@ export class ShopDatabase extends Dexie {
         // Edits before this hold entries without counters.
         await transaction.table('history').clear();
       });
+    this.version(DATABASE_VERSION)
+      .stores(Object.fromEntries(BUCKETED_NAMES.map((name) => [name, bucketSchema(name)])))
+      .upgrade(async (transaction) => {
+        for (const name of BUCKETED_NAMES) {
+          const single = (await transaction.table(name).toArray()) as Kept[];
+          await transaction.table(name).clear();
+          await (recordTable(transaction, name) as BucketTable<Kept>).bulkPut(single);
+        }
+        const kept = (await transaction.table('historyChanges').toArray()) as { seq: number; changes: readonly RecordChange[] }[];
+        const undone = new Set(await transaction.table('history').where('isUndone').equals(1).primaryKeys());
+        await transaction
+          .table('historyChanges')
+          .bulkPut(kept.map(({ seq, changes }) => packChanges(seq, changes, undone.has(seq) ? 'before' : 'after')));
+      });
   }
 
   /** A table of records by name. */
   records<Name extends TableName>(name: Name): RecordTables[Name] {
-    return this.table(name) as unknown as RecordTables[Name];
+    return (isBucketed(name) ? recordTable(this, name) : this.table(name)) as unknown as RecordTables[Name];
   }
 
   /** A stored table by name, records and bytes alike. */
-  stored(name: StoredTable): Table<object, string> {
-    return this.table(name);
+  stored(name: StoredTable): RecordTable {
+    return recordTable(this, name);
   }
 }

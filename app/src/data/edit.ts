@@ -7,9 +7,13 @@ import type { Reference } from '@zinc-ladder/model/rules/reference';
 import { namedIds, withoutNames } from '@zinc-ladder/model/rules/reference';
 import { hasBytes, referencesTo } from '@zinc-ladder/model/rules/referenceTable';
 import { tidyMaskPlan } from '@zinc-ladder/model/rules/tidyMaskPlan';
-import type { Table, Transaction } from 'dexie';
+import type { Transaction } from 'dexie';
+import type { Kept } from './buckets/bucketRow';
+import { BucketTable } from './buckets/bucketTable';
 import type { Attachment, RecordChange, StoredTable } from './database';
 import { mergeSeen } from './mergeSeen';
+import type { RecordTable } from './recordTable';
+import { recordTable } from './recordTable';
 import { sameButRevision, sameRecord } from './sameRecord';
 import { ShopError } from './shopError';
 
@@ -19,8 +23,6 @@ interface Change {
   readonly before: object | null;
   after: object | null;
 }
-
-type Kept = object & { readonly id: string };
 
 /** One edit of the database, gathered as the difference it makes. Lives within one transaction, and reads what it has changed itself. */
 export class Edit {
@@ -62,8 +64,8 @@ export class Edit {
 
   /** The records of a table whose field has a value, as this edit leaves them so far. */
   async find<Name extends TableName>(table: Name, field: keyof RecordOf[Name] & string, value: string): Promise<RecordOf[Name][]> {
-    const isIndexed = !this.wholes.has(table) && field in this.stored(table).schema.idxByName;
-    const stored = isIndexed ? await this.stored(table).where(field).equals(value).toArray() : [...(await this.whole(table)).values()];
+    const isFound = !this.wholes.has(table) && this.stored(table).isFoundBy(field);
+    const stored = isFound ? await this.stored(table).findAny(field, [value]) : [...(await this.whole(table)).values()];
     return (this.overlaid(table, stored) as RecordOf[Name][]).filter((record) => record[field] === value);
   }
 
@@ -122,7 +124,7 @@ export class Edit {
 
   /** The number the next log entry is written under: one more than any before, also in another tab. */
   async nextLogCounter(): Promise<number> {
-    const last = ((await this.stored('logEntries').orderBy('counter').last()) as LogEntry | undefined)?.counter ?? -1;
+    const last = await new BucketTable('logEntries', this.transaction.table('logEntries')).greatest();
     const own = [...this.changes.values()].flatMap(({ table, after }) =>
       table === 'logEntries' && after ? [(after as LogEntry).counter] : [],
     );
@@ -132,12 +134,12 @@ export class Edit {
   /** Whether a record, or its bytes, are there as this edit leaves them so far. */
   async has(table: StoredTable, id: string): Promise<boolean> {
     const known = this.changes.get(key(table, id));
-    return known ? known.after !== null : (await this.stored(table).where(':id').equals(id).count()) > 0;
+    return known ? known.after !== null : (await this.before(table, id)) !== undefined;
   }
 
   /** The ids of a table as this edit leaves them so far; nothing but ids is read. */
   async keys(table: StoredTable): Promise<Set<string>> {
-    const keys = new Set<string>(await this.stored(table).toCollection().primaryKeys());
+    const keys = new Set<string>(await this.stored(table).keys());
     for (const change of this.changes.values())
       if (change.table === table) {
         if (change.after) keys.add(change.id);
@@ -150,7 +152,7 @@ export class Edit {
   async whole(table: StoredTable): Promise<ReadonlyMap<string, object>> {
     const known = this.wholes.get(table);
     if (known) return known;
-    const read = new Map(((await this.stored(table).toArray()) as Kept[]).map((record) => [record.id, record as object]));
+    const read = new Map((await this.stored(table).toArray()).map((record) => [record.id, record as object]));
     this.wholes.set(table, read);
     return read;
   }
@@ -163,13 +165,8 @@ export class Edit {
   /** Records that name one of some ids by a reference. */
   async naming(reference: Reference, ids: ReadonlySet<string>): Promise<readonly Kept[]> {
     const index = reference.path.replace('[]', '');
-    const isIndexed = !this.wholes.has(reference.from) && index in this.stored(reference.from).schema.idxByName;
-    const stored = isIndexed
-      ? await this.stored(reference.from)
-          .where(index)
-          .anyOf([...ids])
-          .toArray()
-      : [...(await this.whole(reference.from)).values()];
+    const isFound = !this.wholes.has(reference.from) && this.stored(reference.from).isFoundBy(index);
+    const stored = isFound ? await this.stored(reference.from).findAny(index, [...ids]) : [...(await this.whole(reference.from)).values()];
     return this.overlaid(reference.from, stored).filter((record) => namedIds(record, reference).some(({ id }) => ids.has(id)));
   }
 
@@ -209,8 +206,8 @@ export class Edit {
     return whole ? whole.get(id) : this.stored(table).get(id);
   }
 
-  private stored(table: StoredTable): Table<object, string> {
-    return this.transaction.table(table);
+  private stored(table: StoredTable): RecordTable {
+    return recordTable(this.transaction, table);
   }
 
   private async note(table: StoredTable, id: string, after: object | null): Promise<void> {

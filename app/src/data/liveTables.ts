@@ -3,11 +3,16 @@ import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import Dexie from 'dexie';
+import { bucketOf } from './buckets/bucketOf';
+import type { BucketedName } from './buckets/bucketedTables';
+import { isBucketed } from './buckets/bucketedTables';
+import type { BucketRow } from './buckets/bucketRow';
+import { byBucket } from './buckets/bucketRow';
 import type { ChangedKeys } from './changedKeys';
 import { changedKeys } from './changedKeys';
 import type { RecordChange, ShopDatabase, StoredTable } from './database';
 import { groupBy } from './groupBy';
-import { sameValue } from './sameRecord';
+import { readInPieces } from './readInPieces';
 import { applyToSorted } from './sortedRecords';
 
 /** A table as it is held in memory. A new state is a new object, so that what hangs on it can compare. */
@@ -22,6 +27,8 @@ export interface TableState<Kept = object> {
 
 /** Changes of more records than this are read again whole. */
 const MOST_SINGLE_KEYS = 2000;
+/** The same of rows of many records. */
+const MOST_SINGLE_ROWS = 32;
 
 type Kept = object & { readonly id: string; readonly revision: number };
 
@@ -30,6 +37,8 @@ interface Held {
   isAsked: boolean;
   /** counts what was applied, so that a slower read knows it is out of date */
   applied: number;
+  /** records by their row, once that was asked for */
+  rows: Map<string, Kept[]> | null;
   readonly listeners: Set<() => void>;
 }
 
@@ -43,7 +52,7 @@ export class LiveTables {
 
   constructor(private readonly db: ShopDatabase) {
     const empty: TableState<Kept> = { status: 'loading', records: [], version: 0, error: null };
-    for (const name of TABLE_NAMES) this.held.set(name, { state: empty, isAsked: false, applied: 0, listeners: new Set() });
+    for (const name of TABLE_NAMES) this.held.set(name, { state: empty, isAsked: false, applied: 0, rows: null, listeners: new Set() });
   }
 
   /** A table as it is held now; asking for it begins to read it. */
@@ -71,25 +80,44 @@ export class LiveTables {
   }
 
   /** Takes in what an edit of this tab has written. */
-  apply(changes: readonly RecordChange[], side: 'before' | 'after' = 'after'): void {
+  apply(changes: readonly RecordChange[]): void {
     for (const [table, group] of groupBy(changes, (change) => change.table))
-      if (table !== 'attachments') this.patch(table, new Map(group.map((change) => [change.id, change[side] as Kept | null])));
+      if (table !== 'attachments') this.patch(table, new Map(group.map((change) => [change.id, change.after as Kept | null])));
   }
 
   /** Reads what changed, in this tab or another. */
   async follow(table: StoredTable, keys: ChangedKeys): Promise<void> {
     const held = this.held.get(table as TableName);
     if (!held?.isAsked) return;
-    if (keys === 'all' || keys.size > MOST_SINGLE_KEYS) return this.load(table as TableName);
-    const ids = [...keys];
+    const most = isBucketed(table) ? MOST_SINGLE_ROWS : MOST_SINGLE_KEYS;
+    if (keys === 'all' || keys.size > most) return this.load(table as TableName);
     for (;;) {
       const { applied } = held;
-      const found = (await this.db.stored(table).bulkGet(ids)) as (Kept | undefined)[];
+      const states = await (isBucketed(table) ? this.statesOfRows(table, held, keys) : this.statesOf(table, keys));
       // An edit came in between: what was read may be older than what is shown.
       if (held.applied !== applied) continue;
-      this.patch(table as TableName, new Map(ids.map((id, at) => [id, found[at] ?? null])));
+      this.patch(table as TableName, states);
       return;
     }
+  }
+
+  private async statesOf(table: StoredTable, keys: ReadonlySet<string>): Promise<Map<string, Kept | null>> {
+    const ids = [...keys];
+    const found = await this.db.stored(table).bulkGet(ids);
+    return new Map(ids.map((id, at) => [id, (found[at] as Kept | undefined) ?? null]));
+  }
+
+  /** A changed row names no record: those it holds and those it held are looked at. */
+  private async statesOfRows(table: BucketedName, held: Held, keys: ReadonlySet<string>): Promise<Map<string, Kept | null>> {
+    const rows = [...keys];
+    const found = (await this.db.table(table).bulkGet(rows)) as (BucketRow<Kept> | undefined)[];
+    held.rows ??= byBucket(held.state.records);
+    const states = new Map<string, Kept | null>();
+    for (const [at, row] of rows.entries()) {
+      for (const record of held.rows.get(row) ?? []) states.set(record.id, null);
+      for (const record of found[at]?.records ?? []) states.set(record.id, record);
+    }
+    return states;
   }
 
   /** Reads all tables again that are shown, as after a worker wrote many. */
@@ -109,10 +137,10 @@ export class LiveTables {
     try {
       for (;;) {
         const { applied } = held;
-        const records = (await this.db.stored(name).orderBy('id').toArray()) as Kept[];
+        const records = (await readInPieces(this.db, name)) as Kept[];
         if (held.applied !== applied) continue;
-        if (held.state.status !== 'ready' || !sameValue(held.state.records, records))
-          this.show(held, { status: 'ready', records, error: null });
+        held.rows = null;
+        this.show(held, { status: 'ready', records, error: null });
         return;
       }
     } catch (error) {
@@ -126,13 +154,21 @@ export class LiveTables {
     held.applied += 1;
     if (held.state.status !== 'ready') return;
     const records = applyToSorted(held.state.records, states);
-    if (records !== held.state.records) this.show(held, { status: 'ready', records, error: null });
+    if (records === held.state.records) return;
+    if (held.rows) for (const [id, record] of states) placeInRow(held.rows, id, record);
+    this.show(held, { status: 'ready', records, error: null });
   }
 
   private show(held: Held, next: Omit<TableState<Kept>, 'version'>): void {
     held.state = { ...next, version: held.state.version + 1 };
     for (const listener of held.listeners) listener();
   }
+}
+
+function placeInRow(rows: Map<string, Kept[]>, id: string, record: Kept | null): void {
+  const bucket = bucketOf(id);
+  const others = (rows.get(bucket) ?? []).filter((other) => other.id !== id);
+  rows.set(bucket, record ? [...others, record] : others);
 }
 
 /** Query key of what is read from a stored table outside of the records. */

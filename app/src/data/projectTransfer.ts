@@ -28,7 +28,7 @@ export async function gatherRecords(db: ShopDatabase, savedAtMs: number): Promis
   return db.transaction('r', db.tables, async () => {
     const shop = await db.records('shop').toCollection().first();
     if (!shop) throw new ShopError('missing');
-    const lists = await Promise.all(RECORD_LISTS.map(async (list) => [list, await db.stored(list).orderBy('id').toArray()] as const));
+    const lists = await Promise.all(RECORD_LISTS.map(async (list) => [list, await db.stored(list).toArray()] as const));
     return { format: FORMAT_NAME, version: FORMAT_VERSION, savedAtMs, shop, ...Object.fromEntries(lists) } as unknown as ProjectFile;
   });
 }

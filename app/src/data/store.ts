@@ -7,6 +7,9 @@ import { Edit } from './edit';
 import { groupBy } from './groupBy';
 import { LiveTables } from './liveTables';
 import { isMomentKept } from '@zinc-ladder/model/records/momentBounds';
+import type { Kept } from './buckets/bucketRow';
+import { recordTable } from './recordTable';
+import { packChanges, unpackChanges } from './packChanges';
 import { sameButRevision } from './sameRecord';
 import { ShopError, toShopError } from './shopError';
 
@@ -77,11 +80,11 @@ export class Store {
               );
         if (faults.length === 0 && check === 'all') faults.push(...(await findCommitFaults(edit, made)));
         if (faults.length > 0) throw new ShopError(isMomentKept(this.now()) ? 'invalid' : 'clockWrong', faults);
-        await write(transaction, made, 'after');
+        await write(transaction, made);
         if (made.length > 0) await this.remember(transaction, label, made);
         return { result: worked, changes: made };
       });
-      this.takeIn(changes, 'after');
+      this.takeIn(changes);
       return result;
     } catch (error) {
       throw toShopError(error);
@@ -119,28 +122,57 @@ export class Store {
   }
 
   private async travel(direction: 'undo' | 'redo'): Promise<string> {
-    const from = direction === 'undo' ? 'after' : 'before';
-    const to = direction === 'undo' ? 'before' : 'after';
     try {
-      const { label, changes } = await this.db.transaction('rw', this.db.tables, async (transaction) => {
-        const row = await this.nextRow(direction);
-        const kept = row && (await this.db.historyChanges.get(row.seq));
-        if (!row || !kept) throw new ShopError('nothingToUndo');
-        for (const [table, group] of groupBy(kept.changes, (change) => change.table)) {
-          // What a device measured since is no reason to refuse: readings are facts beside the edits.
-          if (table === 'climateReadings') continue;
-          const current = await this.db.stored(table).bulkGet(group.map((change) => change.id));
-          if (group.some((change, at) => !sameButRevision(current[at] ?? null, change[from]))) throw new ShopError('conflict');
-        }
-        const written = await write(transaction, kept.changes, to);
-        await this.db.history.update(row.seq, { isUndone: direction === 'undo' ? 1 : 0 });
-        return { label: row.label, changes: written };
-      });
-      this.takeIn(changes, to);
-      return label;
+      for (;;) {
+        const next = await this.nextRow(direction);
+        const kept = next && (await this.db.historyChanges.get(next.seq));
+        if (!next || !kept) throw new ShopError('nothingToUndo');
+        const changes = await unpackChanges(kept);
+        const made = await this.db.transaction('rw', this.db.tables, (transaction) =>
+          this.turn(transaction, direction, { ...kept, changes }),
+        );
+        // Another tab went there first: what comes next is another edit.
+        if (!made) continue;
+        this.takeIn(made);
+        return next.label;
+      }
     } catch (error) {
       throw toShopError(error);
     }
+  }
+
+  /** Goes to the other side of an edit; null when it is no longer the next to go to. */
+  private async turn(
+    transaction: Transaction,
+    direction: 'undo' | 'redo',
+    { seq, changes, bytes }: HistoryChanges,
+  ): Promise<readonly RecordChange[] | null> {
+    if ((await this.nextRow(direction))?.seq !== seq) return null;
+    const [from, to] = direction === 'undo' ? (['after', 'before'] as const) : (['before', 'after'] as const);
+    const made: RecordChange[] = [];
+    for (const [table, group] of groupBy(changes, (change) => change.table)) {
+      const found = await recordTable(transaction, table).bulkGet(group.map((change) => change.id));
+      for (const [at, change] of group.entries()) {
+        const before = found[at] ?? null;
+        // What a device measured since is no reason to refuse: readings are facts beside the edits.
+        if (table !== 'climateReadings' && !sameButRevision(before, change[from])) throw new ShopError('conflict');
+        made.push({ table, id: change.id, before, after: raised(change[to], before) });
+      }
+    }
+    const kept = await recordTable(transaction, 'attachments').bulkGet(bytes.map(({ id }) => id));
+    for (const [at, { id, isHere, other }] of bytes.entries()) {
+      const before = kept[at] ?? null;
+      if ((before !== null) !== isHere) throw new ShopError('conflict');
+      made.push({ table: 'attachments', id, before, after: other });
+    }
+    await write(transaction, made);
+    if (bytes.length > 0) {
+      // Only the bytes that are not here are kept with the edit, so they change places; its records stay as they are.
+      const moved = packChanges(seq, made.filter(({ table }) => table === 'attachments'), 'after').bytes;
+      await transaction.table('historyChanges').update(seq, { bytes: moved });
+    }
+    await transaction.table('history').update(seq, { isUndone: direction === 'undo' ? 1 : 0 });
+    return made;
   }
 
   private async nextRow(direction: 'undo' | 'redo'): Promise<HistoryRow | undefined> {
@@ -149,20 +181,20 @@ export class Store {
   }
 
   /** Shows what was written, and remembers that it was this tab. */
-  private takeIn(changes: readonly RecordChange[], side: 'before' | 'after'): void {
+  private takeIn(changes: readonly RecordChange[]): void {
     if (this.own.size + changes.length > MOST_OWN_REVISIONS) this.own.clear();
     for (const change of changes) {
-      const { revision } = (change[side] ?? {}) as { revision?: number };
+      const { revision } = (change.after ?? {}) as { revision?: number };
       if (revision !== undefined) this.own.set(`${change.table}/${change.id}`, revision);
     }
-    this.tables.apply(changes, side);
+    this.tables.apply(changes);
   }
 
   private async remember(transaction: Transaction, label: string, changes: readonly RecordChange[]): Promise<void> {
     const history = transaction.table<HistoryRow, number>('history');
     const undone = await history.where('isUndone').equals(1).primaryKeys();
     const seq = await history.add({ label, atMs: this.now(), isUndone: 0 } as HistoryRow);
-    await transaction.table('historyChanges').add({ seq, changes } satisfies HistoryChanges);
+    await transaction.table('historyChanges').add(packChanges(seq, changes, 'after'));
     const count = await history.count();
     const old =
       count > HISTORY_LENGTH
@@ -177,26 +209,18 @@ export class Store {
 }
 
 /** Going back must still look like a change to a tab that holds the newer state. */
-function raised(change: RecordChange, side: 'before' | 'after'): RecordChange {
-  const record = change[side] as { revision?: number } | null;
-  const other = change[side === 'after' ? 'before' : 'after'] as { revision?: number } | null;
-  return side === 'before' && record && other?.revision !== undefined
-    ? { ...change, before: { ...record, revision: other.revision + 1 } }
-    : change;
+function raised(record: object | null, before: object | null): object | null {
+  const { revision } = (before ?? {}) as { readonly revision?: number };
+  return record && revision !== undefined ? { ...record, revision: revision + 1 } : record;
 }
 
-/** Writes one side of changes; returns them as they were written. */
-async function write(
-  transaction: Transaction,
-  changes: readonly RecordChange[],
-  side: 'before' | 'after',
-): Promise<readonly RecordChange[]> {
-  const written = changes.map((change) => raised(change, side));
-  for (const [table, group] of groupBy(written, (change) => change.table)) {
-    const puts = group.flatMap((change) => change[side] ?? []);
-    const deletes = group.filter((change) => change[side] === null).map((change) => change.id);
-    if (puts.length > 0) await transaction.table(table).bulkPut(puts);
-    if (deletes.length > 0) await transaction.table(table).bulkDelete(deletes);
+/** Writes what changes lead to. */
+async function write(transaction: Transaction, changes: readonly RecordChange[]): Promise<void> {
+  for (const [name, group] of groupBy(changes, (change) => change.table)) {
+    const puts = group.flatMap((change) => (change.after as Kept | null) ?? []);
+    const deletes = group.filter((change) => change.after === null).map((change) => change.id);
+    const table = recordTable(transaction, name);
+    if (puts.length > 0) await table.bulkPut(puts);
+    if (deletes.length > 0) await table.bulkDelete(deletes);
   }
-  return written;
 }

@@ -5,6 +5,9 @@ import { DATABASE_VERSION } from '../database';
 import type { BackupPlace } from './backupPlace';
 import { backupName } from './backupPlace';
 
+/** The last version that the database and the format of files have in common. */
+const LAST_SHARED_VERSION = 5;
+
 /**
  * Keeps a database of an older version as a file of that version before the program lifts it; the file can be read as any other.
  *
@@ -33,8 +36,8 @@ export async function backUpBeforeUpgrade(databaseName: string, place: BackupPla
       const read = bytes ?? (blob && new Uint8Array(await blob.arrayBuffer()));
       if (read) attachments.set(id, read);
     }
-    // Versions of the database and of the format have gone up together.
-    const project = { format: FORMAT_NAME, version: old.verno, savedAtMs: Math.round(nowMs), shop, ...Object.fromEntries(lists) };
+    // Versions of the database and of the format went up together until the format's fifth; from then on the database went up alone.
+    const project = { format: FORMAT_NAME, version: Math.min(old.verno, LAST_SHARED_VERSION), savedAtMs: Math.round(nowMs), shop, ...Object.fromEntries(lists) };
     const packed = zipBundle({ project, attachments } as unknown as ProjectBundle);
     const name = backupName(nowMs, 'before-upgrade');
     await place.write(name, new Blob([packed as Uint8Array<ArrayBuffer>]));
