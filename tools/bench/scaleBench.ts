@@ -107,7 +107,7 @@ export async function benchScale(root: string, project: ProjectFile, tell: Tell)
       await page.getByText('is sound').waitFor({ timeout: 300_000 });
     });
     await measured(page, tell, 'and put it in place of everything', 'with reading under 45 ×', async () => {
-      await page.getByRole('button', { name: 'Replace everything' }).click();
+      await page.getByRole('button', { name: 'Replace everything', exact: true }).click();
       await page.getByText('Replaced', { exact: true }).first().waitFor({ timeout: 300_000 });
     });
   } finally {

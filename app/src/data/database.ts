@@ -70,10 +70,10 @@ export interface HistoryChanges {
   readonly bytes: readonly BytesTurn[];
 }
 
-/** Small facts about this browser's copy: which demo, which clock, when it was last saved to a file. */
+/** Small facts about this browser's copy: which demo, which clock, when it was last saved to a file, which state of it has a backup. */
 export interface MetaRow {
-  readonly key: 'clockOffsetMs' | 'isDemo' | 'savedAtMs' | 'rulesVersion' | 'backupFolder';
-  readonly value: number | boolean | FileSystemDirectoryHandle;
+  readonly key: 'clockOffsetMs' | 'isDemo' | 'savedAtMs' | 'rulesVersion' | 'backupFolder' | 'backedUp';
+  readonly value: number | boolean | string | FileSystemDirectoryHandle;
 }
 
 type RecordTables = {

@@ -3,11 +3,10 @@ import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import Dexie from 'dexie';
-import { bucketOf } from './buckets/bucketOf';
 import type { BucketedName } from './buckets/bucketedTables';
 import { isBucketed } from './buckets/bucketedTables';
 import type { BucketRow } from './buckets/bucketRow';
-import { byBucket } from './buckets/bucketRow';
+import { byRow, rowOf } from './buckets/bucketRow';
 import type { ChangedKeys } from './changedKeys';
 import { changedKeys } from './changedKeys';
 import type { RecordChange, ShopDatabase, StoredTable } from './database';
@@ -111,7 +110,7 @@ export class LiveTables {
   private async statesOfRows(table: BucketedName, held: Held, keys: ReadonlySet<string>): Promise<Map<string, Kept | null>> {
     const rows = [...keys];
     const found = (await this.db.table(table).bulkGet(rows)) as (BucketRow<Kept> | undefined)[];
-    held.rows ??= byBucket(held.state.records);
+    held.rows ??= byRow(table, held.state.records);
     const states = new Map<string, Kept | null>();
     for (const [at, row] of rows.entries()) {
       for (const record of held.rows.get(row) ?? []) states.set(record.id, null);
@@ -155,7 +154,7 @@ export class LiveTables {
     if (held.state.status !== 'ready') return;
     const records = applyToSorted(held.state.records, states);
     if (records === held.state.records) return;
-    if (held.rows) for (const [id, record] of states) placeInRow(held.rows, id, record);
+    if (held.rows && isBucketed(name)) for (const [id, record] of states) placeInRow(held.rows, rowOf(name, id), id, record);
     this.show(held, { status: 'ready', records, error: null });
   }
 
@@ -165,10 +164,9 @@ export class LiveTables {
   }
 }
 
-function placeInRow(rows: Map<string, Kept[]>, id: string, record: Kept | null): void {
-  const bucket = bucketOf(id);
-  const others = (rows.get(bucket) ?? []).filter((other) => other.id !== id);
-  rows.set(bucket, record ? [...others, record] : others);
+function placeInRow(rows: Map<string, Kept[]>, row: string, id: string, record: Kept | null): void {
+  const others = (rows.get(row) ?? []).filter((other) => other.id !== id);
+  rows.set(row, record ? [...others, record] : others);
 }
 
 /** Query key of what is read from a stored table outside of the records. */

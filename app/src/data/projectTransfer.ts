@@ -38,15 +38,19 @@ export async function gatherProject(db: ShopDatabase, savedAtMs: number): Promis
   const project = await gatherRecords(db, savedAtMs);
   const ids = [...project.pictures, ...project.meshes].map(({ id }) => id);
   const kept = await db.attachments.bulkGet(ids);
-  // What a blob holds is read outside of a transaction: waiting for it would end that.
-  const attachments = new Map(
-    await Promise.all(kept.flatMap((entry) => (entry ? [bytesOf(entry)] : [])).map(async ([id, read]) => [id, await read] as const)),
-  );
-  return { project, attachments };
+  return { project, attachments: await readBytes(kept.flatMap((entry) => entry ?? [])) };
 }
 
-function bytesOf({ id, blob }: { readonly id: string; readonly blob: Blob }): readonly [string, Promise<Uint8Array>] {
-  return [id, blob.arrayBuffer().then((buffer) => new Uint8Array(buffer))];
+/** The bytes of many pictures and meshes. Read as one: asking for each costs more than what is in it. Not within a transaction, which it would end. */
+async function readBytes(kept: readonly Attachment[]): Promise<ReadonlyMap<string, Uint8Array>> {
+  const whole = await new Blob(kept.map(({ blob }) => blob)).arrayBuffer();
+  const attachments = new Map<string, Uint8Array>();
+  let at = 0;
+  for (const { id, blob } of kept) {
+    attachments.set(id, new Uint8Array(whole, at, blob.size));
+    at += blob.size;
+  }
+  return attachments;
 }
 
 /** What is here before an import: all records, null without a shop, and the ids that have bytes. */
@@ -65,6 +69,9 @@ interface Outcome {
 async function loadForeseeing(): Promise<(here: Here, bundle: ProjectBundle, mode: ImportMode) => Outcome> {
   const { mendProject } = await import('@zinc-ladder/model/rules/mendProject');
   return (here, bundle, mode) => {
+    const isWhole = [...bundle.project.pictures, ...bundle.project.meshes].every(({ id }) => bundle.attachments.has(id));
+    // What was read from a file keeps all rules, and here it is all there will be.
+    if (isWhole && (mode === 'replace' || !here.project)) return { project: bundle.project, mends: [], keptBytes: 0 };
     const wanted = mode === 'replace' || !here.project ? bundle.project : overlay(here.project, bundle.project, RECORD_LISTS);
     const { project, mends } = mendProject(wanted, new Set([...here.bytes, ...bundle.attachments.keys()]));
     const keptBytes = [...project.pictures, ...project.meshes].filter(({ id }) => !bundle.attachments.has(id)).length;
@@ -72,18 +79,23 @@ async function loadForeseeing(): Promise<(here: Here, bundle: ProjectBundle, mod
   };
 }
 
-/** Counts what an import would change. */
-export async function previewImport(db: ShopDatabase, bundle: ProjectBundle, mode: ImportMode): Promise<ImportPreview> {
+/** What each way of importing would change. */
+export async function previewImports(db: ShopDatabase, bundle: ProjectBundle): Promise<{ readonly [Mode in ImportMode]: ImportPreview }> {
   const foresee = await loadForeseeing();
-  const here = (await db.records('shop').count()) > 0 ? await gatherRecords(db, bundle.project.savedAtMs) : null;
-  const { project, mends, keptBytes } = foresee({ project: here, bytes: await db.attachments.toCollection().primaryKeys() }, bundle, mode);
+  const project = (await db.records('shop').count()) > 0 ? await gatherRecords(db, bundle.project.savedAtMs) : null;
+  const here = { project, bytes: await db.attachments.toCollection().primaryKeys() };
+  const preview = (mode: ImportMode): ImportPreview => countChanges(project, bundle.project, foresee(here, bundle, mode));
+  return { merge: preview('merge'), replace: preview('replace') };
+}
+
+function countChanges(here: ProjectFile | null, incoming: ProjectFile, { project, mends, keptBytes }: Outcome): ImportPreview {
   let added = 0;
   let replaced = 0;
   let removed = 0;
   for (const list of RECORD_LISTS) {
     const before = new Set(here?.[list].map((record) => record.id));
     const after = new Set(project[list].map((record) => record.id));
-    const fromFile = new Set(bundle.project[list].map((record) => record.id));
+    const fromFile = new Set(incoming[list].map((record) => record.id));
     for (const id of after)
       if (!before.has(id)) added += 1;
       else if (fromFile.has(id)) replaced += 1;

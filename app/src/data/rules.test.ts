@@ -13,7 +13,7 @@ import { leaveOut } from './changes/rungStateChanges';
 import { keepClimate } from './climateFeed';
 import { ShopDatabase } from './database';
 import { mendShop } from './mendShop';
-import { gatherProject, importProject, previewImport } from './projectTransfer';
+import { gatherProject, importProject, previewImports } from './projectTransfer';
 import { ShopError } from './shopError';
 import { Store } from './store';
 
@@ -141,7 +141,7 @@ describe('files', () => {
   it('one’s own JSON in place of everything keeps pictures and meshes, and says so', async () => {
     const { project } = await gatherProject(db, NOW);
     const bundle = { project, attachments: new Map<string, Uint8Array>() };
-    expect(await previewImport(db, bundle, 'replace')).toMatchObject({ removed: 0, keptBytes: 2, mends: [] });
+    expect((await previewImports(db, bundle)).replace).toMatchObject({ removed: 0, keptBytes: 2, mends: [] });
     await importProject(store, bundle, 'replace');
     await savedAndRead();
     expect(await db.attachments.count()).toBe(2);
@@ -149,7 +149,7 @@ describe('files', () => {
   it('a picture whose bytes are nowhere is left out, told before, and the rest is sound', async () => {
     const project = makeSampleProject();
     const empty = new Store(new ShopDatabase(`rules-empty-${names}`), () => NOW);
-    const preview = await previewImport(empty.db, { project, attachments: new Map() }, 'replace');
+    const preview = (await previewImports(empty.db, { project, attachments: new Map() })).replace;
     expect(preview.mends.filter((mend) => mend.list === 'pictures' || mend.list === 'meshes')).toHaveLength(2);
     await importProject(empty, { project, attachments: new Map() }, 'replace');
     const bundle = await gatherProject(empty.db, NOW);

@@ -9,7 +9,7 @@ import { correctEntry, correctTimer, finishRung, reopenRung, setDown, takeInHand
 import { addPart, NEW_PART } from './changes/partChanges';
 import { duplicateRung, moveRung } from './changes/rungChanges';
 import { ShopDatabase } from './database';
-import { gatherProject, importProject, previewImport } from './projectTransfer';
+import { gatherProject, importProject, previewImports } from './projectTransfer';
 import { ShopError } from './shopError';
 import { Store } from './store';
 import { wipeEverything } from './wipe';
@@ -224,7 +224,7 @@ describe('files', () => {
     incoming.ladders = incoming.ladders.map((ladder) => (ladder.id === 'host' ? { ...ladder, rungIds: ['host-2'] } : ladder));
     incoming.rungs = incoming.rungs.filter((rung) => rung.id !== 'host-1');
     const bundle = { project: incoming, attachments: makeSampleAttachments() };
-    expect(await previewImport(db, bundle, 'merge')).toMatchObject({ added: 1, removed: 1, mends: [] });
+    expect((await previewImports(db, bundle)).merge).toMatchObject({ added: 1, removed: 1, mends: [] });
     await importProject(store, bundle, 'merge');
     const { project } = await snapshot();
     expect(project.shop.name).toBe('Test shop');

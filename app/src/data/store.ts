@@ -115,7 +115,9 @@ export class Store {
 
   /** Forgets all edits, as after a new start: what was before belongs to another shop. */
   async forgetHistory(): Promise<void> {
-    await this.db.transaction('rw', this.db.history, this.db.historyChanges, async () => {
+    await this.db.transaction('rw', this.db.history, this.db.historyChanges, this.db.meta, async () => {
+      // Which backup is of this state is told by its edits.
+      await this.db.meta.delete('backedUp');
       await this.db.history.clear();
       await this.db.historyChanges.clear();
     });

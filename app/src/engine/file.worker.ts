@@ -9,7 +9,7 @@ import { transfer } from 'comlink';
 import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { ShopDatabase } from '../data/database';
 import type { ImportMode, ImportPreview } from '../data/projectTransfer';
-import { importProject, previewImport } from '../data/projectTransfer';
+import { importProject, previewImports } from '../data/projectTransfer';
 import { Store } from '../data/store';
 import { exposeApi } from './exposeApi';
 import type { PackedProject, SaveKind } from './packShop';
@@ -59,11 +59,7 @@ const reader = {
     }
     tell('comparing');
     const bundle = held;
-    return withDatabase(databaseName, async (db) => ({
-      kind: 'opened',
-      merge: await previewImport(db, bundle, 'merge'),
-      replace: await previewImport(db, bundle, 'replace'),
-    }));
+    return withDatabase(databaseName, async (db) => ({ kind: 'opened', ...(await previewImports(db, bundle)) }));
   },
   /** Takes the file that was opened into the shop, as one edit. The page ends this worker to stop it: nothing is written then. */
   async take(databaseName: string, mode: ImportMode, nowMs: number): Promise<readonly Mend[]> {

@@ -5,17 +5,36 @@ import { backupName, backupsToDrop } from './backupPlace';
 
 const DAY_MS = 86_400_000;
 
+/** Backups are kept one after another: two at once would pack the same shop twice. */
+let last: Promise<unknown> = Promise.resolve();
+
 /**
- * Packs the shop and keeps it in a place; older backups give way once it is there.
+ * Packs the shop and keeps it in a place; older backups give way once it is there. Where one was kept since the last edit, that one stands.
  *
- * @returns its name
+ * @returns the name of what was kept; null when there was one already
  */
-export async function keepBackup(db: ShopDatabase, place: BackupPlace, reason: BackupReason, nowMs: number): Promise<string> {
-  const { blob } = await packProjectFile(db.name, Math.round(nowMs), 'zip');
-  const name = backupName(nowMs, reason);
-  await place.write(name, blob);
-  for (const file of backupsToDrop(await place.list())) await place.remove(file.name);
-  return name;
+export function keepBackup(db: ShopDatabase, place: BackupPlace, reason: BackupReason, nowMs: number): Promise<string | null> {
+  const run = async (): Promise<string | null> => {
+    const state = await stateOfShop(db);
+    const known = (await db.meta.get('backedUp'))?.value;
+    const isThere = typeof known === 'string' && (await place.list()).some(({ name }) => known === `${state} ${name}`);
+    if (isThere) return null;
+    const { blob } = await packProjectFile(db.name, Math.round(nowMs), 'zip');
+    const name = backupName(nowMs, reason);
+    await place.write(name, blob);
+    await db.meta.put({ key: 'backedUp', value: `${state} ${name}` });
+    for (const file of backupsToDrop(await place.list())) await place.remove(file.name);
+    return name;
+  };
+  const kept = last.then(run, run);
+  last = kept;
+  return kept;
+}
+
+/** Names the state of the shop by its edits: the last, and how many are undone. What a sensor writes is none. */
+async function stateOfShop(db: ShopDatabase): Promise<string> {
+  const newest = (await db.history.orderBy('seq').last())?.seq ?? 0;
+  return `${newest}-${await db.history.where('isUndone').equals(1).count()}`;
 }
 
 /** Whether a daily backup is due: none for a day, and something was done since the last. */

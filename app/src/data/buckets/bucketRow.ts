@@ -27,11 +27,16 @@ export function toBucketRow<Record extends Kept>(table: BucketedName, id: string
 
 type Fields = Readonly<Record<string, unknown>>;
 
+/** The row a record of a table is kept in. */
+export function rowOf(table: BucketedName, id: string): string {
+  return bucketOf(id, BUCKETED[table].rows);
+}
+
 /** Records by the row they belong to. */
-export function byBucket<Record extends { readonly id: string }>(records: readonly Record[]): Map<string, Record[]> {
+export function byRow<Record extends { readonly id: string }>(table: BucketedName, records: readonly Record[]): Map<string, Record[]> {
   const rows = new Map<string, Record[]>();
   for (const record of records) {
-    const bucket = bucketOf(record.id);
+    const bucket = rowOf(table, record.id);
     const row = rows.get(bucket);
     if (row) row.push(record);
     else rows.set(bucket, [record]);

@@ -1,9 +1,8 @@
 import type { Table } from 'dexie';
-import { bucketOf } from './bucketOf';
 import { BUCKETED } from './bucketedTables';
 import type { BucketedName } from './bucketedTables';
 import type { BucketRow, Kept } from './bucketRow';
-import { byBucket, recordsOf, toBucketRow } from './bucketRow';
+import { byRow, recordsOf, rowOf, toBucketRow } from './bucketRow';
 
 /** A table whose records lie in rows of many, asked for records as any table is. Several changes at once must be within one transaction. */
 export class BucketTable<Record extends Kept> {
@@ -13,11 +12,11 @@ export class BucketTable<Record extends Kept> {
   ) {}
 
   async get(id: string): Promise<Record | undefined> {
-    return (await this.rows.get(bucketOf(id)))?.records.find((record) => record.id === id);
+    return (await this.rows.get(rowOf(this.name, id)))?.records.find((record) => record.id === id);
   }
 
   async bulkGet(ids: readonly string[]): Promise<(Record | undefined)[]> {
-    const known = new Map(recordsOf(await this.rows.bulkGet([...new Set(ids.map(bucketOf))])).map((record) => [record.id, record]));
+    const known = new Map(recordsOf(await this.rows.bulkGet([...new Set(ids.map((id) => rowOf(this.name, id)))])).map((record) => [record.id, record]));
     return ids.map((id) => known.get(id));
   }
 
@@ -76,8 +75,8 @@ export class BucketTable<Record extends Kept> {
   /** Takes out all records of some ids and puts others in. */
   private async change(ids: readonly string[], records: readonly Record[]): Promise<void> {
     const gone = new Set(ids);
-    const added = byBucket(records);
-    const touched = [...new Set([...ids.map(bucketOf), ...added.keys()])];
+    const added = byRow(this.name, records);
+    const touched = [...new Set([...ids.map((id) => rowOf(this.name, id)), ...added.keys()])];
     const rows = await this.rows.bulkGet(touched);
     const next = touched.map((id, at) =>
       toBucketRow(this.name, id, [...(rows[at]?.records.filter((record) => !gone.has(record.id)) ?? []), ...(added.get(id) ?? [])]),

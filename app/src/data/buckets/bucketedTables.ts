@@ -2,14 +2,19 @@ import type { TableName } from '@zinc-ladder/model/file/tableNames';
 
 /**
  * Tables whose records lie together in rows of many: writing a row costs the browser about the same however much is in it, so what a shop has
- * thousands of is written, read and copied a hundred times quicker so. For each the fields its rows can be found by, and one whose greatest value
- * the row tells.
+ * thousands of is written and read many times quicker so. For each: how many rows at most (a small shop has one for each record), the fields they can
+ * be found by, and one whose greatest value they tell.
+ *
+ * Measured in Chromium with 50,000 log entries: 128 rows are written in 0.4 s, 256 in 2.7 s and single records in 45 s (what is larger than 64 KiB is
+ * laid beside its store, smaller rows go through it); one such row is read and written again in 7–9 ms.
  */
 export const BUCKETED = {
-  rungs: { found: ['ladderId', 'state', 'productId', 'mixCardId'], greatest: null },
-  logEntries: { found: ['pictureIds', 'correctsId'], greatest: 'counter' },
-  pictures: { found: [], greatest: null },
-} as const satisfies { readonly [Name in TableName]?: { readonly found: readonly string[]; readonly greatest: string | null } };
+  rungs: { rows: 32, found: ['ladderId', 'state', 'productId', 'mixCardId'], greatest: null },
+  logEntries: { rows: 128, found: ['pictureIds', 'correctsId'], greatest: 'counter' },
+  pictures: { rows: 32, found: [], greatest: null },
+} as const satisfies {
+  readonly [Name in TableName]?: { readonly rows: number; readonly found: readonly string[]; readonly greatest: string | null };
+};
 
 /** A table kept in rows of many. */
 export type BucketedName = keyof typeof BUCKETED;
