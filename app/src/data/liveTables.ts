@@ -47,6 +47,7 @@ interface Held {
  */
 export class LiveTables {
   private readonly held = new Map<TableName, Held>();
+  private readonly derivedLast = new Map<unknown, { readonly records: unknown; readonly result: unknown }>();
   private readonly derivedFrom = new WeakMap<object, Map<unknown, unknown>>();
 
   constructor(private readonly db: ShopDatabase) {
@@ -76,6 +77,19 @@ export class LiveTables {
     this.derivedFrom.set(records, known);
     if (!known.has(compute)) known.set(compute, compute(records));
     return known.get(compute) as Result;
+  }
+
+  /** Something computed from a table's records by what changed since it was computed last, once for all who ask. */
+  deriveNext<Name extends TableName, Result>(
+    records: readonly RecordOf[Name][],
+    compute: (records: readonly RecordOf[Name][]) => Result,
+    next: (last: Result, before: readonly RecordOf[Name][], records: readonly RecordOf[Name][]) => Result,
+  ): Result {
+    const last = this.derivedLast.get(compute) as { readonly records: readonly RecordOf[Name][]; readonly result: Result } | undefined;
+    if (last?.records === records) return last.result;
+    const result = last ? next(last.result, last.records, records) : compute(records);
+    this.derivedLast.set(compute, { records, result });
+    return result;
   }
 
   /** Takes in what an edit of this tab has written. */

@@ -3,7 +3,7 @@ import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { Shop } from '@zinc-ladder/model/records/shop';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
-import { standingEntries } from '@zinc-ladder/model/log/standingLog';
+import { standingEntries, standingEntriesAfter } from '@zinc-ladder/model/log/standingLog';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useSyncExternalStore } from 'react';
 import type { TableState } from './liveTables';
@@ -67,7 +67,8 @@ export function useDerived<Name extends TableName, Result>(name: Name, compute: 
 
 /** The log as it stands, newest first. */
 export function useStandingEntries(): readonly LogEntry[] {
-  return useDerived('logEntries', standingEntries);
+  const { tables } = useStore();
+  return tables.deriveNext<'logEntries', readonly LogEntry[]>(useTable('logEntries'), standingEntries, standingEntriesAfter);
 }
 
 /** The shop; undefined while it is read or before there is one. */

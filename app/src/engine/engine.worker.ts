@@ -1,7 +1,10 @@
-import type { ShopPlan, ShopPlanOptions } from '@zinc-ladder/core/plan/planShop';
+import 'reflect-metadata';
+import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
-import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { exposeApi } from './exposeApi';
+import type { ShopSource } from './readShop';
+import { readPlanQuestion } from './readShop';
+import { startsOf } from './startsOf';
 
 /** A step of the search, so short that other questions are answered in between. */
 const SLICE_MS = 40;
@@ -9,19 +12,28 @@ const SLICE_MS = 40;
 const TELL_EVERY_MS = 400;
 
 let newest = 0;
+/** when hands begin each rung by the last plan: what the next one starts from, so that tonight stays as it was */
+let before: Readonly<Record<string, number>> = {};
 
 /**
- * Plans the shop. The first plan is told at once, better ones as they are found; a newer call ends an older one, which then answers with
+ * Plans the shop; null before there is one. The first plan is told at once, better ones as they are found; a newer call ends an older one, which then answers with
  * its best so far.
  */
-async function planShop(input: ShopPlanInput, options: ShopPlanOptions, tell: (plan: ShopPlan) => void): Promise<ShopPlan> {
+async function planShop(source: ShopSource, tell: (plan: ShopPlan) => void): Promise<ShopPlan | null> {
   newest += 1;
   const own = newest;
-  const planner = createShopPlanner(input, options);
+  const asked = await readPlanQuestion(source);
+  if (!asked) return null;
+  const planner = createShopPlanner(asked.input, { objective: asked.objective, before });
+  const finish = (): ShopPlan => {
+    const plan = planner.plan();
+    before = startsOf(plan);
+    return plan;
+  };
   tell(planner.plan());
   // A newer question that came meanwhile is heard before the search begins: its first step cannot be broken off.
   await new Promise((resolve) => setTimeout(resolve));
-  if (own !== newest) return planner.plan();
+  if (own !== newest) return finish();
   let toldAt = performance.now();
   let isBetter = false;
   for (;;) {
@@ -32,7 +44,7 @@ async function planShop(input: ShopPlanInput, options: ShopPlanOptions, tell: (p
       isOver = step.isOver;
       isBetter ||= step.isBetter;
     }
-    if (isOver || own !== newest) return planner.plan();
+    if (isOver || own !== newest) return finish();
     if (isBetter && performance.now() - toldAt > TELL_EVERY_MS) {
       tell(planner.plan());
       toldAt = performance.now();

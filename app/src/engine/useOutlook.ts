@@ -1,11 +1,10 @@
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
-import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useTableQuery } from '../data/queries';
+import { useStore } from '../data/StoreContext';
 import { askOutlook } from './outlookClient';
 import { usePlan } from './usePlan';
-import { usePlanRecords } from './usePlanRecords';
+import { usePlanVersion } from './usePlanVersion';
 
 /** Plays for the chance; more would not change what is shown. */
 export const CHANCE_RUNS = 400;
@@ -15,19 +14,18 @@ export const CHANCE_SEED = 1;
 /** Bound and chance of the plan, once its search is over; the old ones stay while new ones are worked out. Null before the first. */
 export function useOutlook(): { readonly outlook: ShopOutlook | null; readonly isReckoning: boolean } {
   const { plan } = usePlan();
-  const { records, version } = usePlanRecords();
-  const readings = useTableQuery('climateReadings');
+  const { db } = useStore();
+  const { isRead, version } = usePlanVersion();
   const entries = useTableQuery('logEntries');
   const madeForMs = plan?.kind === 'planned' && plan.isFinal ? plan.madeForMs : null;
   const query = useQuery({
     queryKey: ['outlook', version, madeForMs],
     queryFn: async ({ signal }): Promise<ShopOutlook | null> => {
-      if (!records || plan?.kind !== 'planned') return null;
-      const air = gatherAir(records.shop, readings.data ?? [], plan.madeForMs);
-      const input = gatherPlan({ ...records, logEntries: entries.data ?? [] }, air, plan.madeForMs);
-      return askOutlook((api) => api.outlook(input, plan, CHANCE_RUNS, CHANCE_SEED), signal);
+      if (plan?.kind !== 'planned') return null;
+      const source = { databaseName: db.name, nowMs: plan.madeForMs };
+      return askOutlook((api) => api.shopOutlook(source, plan, CHANCE_RUNS, CHANCE_SEED), signal);
     },
-    enabled: records !== null && readings.isSuccess && entries.isSuccess && madeForMs !== null,
+    enabled: isRead && entries.isSuccess && madeForMs !== null,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,

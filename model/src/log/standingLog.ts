@@ -21,25 +21,99 @@ export function newestFirst(a: Written, b: Written): number {
 
 /** The log as it stands after all corrections, newest first. Of several corrections of one entry the last written stands. */
 export function standingLog(entries: readonly LogEntry[]): StandingEntry[] {
-  const byId = new Map(entries.map((entry) => [entry.id, entry]));
+  const corrected = namesOfCorrected(entries);
+  const standing: StandingEntry[] = [];
+  const byId = new Map<string, LogEntry>();
+  for (const entry of entries)
+    if (isPlain(entry, corrected)) standing.push({ entry, replaced: NONE });
+    else byId.set(entry.id, entry);
   const groups = new Map<string, LogEntry[]>();
-  for (const entry of entries) {
+  for (const entry of byId.values()) {
     const root = rootOf(entry, byId);
     const group = groups.get(root);
     if (group) group.push(entry);
     else groups.set(root, [entry]);
   }
-  const standing = [...groups.values()].map((group): StandingEntry => {
+  for (const group of groups.values()) {
     if (group.length > 1) group.sort((a, b) => writtenLater(b, a));
     const [entry, ...replaced] = group as [LogEntry, ...LogEntry[]];
-    return { entry, replaced };
-  });
+    standing.push({ entry, replaced });
+  }
   return standing.sort((a, b) => newestFirst(a.entry, b.entry));
 }
 
 /** Only the entries that stand, newest first. */
 export function standingEntries(entries: readonly LogEntry[]): LogEntry[] {
   return standingLog(entries).map(({ entry }) => entry);
+}
+
+/**
+ * Only the entries that stand, newest first, from those that stood before: quick where a few entries without corrections came or went.
+ *
+ * @param standing what stood of `before`
+ * @param before entries, ordered by id
+ * @param entries those of now, ordered by id; entries that are the same are the same objects
+ */
+export function standingEntriesAfter(
+  standing: readonly LogEntry[],
+  before: readonly LogEntry[],
+  entries: readonly LogEntry[],
+): readonly LogEntry[] {
+  const { gone, come } = differenceOf(before, entries);
+  if (gone.length + come.length === 0) return standing;
+  const changed = [...gone, ...come];
+  const ids = new Set(changed.map((entry) => entry.id));
+  const isSimple =
+    changed.length <= MOST_SINGLE &&
+    changed.every((entry) => entry.correctsId === null) &&
+    !entries.some(({ correctsId }) => correctsId !== null && ids.has(correctsId)) &&
+    !before.some(({ correctsId }) => correctsId !== null && ids.has(correctsId));
+  if (!isSimple) return standingEntries(entries);
+  const left = new Set(gone);
+  const next = gone.length > 0 ? standing.filter((entry) => !left.has(entry)) : [...standing];
+  for (const entry of come) {
+    const at = next.findIndex((other) => newestFirst(entry, other) < 0);
+    next.splice(at < 0 ? next.length : at, 0, entry);
+  }
+  return next;
+}
+
+const NONE: readonly LogEntry[] = [];
+/** More changes than this are sorted anew. */
+const MOST_SINGLE = 20;
+
+/** Whether an entry stands by itself: it corrects none and none corrects it. */
+function isPlain(entry: LogEntry, corrected: ReadonlySet<string>): boolean {
+  return entry.correctsId === null && !corrected.has(entry.id);
+}
+
+function namesOfCorrected(entries: readonly LogEntry[]): Set<string> {
+  const corrected = new Set<string>();
+  for (const { correctsId } of entries) if (correctsId !== null) corrected.add(correctsId);
+  return corrected;
+}
+
+/** What two lists ordered by id differ in. */
+function differenceOf(before: readonly LogEntry[], after: readonly LogEntry[]): { readonly gone: LogEntry[]; readonly come: LogEntry[] } {
+  const gone: LogEntry[] = [];
+  const come: LogEntry[] = [];
+  let at = 0;
+  for (const old of before) {
+    let next = after[at];
+    for (; next !== undefined && next.id < old.id; next = after[at]) {
+      come.push(next);
+      at += 1;
+    }
+    if (next?.id !== old.id) gone.push(old);
+    else {
+      if (next !== old) {
+        gone.push(old);
+        come.push(next);
+      }
+      at += 1;
+    }
+  }
+  return { gone, come: [...come, ...after.slice(at)] };
 }
 
 /** The entry a chain of corrections began with. Entries that correct each other in a circle have the lowest id for it. */

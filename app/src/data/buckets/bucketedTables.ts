@@ -9,7 +9,7 @@ import type { TableName } from '@zinc-ladder/model/file/tableNames';
  * laid beside its store, smaller rows go through it); one such row is read and written again in 7–9 ms.
  */
 export const BUCKETED = {
-  rungs: { rows: 32, found: ['ladderId', 'state', 'productId', 'mixCardId'], greatest: null },
+  rungs: { rows: 128, found: ['ladderId', 'state', 'productId', 'mixCardId'], greatest: null },
   logEntries: { rows: 128, found: ['pictureIds', 'correctsId'], greatest: 'counter' },
   pictures: { rows: 32, found: [], greatest: null },
 } as const satisfies {

@@ -1,18 +1,15 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/buildDrill';
 import { timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
-import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
-import { useTable } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import type { FilmAnswer } from '../../engine/filmTypes';
 import { askOutlook } from '../../engine/outlookClient';
 import { useBackgroundJob } from '../../engine/useBackgroundJob';
-import { usePlanRecords } from '../../engine/usePlanRecords';
 import { Button } from '../../ui/Button';
 import { readDayMinutes, writeDayMinutes } from '../../ui/dayMinutes';
 import { InlineField, SelectField } from '../../ui/fields';
@@ -43,8 +40,7 @@ export function PlanDrill({
   readonly index: ShopIndex;
 }) {
   const clock = useClock();
-  const { records } = usePlanRecords();
-  const readings = useTable('climateReadings');
+  const { db } = useStore();
   const [deadlineMs, setDeadline] = useState(() => Math.round(clock.now()) + DRILL_HOURS * 3_600_000);
   const [sleepFrom, setSleepFrom] = useState(2 * 60);
   const [sleepTo, setSleepTo] = useState(7 * 60);
@@ -53,7 +49,6 @@ export function PlanDrill({
   const [outcome, setOutcome] = useState<{ readonly wish: DrillWish; readonly made: DrillOutcome } | null>(null);
   const propIds = props.map((prop) => prop.id);
   const drill = async (signal: AbortSignal): Promise<void> => {
-    if (!records) return;
     const nowMs = Math.round(clock.now());
     const wish: DrillWish = {
       propIds,
@@ -61,8 +56,8 @@ export function PlanDrill({
       sleep: sleepFrom === sleepTo ? null : { startMinute: sleepFrom, endMinute: sleepTo },
       oneMorePartId: oneMorePartId === '' ? null : oneMorePartId,
     };
-    const input = gatherPlan(records, gatherAir(records.shop, readings, nowMs), nowMs);
-    setOutcome({ wish, made: await askOutlook((api) => api.drill(input, wish, DRILL_SEED), signal) });
+    const made = await askOutlook((api) => api.drill({ databaseName: db.name, nowMs }, wish, DRILL_SEED), signal);
+    if (made) setOutcome({ wish, made });
   };
   return (
     <div className="flex min-h-0 flex-1 flex-col overflow-auto">
