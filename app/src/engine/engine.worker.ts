@@ -2,6 +2,8 @@ import 'reflect-metadata';
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
 import { exposeApi } from './exposeApi';
+import type { PlanPiece } from './planPieces';
+import { toPieces } from './planPieces';
 import type { ShopSource } from './readShop';
 import { readPlanQuestion } from './readShop';
 import { startsOf } from './startsOf';
@@ -16,19 +18,21 @@ let newest = 0;
 let before: Readonly<Record<string, number>> = {};
 
 /**
- * Plans the shop; null before there is one. The first plan is told at once, better ones as they are found; a newer call ends an older one, which then answers with
- * its best so far.
+ * Plans the shop; nothing is told before there is one. The first plan is told at once, better ones as they are found; a newer call ends an older
+ * one, which then tells its best so far.
  */
-async function planShop(source: ShopSource, tell: (plan: ShopPlan) => void): Promise<ShopPlan | null> {
+async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
   newest += 1;
   const own = newest;
   const asked = await readPlanQuestion(source);
-  if (!asked) return null;
+  if (!asked) return;
   const planner = createShopPlanner(asked.input, { objective: asked.objective, before });
-  const finish = (): ShopPlan => {
+  const tell = (plan: ShopPlan): void => toPieces(plan).forEach(send);
+  const finish = async (): Promise<void> => {
     const plan = planner.plan();
     before = startsOf(plan);
-    return plan;
+    // What is sent last is waited for: the answer to the call must not be there before it.
+    await Promise.all(toPieces(plan).map(send));
   };
   tell(planner.plan());
   // A newer question that came meanwhile is heard before the search begins: its first step cannot be broken off.

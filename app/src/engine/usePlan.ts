@@ -9,6 +9,8 @@ import { useStore } from '../data/StoreContext';
 import { getEngine, getFilms } from './engineClient';
 import type { FilmAnswer } from './filmTypes';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import type { PlanPiece } from './planPieces';
+import { PlanPieces } from './planPieces';
 import { usePlanVersion } from './usePlanVersion';
 
 /** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
@@ -32,12 +34,22 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
   const now = Math.floor(minute / REPLAN_MS) * REPLAN_MS;
   const query = useQuery({
     queryKey: ['plan', version, now],
-    queryFn: ({ queryKey }): Promise<ShopPlan | null> => {
+    queryFn: async ({ queryKey }): Promise<ShopPlan | null> => {
+      const pieces = new PlanPieces();
+      let last: ShopPlan | null = null;
       // The first plan is shown at once, better ones as they come.
-      const tell = (plan: ShopPlan): void => void client.setQueryData(queryKey, plan);
+      const take = (piece: PlanPiece): void => {
+        const plan = pieces.take(piece);
+        if (!plan) return;
+        last = plan;
+        client.setQueryData(queryKey, plan);
+      };
       // A change is planned from this minute on; between changes the plan is renewed on its grid.
-      return getEngine().planShop({ databaseName: db.name, nowMs: minute }, proxy(tell));
+      await getEngine().planShop({ databaseName: db.name, nowMs: minute }, proxy(take));
+      return last;
     },
+    // A plan of a large shop is not worth comparing with the one before, piece by piece.
+    structuralSharing: false,
     enabled: isRead,
     placeholderData: keepPreviousData,
     staleTime: Infinity,

@@ -1,5 +1,6 @@
-import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import { planShopAtOnce } from '@zinc-ladder/core/plan/planShop';
+import type { PlanPiece } from '../engine/planPieces';
+import { toPieces } from '../engine/planPieces';
 import { readFilms } from '../engine/readFilms';
 import type { ShopSource } from '../engine/readShop';
 import { readPlanQuestion } from '../engine/readShop';
@@ -10,12 +11,12 @@ let before: Readonly<Record<string, number>> = {};
 
 /** The engine without its worker and without its search: the first plan is the last. Stands in for `engineClient` where there are no workers. */
 export const getEngine = () => ({
-  planShop: async (source: ShopSource): Promise<ShopPlan | null> => {
+  planShop: async (source: ShopSource, send: (piece: PlanPiece) => void): Promise<void> => {
     const asked = await readPlanQuestion(source);
-    if (!asked) return null;
+    if (!asked) return;
     const plan = planShopAtOnce(asked.input, { objective: asked.objective, before });
     before = startsOf(plan);
-    return plan.kind === 'planned' ? { ...plan, isFinal: true } : plan;
+    toPieces(plan.kind === 'planned' ? { ...plan, isFinal: true } : plan).forEach(send);
   },
 });
 

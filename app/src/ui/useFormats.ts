@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { useShop } from '../data/queries';
 
 /** How the shop shows moments and quantities. */
@@ -27,7 +26,17 @@ export function useFormats(): Formats {
   const zone = shop?.timeZone ?? 'UTC';
   const cycle = shop?.hourCycle ?? '24';
   const units = shop?.units ?? 'metric';
-  return useMemo(() => makeFormats(zone, cycle, units, navigator.language), [zone, cycle, units]);
+  return formatsFor(zone, cycle, units, navigator.language);
+}
+
+/** Making formats of moments takes the browser some ten milliseconds, and half of all components ask for them. */
+const made = new Map<string, Formats>();
+
+function formatsFor(...asked: Parameters<typeof makeFormats>): Formats {
+  const key = asked.join('|');
+  const known = made.get(key) ?? makeFormats(...asked);
+  made.set(key, known);
+  return known;
 }
 
 /** Formats for a zone, an hour cycle, units and a language. */

@@ -67,7 +67,7 @@ export function standingEntriesAfter(
     changed.length <= MOST_SINGLE &&
     changed.every((entry) => entry.correctsId === null) &&
     !entries.some(({ correctsId }) => correctsId !== null && ids.has(correctsId)) &&
-    !before.some(({ correctsId }) => correctsId !== null && ids.has(correctsId));
+    (gone.length === 0 || !before.some(({ correctsId }) => correctsId !== null && ids.has(correctsId)));
   if (!isSimple) return standingEntries(entries);
   const left = new Set(gone);
   const next = gone.length > 0 ? standing.filter((entry) => !left.has(entry)) : [...standing];
@@ -98,7 +98,10 @@ function differenceOf(before: readonly LogEntry[], after: readonly LogEntry[]): 
   const gone: LogEntry[] = [];
   const come: LogEntry[] = [];
   let at = 0;
-  for (const old of before) {
+  while (at < before.length && before[at] === after[at]) at += 1;
+  let ending = 0;
+  while (ending < Math.min(before.length, after.length) - at && before.at(-1 - ending) === after.at(-1 - ending)) ending += 1;
+  for (const old of before.slice(at, before.length - ending)) {
     let next = after[at];
     for (; next !== undefined && next.id < old.id; next = after[at]) {
       come.push(next);
@@ -113,7 +116,7 @@ function differenceOf(before: readonly LogEntry[], after: readonly LogEntry[]): 
       at += 1;
     }
   }
-  return { gone, come: [...come, ...after.slice(at)] };
+  return { gone, come: [...come, ...after.slice(at, after.length - ending)] };
 }
 
 /** The entry a chain of corrections began with. Entries that correct each other in a circle have the lowest id for it. */

@@ -98,7 +98,6 @@ const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
   ['products', 'sheen', 'shiny'],
   ['products', 'values', [{ field: 'smell', value: 1, origin: 'label', note: '' }]],
   ['products', 'values', [{ field: 'sandMinutes', value: 1, origin: 'hearsay', note: '' }]],
-  ['products', 'values', [1, 2].map((value) => ({ field: 'sandMinutes', value, origin: 'label', note: '' }))],
   ['cans', 'sizeMillilitres', 0],
   ['cans', 'leftMillilitres', -5],
   ['mixCards', 'components', []],
