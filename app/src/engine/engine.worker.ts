@@ -13,6 +13,9 @@ const SLICE_MS = 40;
 /** Better plans are shown no more often than this. */
 const TELL_EVERY_MS = 400;
 
+/** A shop of more rungs than this is told its first plan by the first order. */
+const MOST_WITH_ALL_ORDERS = 1000;
+
 let newest = 0;
 /** when hands begin each rung by the last plan: what the next one starts from, so that tonight stays as it was */
 let before: Readonly<Record<string, number>> = {};
@@ -26,7 +29,9 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
   const own = newest;
   const asked = await readPlanQuestion(source);
   if (!asked) return;
-  const planner = createShopPlanner(asked.input, { objective: asked.objective, before });
+  // Of thousands of rungs any plan is better than none for seconds: the other orders are tried once the first is told.
+  const isLarge = asked.input.parts.reduce((sum, part) => sum + part.rungs.length, 0) > MOST_WITH_ALL_ORDERS;
+  const planner = createShopPlanner(asked.input, { objective: asked.objective, before }, isLarge ? 1 : undefined);
   const tell = (plan: ShopPlan): void => toPieces(plan).forEach(send);
   const finish = async (): Promise<void> => {
     const plan = planner.plan();

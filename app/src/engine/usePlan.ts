@@ -1,6 +1,6 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import { useNow } from '../clock/ClockContext';
@@ -15,6 +15,7 @@ import { usePlanVersion } from './usePlanVersion';
 
 /** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
 const REPLAN_MS = 5 * 60_000;
+const LAST_TOLD = ['plan told last'];
 const NO_FILMS: readonly FilmAnswer[] = [];
 
 /** The shop's air along time; null before there is a shop. */
@@ -29,7 +30,7 @@ export function useAir(): AirTimeline | null {
 export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning: boolean; readonly error: unknown } {
   const client = useQueryClient();
   const { db } = useStore();
-  const { isRead, version } = usePlanVersion();
+  const { version } = usePlanVersion();
   const minute = useNow(60_000);
   const now = Math.floor(minute / REPLAN_MS) * REPLAN_MS;
   const query = useQuery({
@@ -43,6 +44,7 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
         if (!plan) return;
         last = plan;
         client.setQueryData(queryKey, plan);
+        client.setQueryData(LAST_TOLD, plan);
       };
       // A change is planned from this minute on; between changes the plan is renewed on its grid.
       await getEngine().planShop({ databaseName: db.name, nowMs: minute }, proxy(take));
@@ -50,28 +52,36 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
     },
     // A plan of a large shop is not worth comparing with the one before, piece by piece.
     structuralSharing: false,
-    enabled: isRead,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
     networkMode: 'always',
   });
-  return { plan: query.data ?? null, isPlanning: query.isFetching, error: query.error };
+  // While a newer question is worked on, what was told last is shown, though it answers the one before.
+  const told = useQuery<ShopPlan>({ queryKey: LAST_TOLD, queryFn: skipToken, gcTime: Infinity, networkMode: 'always', structuralSharing: false });
+  const plan = (query.isPlaceholderData ? told.data : query.data) ?? query.data ?? told.data ?? null;
+  return { plan, isPlanning: query.isFetching, error: query.error };
 }
 
 /** What the cure clock says of the top film of every part, read in the worker once for all who ask. */
 export function useFilms(): readonly FilmAnswer[] {
   const { db } = useStore();
-  const { isRead, version } = usePlanVersion();
+  const { version } = usePlanVersion();
   const now = useNow(REPLAN_MS);
   const query = useQuery({
     queryKey: ['films', version, now],
     queryFn: (): Promise<readonly FilmAnswer[]> => getFilms().readShopFilms({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
-    enabled: isRead,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
     networkMode: 'always',
   });
   return query.data ?? NO_FILMS;
+}
+
+/** Begins to plan and to read the cure clocks as soon as there is a database, while the page still reads what it shows. */
+export function PlanAhead(): null {
+  usePlan();
+  useFilms();
+  return null;
 }

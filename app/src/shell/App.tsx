@@ -7,6 +7,7 @@ import type { ShopClock } from '../clock/shopClock';
 import type { Store } from '../data/store';
 import { BackupProvider } from '../data/backups/BackupContext';
 import { StoreProvider } from '../data/StoreContext';
+import { PlanAhead } from '../engine/usePlan';
 import type { WatchVersion } from './NewVersion';
 import { NewVersion } from './NewVersion';
 import { NoticesProvider } from './Notices';
@@ -31,6 +32,7 @@ export function App({
     <QueryClientProvider client={client}>
       <ClockProvider clock={clock}>
         <StoreProvider store={store}>
+          <PlanAhead />
           <NoticesProvider>
             <TitleProvider>
               <BackupProvider>

@@ -27,6 +27,22 @@ export function withoutCloses({ problem }: PreparedProblem): PreparedProblem {
  * @param urgencies minutes, by task index: greater where it should be begun sooner (UrgencyMeter measures them)
  */
 export function dispatchOrder(open: PreparedProblem, urgencies: readonly number[], weights: DispatchWeights): number[] {
+  const steps = dispatchSteps(open, urgencies, weights);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** Tasks placed between two pauses: some twenty milliseconds with thousands of tasks. */
+const PAUSE_TASKS = 64;
+
+/** The same, with pauses in which whoever asked may answer something else, or give up. */
+export function* dispatchSteps(
+  open: PreparedProblem,
+  urgencies: readonly number[],
+  weights: DispatchWeights,
+): Generator<undefined, number[]> {
   const board = new Board(open);
   const order: number[] = [];
   const waitsFor = open.incoming.map((arcs) => arcs.filter((arc) => !open.tasks[arc.from]?.fixed).length);
@@ -65,6 +81,7 @@ export function dispatchOrder(open: PreparedProblem, urgencies: readonly number[
     }
     ready.delete(best);
     order.push(best);
+    if (order.length % PAUSE_TASKS === 0) yield;
     if (current.place.kind !== 'placed') continue;
     board.keep(best, current.place.placement, current.place.holdEnds);
     for (const arc of open.outgoing[best] ?? []) {

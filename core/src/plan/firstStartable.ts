@@ -1,6 +1,9 @@
-import { dispatchOrder } from './dispatchOrder';
+import type { DispatchWeights } from './dispatchOrder';
+import { dispatchOrder, dispatchSteps } from './dispatchOrder';
 import type { PlanGenes } from './placeInOrder';
 import type { PreparedProblem } from './preparedProblem';
+
+const NO_WEIGHTS: DispatchWeights = { urgency: 0, setup: 0 };
 
 /**
  * What a finisher does without a plan: always the work that can be begun first, without waiting for what could share a session. Windows
@@ -9,5 +12,10 @@ import type { PreparedProblem } from './preparedProblem';
  * @param open the problem without closes (see withoutCloses)
  */
 export function firstStartable(open: PreparedProblem): PlanGenes {
-  return { order: dispatchOrder(open, [], { urgency: 0, setup: 0 }), takesAsItComes: true };
+  return { order: dispatchOrder(open, [], NO_WEIGHTS), takesAsItComes: true };
+}
+
+/** The same, with pauses (see {@link dispatchSteps}). */
+export function* firstStartableSteps(open: PreparedProblem): Generator<undefined, PlanGenes> {
+  return { order: yield* dispatchSteps(open, [], NO_WEIGHTS), takesAsItComes: true };
 }

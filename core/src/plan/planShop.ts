@@ -126,6 +126,8 @@ const FIRST_ORDERS = 4;
 const CALM_MS = 16 * 3_600_000;
 /** Work units of a search, tasks × plans looked at: a second or two on a usual machine, and the same plan on every machine. */
 const SEARCH_UNITS = 130_000;
+/** However large the shop, so many plans are looked at: some four seconds with 5,000 rungs. */
+const LEAST_ROUNDS = 40;
 /** Rounds of the search between two looks at whether to stop. */
 const MOST_ROUNDS = 1500;
 
@@ -175,7 +177,7 @@ export function createShopPlanner(input: ShopPlanInput, options: ShopPlanOptions
   }
   const { shop, search, horizonDays } = begun;
   let { state } = begun;
-  const limit = Math.min(MOST_ROUNDS, Math.ceil(SEARCH_UNITS / Math.max(1, shop.problem.tasks.length)));
+  const limit = Math.min(MOST_ROUNDS, Math.max(LEAST_ROUNDS, Math.ceil(SEARCH_UNITS / Math.max(1, shop.problem.tasks.length))));
   const isOver = (): boolean => state.rounds >= limit || shop.problem.tasks.every((task) => task.fixed !== null);
   return {
     plan: () => describePlan(input, { shop, state, horizonDays, isFinal: isOver(), options }),
