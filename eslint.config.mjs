@@ -2,7 +2,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/build/**', '**/node_modules/**', '**/dev-dist/**', 'demo/files/**'] },
+  { ignores: ['**/dist/**', '**/build/**', '**/node_modules/**', '**/dev-dist/**', 'demo/files/**', '**/made/*.js'] },
   ...tseslint.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],

@@ -11,6 +11,7 @@ import { ShopDatabase } from './data/database';
 import { isDemoServer, loadDemo } from './data/demo';
 import { watchTables } from './data/liveTables';
 import { Store } from './data/store';
+import { travelElsewhere } from './engine/largeEdits';
 import { App } from './shell/App';
 import { ROUTES } from './shell/routes';
 import { UpgradeWait } from './shell/UpgradeWait';
@@ -30,7 +31,7 @@ async function start(root: Root): Promise<void> {
     return false;
   });
   const clock = createShopClock();
-  const store = new Store(db, clock.now);
+  const store = new Store(db, clock.now, (direction) => travelElsewhere(db.name, direction, Math.round(clock.now())));
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });
   const followClock = async (): Promise<void> => {
     const kept = (await db.meta.get('clockOffsetMs'))?.value;

@@ -40,7 +40,8 @@ function keepStrict(name: string, schema: Schema): void {
     // Bounds beside it turn a whole number into any number.
     if (hasRule(name, property, (rule) => rule.name === 'isInt')) field.type = 'integer';
     // `@Nullable()` is a condition in class-validator's terms.
-    if (hasRule(name, property, (rule) => rule.type === 'conditionalValidation')) properties[property] = { anyOf: [field, { type: 'null' }] };
+    if (hasRule(name, property, (rule) => rule.type === 'conditionalValidation'))
+      properties[property] = { anyOf: [field, { type: 'null' }] };
   }
   schema.required = Object.keys(properties);
   schema['additionalProperties'] = false;

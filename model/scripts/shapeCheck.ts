@@ -18,6 +18,7 @@ export function makeShapeCheck(): string {
     // Lengths in UTF-16 units need no code of the package at run time, and are never looser than the classes' own.
     unicode: false,
     strictTypes: false,
+    logger: false,
     schemas: [{ $id: 'project', ...makeProjectSchema() }],
   });
   return `// Made by \`npm run schema\` from the record classes.\n${makeStandalone(ajv, { isShaped: 'project' })}`;

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
+import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import Dexie from 'dexie';
 import fc from 'fast-check';
@@ -9,7 +10,7 @@ import { correctEntry, correctTimer, finishRung, reopenRung, setDown, takeInHand
 import { addPart, NEW_PART } from './changes/partChanges';
 import { duplicateRung, moveRung } from './changes/rungChanges';
 import { ShopDatabase } from './database';
-import { gatherProject, importProject, previewImports } from './projectTransfer';
+import { gatherProject, gatherRecords, importProject, previewImports } from './projectTransfer';
 import { ShopError } from './shopError';
 import { Store } from './store';
 import { wipeEverything } from './wipe';
@@ -314,5 +315,99 @@ describe('a browser that holds a database of before', () => {
     expect(Object.keys(stored ?? {}).sort()).toEqual(['blob', 'id']);
     expect(new Uint8Array((await stored?.blob.arrayBuffer()) ?? new ArrayBuffer())).toEqual(new Uint8Array([1, 2, 3, 4]));
     await opened.delete();
+  });
+  it('is laid in rows of many, and what could be undone still can', async () => {
+    const name = `old-${(names += 1)}`;
+    const old = new Dexie(name);
+    old.version(5).stores({
+      ...Object.fromEntries(TABLE_NAMES.map((table) => [table, 'id'])),
+      ladders: 'id, partId',
+      rungs: 'id, ladderId, state, productId, mixCardId',
+      logEntries: 'id, atMs, counter, *pictureIds, correctsId',
+      attachments: 'id',
+      history: '++seq, isUndone',
+      historyChanges: 'seq',
+      meta: 'key',
+    });
+    const sample = makeSampleProject();
+    for (const table of TABLE_NAMES) await old.table(table).bulkAdd(table === 'shop' ? [sample.shop] : sample[table]);
+    const [rung] = sample.rungs;
+    if (!rung) throw new Error('the sample has rungs');
+    const before = { ...rung, name: 'as it was', revision: rung.revision - 1 };
+    const picture = { id: 'gone', blob: new Blob(['bytes']) };
+    const seq = (await old.table('history').add({ label: 'Rename', atMs: 1, isUndone: 0 })) as number;
+    await old.table('historyChanges').add({
+      seq,
+      changes: [
+        { table: 'rungs', id: rung.id, before, after: rung },
+        { table: 'attachments', id: 'gone', before: picture, after: null },
+      ],
+    });
+    old.close();
+    const opened = new ShopDatabase(name);
+    const byId = (list: readonly { readonly id: string }[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+    for (const table of ['rungs', 'logEntries', 'pictures', 'parts'] as const)
+      expect(await opened.records(table).toArray()).toEqual(byId(sample[table]));
+    const lifted = new Store(opened, () => 2);
+    expect(await lifted.undo()).toBe('Rename');
+    expect(await opened.records('rungs').get(rung.id)).toMatchObject({ name: 'as it was' });
+    expect(await opened.attachments.count()).toBe(1);
+    expect(await lifted.redo()).toBe('Rename');
+    expect(await opened.records('rungs').get(rung.id)).toMatchObject({ name: rung.name });
+    expect(await opened.attachments.count()).toBe(0);
+    await opened.delete();
+  });
+});
+
+describe('an edit of thousands of records', () => {
+  it('is kept as one text, and goes back and forward as small ones do, its bytes too', async () => {
+    const template = makeSampleProject().logEntries[0];
+    if (!template) throw new Error('the sample has an entry');
+    const entries = Array.from({ length: 3000 }, (_, at) => ({ ...template, id: `many-${at}`, counter: 100 + at }));
+    const before = await gatherRecords(db, 0);
+    await store.edit('Many', async (edit) => {
+      for (const entry of entries) await edit.put('logEntries', entry);
+      await edit.put('pictures', { ...(before.pictures[0] as (typeof before.pictures)[0]), id: 'new-picture' });
+      await edit.attach({ id: 'new-picture', blob: new Blob(['new']) });
+    });
+    const after = await gatherRecords(db, 0);
+    const [kept] = (await db.historyChanges.toArray()).slice(-1);
+    expect(kept?.packed?.size).toBeGreaterThan(100_000);
+    expect([kept?.changes, kept?.bytes]).toEqual([[], [{ id: 'new-picture', isHere: true, other: null }]]);
+    const plain = (project: object): unknown =>
+      JSON.parse(JSON.stringify(project, (key, value: unknown) => (key === 'revision' ? 0 : value)));
+    for (let round = 0; round < 2; round += 1) {
+      expect(await store.undo()).toBe('Many');
+      expect(plain(await gatherRecords(db, 0))).toEqual(plain(before));
+      expect(await db.attachments.get('new-picture')).toBeUndefined();
+      expect(await store.redo()).toBe('Many');
+      expect(plain(await gatherRecords(db, 0))).toEqual(plain(after));
+      expect(await (await db.attachments.get('new-picture'))?.blob.text()).toBe('new');
+    }
+  });
+  it('goes back elsewhere where there is a place for it, while small ones go back here', async () => {
+    const asked: string[] = [];
+    const page: Store = new Store(
+      db,
+      () => 5,
+      async (direction) => {
+        asked.push(direction);
+        return new Store(db, () => 5)[direction]();
+      },
+    );
+    const template = makeSampleProject().logEntries[0];
+    if (!template) throw new Error('the sample has an entry');
+    await page.edit('Many', async (edit) => {
+      for (let at = 0; at < 2500; at += 1) await edit.put('logEntries', { ...template, id: `many-${at}`, counter: 100 + at });
+    });
+    await page.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'One' }));
+    expect([await page.undo(), await page.undo(), await page.redo(), await page.redo()]).toEqual(['Rename', 'Many', 'Many', 'Rename']);
+    expect(asked).toEqual(['undo', 'redo']);
+  });
+  it('and another tab that went back first: the second goes back one edit further', async () => {
+    await store.edit('first', (edit) => edit.patch('props', 'prop', { name: 'One' }));
+    await store.edit('second', (edit) => edit.patch('props', 'prop', { name: 'Two' }));
+    const other = new Store(db, () => 5);
+    expect((await Promise.all([store.undo(), other.undo()])).sort()).toEqual(['first', 'second']);
   });
 });

@@ -9,7 +9,7 @@ import { LiveTables } from './liveTables';
 import { isMomentKept } from '@zinc-ladder/model/records/momentBounds';
 import type { Kept } from './buckets/bucketRow';
 import { recordTable } from './recordTable';
-import { packChanges, unpackChanges } from './packChanges';
+import { isLarge, packChanges, unpackChanges } from './packChanges';
 import { sameButRevision } from './sameRecord';
 import { ShopError, toShopError } from './shopError';
 
@@ -40,9 +40,13 @@ export class Store {
   /** revisions this tab wrote, by table and id */
   private readonly own = new Map<string, number>();
 
+  /**
+   * @param elsewhere goes to the other side of an edit of thousands of records where no page stands still for it; left out: here
+   */
   constructor(
     readonly db: ShopDatabase,
     private readonly now: () => number,
+    private readonly elsewhere: ((direction: 'undo' | 'redo') => Promise<string>) | null = null,
   ) {
     this.tables = new LiveTables(db);
   }
@@ -129,6 +133,11 @@ export class Store {
         const next = await this.nextRow(direction);
         const kept = next && (await this.db.historyChanges.get(next.seq));
         if (!next || !kept) throw new ShopError('nothingToUndo');
+        if (this.elsewhere && isLarge(kept)) {
+          const label = await this.elsewhere(direction);
+          await this.tables.reload();
+          return label;
+        }
         const changes = await unpackChanges(kept);
         const made = await this.db.transaction('rw', this.db.tables, (transaction) =>
           this.turn(transaction, direction, { ...kept, changes }),
@@ -170,7 +179,11 @@ export class Store {
     await write(transaction, made);
     if (bytes.length > 0) {
       // Only the bytes that are not here are kept with the edit, so they change places; its records stay as they are.
-      const moved = packChanges(seq, made.filter(({ table }) => table === 'attachments'), 'after').bytes;
+      const moved = packChanges(
+        seq,
+        made.filter(({ table }) => table === 'attachments'),
+        'after',
+      ).bytes;
       await transaction.table('historyChanges').update(seq, { bytes: moved });
     }
     await transaction.table('history').update(seq, { isUndone: direction === 'undo' ? 1 : 0 });

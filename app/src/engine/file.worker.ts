@@ -10,7 +10,10 @@ import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { ShopDatabase } from '../data/database';
 import type { ImportMode, ImportPreview } from '../data/projectTransfer';
 import { importProject, previewImports } from '../data/projectTransfer';
+import type { ShopErrorCode } from '../data/shopError';
+import { toShopError } from '../data/shopError';
 import { Store } from '../data/store';
+import { wipeEverything } from '../data/wipe';
 import { exposeApi } from './exposeApi';
 import type { PackedProject, SaveKind } from './packShop';
 import { packShop } from './packShop';
@@ -35,6 +38,9 @@ export type OpenOutcome =
 export type PackOutcome =
   { readonly kind: 'packed'; readonly packed: PackedProject } | { readonly kind: 'faulty'; readonly faults: readonly Fault[] };
 
+/** What came of an edit made here. */
+export type EditOutcome = { readonly kind: 'done'; readonly label: string } | { readonly kind: 'refused'; readonly code: ShopErrorCode };
+
 let held: ProjectBundle | null = null;
 
 /** Runs work on a database of its own connection, which is closed again. */
@@ -45,6 +51,17 @@ async function withDatabase<Result>(name: string, work: (db: ShopDatabase) => Pr
   } finally {
     db.close();
   }
+}
+
+/** Runs an edit, and tells what it was or why it was refused: errors lose their class on the way out of a worker. */
+function runEdit(databaseName: string, nowMs: number, run: (store: Store) => Promise<string>): Promise<EditOutcome> {
+  return withDatabase(databaseName, async (db) => {
+    try {
+      return { kind: 'done', label: await run(new Store(db, () => nowMs)) };
+    } catch (error) {
+      return { kind: 'refused', code: toShopError(error).code };
+    }
+  });
 }
 
 const reader = {
@@ -66,6 +83,12 @@ const reader = {
     const bundle = held;
     if (!bundle) throw new Error('no file is open');
     return withDatabase(databaseName, (db) => importProject(new Store(db, () => nowMs), bundle, mode));
+  },
+  async travel(databaseName: string, direction: 'undo' | 'redo', nowMs: number): Promise<EditOutcome> {
+    return runEdit(databaseName, nowMs, (store) => store[direction]());
+  },
+  async empty(databaseName: string, nowMs: number): Promise<EditOutcome> {
+    return runEdit(databaseName, nowMs, (store) => wipeEverything(store));
   },
   async read(file: Blob): Promise<ReadOutcome> {
     const bytes = new Uint8Array(await file.arrayBuffer());

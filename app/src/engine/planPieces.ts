@@ -1,6 +1,6 @@
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
 
-/** What a page copies out of a message in one go: some ten milliseconds in which it does nothing else. */
+/** What a page takes out of a message in one go: a few milliseconds in which it does nothing else. */
 const PIECE_ITEMS = 700;
 
 /** The lists of a plan that grow with the shop. */
@@ -11,7 +11,8 @@ type LongList = (typeof LONG_LISTS)[number];
 /** A plan on its way from the worker: what is short first, long lists after it, piece by piece. */
 export type PlanPiece =
   | { readonly kind: 'begin'; readonly plan: ShopPlan }
-  | { readonly kind: 'more'; readonly list: LongList; readonly items: readonly unknown[] }
+  /** items as JSON: measured, reading text takes a page a tenth of the time that copying thousands of objects out of a message does */
+  | { readonly kind: 'more'; readonly list: LongList; readonly json: string }
   | { readonly kind: 'end' };
 
 /** A plan in pieces that a page takes in without standing still. */
@@ -23,7 +24,7 @@ export function toPieces(plan: ShopPlan): PlanPiece[] {
     Array.from({ length: Math.ceil(plan[list].length / PIECE_ITEMS) }, (_, at): PlanPiece => ({
       kind: 'more',
       list,
-      items: plan[list].slice(at * PIECE_ITEMS, (at + 1) * PIECE_ITEMS),
+      json: JSON.stringify(plan[list].slice(at * PIECE_ITEMS, (at + 1) * PIECE_ITEMS)),
     })),
   );
   return [{ kind: 'begin', plan: begin }, ...more, { kind: 'end' }];
@@ -37,7 +38,8 @@ export class PlanPieces {
   take(piece: PlanPiece): ShopPlan | null {
     if (piece.kind === 'end') return this.plan;
     if (piece.kind === 'begin') this.plan = piece.plan;
-    else if (this.plan?.kind === 'planned') this.plan = { ...this.plan, [piece.list]: [...this.plan[piece.list], ...piece.items] };
+    else if (this.plan?.kind === 'planned')
+      this.plan = { ...this.plan, [piece.list]: [...this.plan[piece.list], ...(JSON.parse(piece.json) as unknown[])] };
     return null;
   }
 }

@@ -58,7 +58,13 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
     networkMode: 'always',
   });
   // While a newer question is worked on, what was told last is shown, though it answers the one before.
-  const told = useQuery<ShopPlan>({ queryKey: LAST_TOLD, queryFn: skipToken, gcTime: Infinity, networkMode: 'always', structuralSharing: false });
+  const told = useQuery<ShopPlan>({
+    queryKey: LAST_TOLD,
+    queryFn: skipToken,
+    gcTime: Infinity,
+    networkMode: 'always',
+    structuralSharing: false,
+  });
   const plan = (query.isPlaceholderData ? told.data : query.data) ?? query.data ?? told.data ?? null;
   return { plan, isPlanning: query.isFetching, error: query.error };
 }

@@ -249,8 +249,6 @@ export const SHOP_ACTS: readonly ShopAct[] = [
 
 /** The records of the shop, read from the database. */
 export async function readRecords(store: Store): Promise<ActMoment['records']> {
-  const tables = await Promise.all(
-    TABLE_NAMES.map(async (table) => [table, await store.db.stored(table).toArray()] as const),
-  );
+  const tables = await Promise.all(TABLE_NAMES.map(async (table) => [table, await store.db.stored(table).toArray()] as const));
   return Object.fromEntries(tables) as unknown as ActMoment['records'];
 }

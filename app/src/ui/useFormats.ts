@@ -29,7 +29,7 @@ export function useFormats(): Formats {
   return formatsFor(zone, cycle, units, navigator.language);
 }
 
-/** Making formats of moments takes the browser some ten milliseconds, and half of all components ask for them. */
+/** Half of all components ask for formats; those of one shop are made once. */
 const made = new Map<string, Formats>();
 
 function formatsFor(...asked: Parameters<typeof makeFormats>): Formats {
@@ -42,18 +42,17 @@ function formatsFor(...asked: Parameters<typeof makeFormats>): Formats {
 /** Formats for a zone, an hour cycle, units and a language. */
 export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric' | 'us', language: string): Formats {
   const hour12 = cycle === '12';
-  const clock = new Intl.DateTimeFormat(language, {
-    timeZone,
-    hour: hour12 ? 'numeric' : '2-digit',
-    minute: '2-digit',
-    hourCycle: hour12 ? 'h12' : 'h23',
-  });
-  const weekdayFormat = new Intl.DateTimeFormat(language, { timeZone, weekday: 'short' });
-  const dayFormat = new Intl.DateTimeFormat(language, { timeZone, weekday: 'short', day: 'numeric', month: 'short' });
-  const dateFormat = new Intl.DateTimeFormat(language, { timeZone, day: 'numeric', month: 'short' });
-  const dateKey = new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' });
-  const time = (ms: number): string => clock.format(ms);
-  const day = (ms: number): string => dayFormat.format(ms).replace(',', '');
+  const format = (options: Intl.DateTimeFormatOptions, locale = language): ((ms: number) => string) => {
+    // Each takes the browser some ten milliseconds to make; not all are used everywhere.
+    let kept: Intl.DateTimeFormat | null = null;
+    return (ms) => (kept ??= new Intl.DateTimeFormat(locale, { timeZone, ...options })).format(ms);
+  };
+  const time = format({ hour: hour12 ? 'numeric' : '2-digit', minute: '2-digit', hourCycle: hour12 ? 'h12' : 'h23' });
+  const weekday = format({ weekday: 'short' });
+  const dayAndComma = format({ weekday: 'short', day: 'numeric', month: 'short' });
+  const date = format({ day: 'numeric', month: 'short' });
+  const dateKey = format({ dateStyle: 'short' }, 'en-CA');
+  const day = (ms: number): string => dayAndComma(ms).replace(',', '');
   const full = (ms: number): string => `${day(ms)} ${time(ms)}`;
   const isUs = units === 'us';
   return {
@@ -61,13 +60,13 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
     day,
     full,
     brief: (ms, nowMs) => {
-      if (dateKey.format(ms) === dateKey.format(nowMs)) return time(ms);
-      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekdayFormat.format(ms)} ${time(ms)}` : dateFormat.format(ms);
+      if (dateKey(ms) === dateKey(nowMs)) return time(ms);
+      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekday(ms)} ${time(ms)}` : date(ms);
     },
-    weekday: (ms) => weekdayFormat.format(ms),
+    weekday,
     moment: (ms, nowMs) => {
-      if (dateKey.format(ms) === dateKey.format(nowMs)) return time(ms);
-      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekdayFormat.format(ms)} ${time(ms)}` : full(ms);
+      if (dateKey(ms) === dateKey(nowMs)) return time(ms);
+      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekday(ms)} ${time(ms)}` : full(ms);
     },
     temperature: (celsius) => (isUs ? `${Math.round(celsius * 1.8 + 32)} °F` : `${tenths(celsius).toFixed(1)} °C`),
     temperatureGap: (kelvin) => {

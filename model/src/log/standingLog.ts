@@ -61,10 +61,10 @@ export function standingEntriesAfter(
 ): readonly LogEntry[] {
   const { gone, come } = differenceOf(before, entries);
   if (gone.length + come.length === 0) return standing;
+  if (gone.length + come.length > MOST_SINGLE) return standingEntries(entries);
   const changed = [...gone, ...come];
   const ids = new Set(changed.map((entry) => entry.id));
   const isSimple =
-    changed.length <= MOST_SINGLE &&
     changed.every((entry) => entry.correctsId === null) &&
     !entries.some(({ correctsId }) => correctsId !== null && ids.has(correctsId)) &&
     (gone.length === 0 || !before.some(({ correctsId }) => correctsId !== null && ids.has(correctsId)));

@@ -1,17 +1,6 @@
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsNumber,
-  Max,
-  MaxLength,
-  Min,
-  MinLength,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsNumber, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
 import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
 import { IsLab } from './colourReading';
 import { IsHexColour, IsLine, Nullable } from './decorators';

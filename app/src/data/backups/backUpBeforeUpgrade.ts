@@ -37,7 +37,13 @@ export async function backUpBeforeUpgrade(databaseName: string, place: BackupPla
       if (read) attachments.set(id, read);
     }
     // Versions of the database and of the format went up together until the format's fifth; from then on the database went up alone.
-    const project = { format: FORMAT_NAME, version: Math.min(old.verno, LAST_SHARED_VERSION), savedAtMs: Math.round(nowMs), shop, ...Object.fromEntries(lists) };
+    const project = {
+      format: FORMAT_NAME,
+      version: Math.min(old.verno, LAST_SHARED_VERSION),
+      savedAtMs: Math.round(nowMs),
+      shop,
+      ...Object.fromEntries(lists),
+    };
     const packed = zipBundle({ project, attachments } as unknown as ProjectBundle);
     const name = backupName(nowMs, 'before-upgrade');
     await place.write(name, new Blob([packed as Uint8Array<ArrayBuffer>]));

@@ -4,11 +4,20 @@ import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/tes
 import { makeVersion4 } from '@zinc-ladder/model/testing/makeVersion4';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import Dexie from 'dexie';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { ShopDatabase } from '../database';
 import type { BackupFile, BackupPlace, BackupReason } from './backupPlace';
 import { backupName, backupsToDrop, BEFORE_KEPT, DAILY_KEPT, readBackupName } from './backupPlace';
+import { importProject } from '../projectTransfer';
+import { Store } from '../store';
 import { backUpBeforeUpgrade } from './backUpBeforeUpgrade';
+import { keepBackup } from './keepBackup';
+
+// There are no workers here; how it packs is tested by itself.
+vi.mock('../../engine/packProjectFile', async () => {
+  const { packShop } = await import('../../engine/packShop');
+  return { packProjectFile: async (name: string, atMs: number, as: 'zip' | 'json') => packShop(new ShopDatabase(name), atMs, as) };
+});
 
 const NOW = Date.UTC(2026, 10, 27, 1, 51, 45, 74);
 const DAY = 86_400_000;
@@ -61,5 +70,39 @@ describe('before a new version lifts a shop', () => {
     // Lifted already, there is nothing to keep.
     expect(await backUpBeforeUpgrade('backup-old', place, NOW)).toBeNull();
     await Dexie.delete('backup-old');
+  });
+});
+
+describe('a backup', () => {
+  it('is kept once for each state of the shop, however often it is asked for, and again after an edit, an undo, or when it was thrown away', async () => {
+    const db = new ShopDatabase('backup-once');
+    const store = new Store(db, () => NOW);
+    await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+    const files = new Map<string, Blob>();
+    const place: BackupPlace = {
+      list: () =>
+        Promise.resolve(
+          [...files].flatMap(([name, { size }]) => {
+            const read = readBackupName(name);
+            return read ? [{ ...read, bytes: size }] : [];
+          }),
+        ),
+      write: (name, blob) => Promise.resolve(void files.set(name, blob)),
+      read: () => Promise.reject(new Error('not asked for')),
+      remove: (name) => Promise.resolve(void files.delete(name)),
+    };
+    let atMs = NOW;
+    const keep = (): Promise<string | null> => keepBackup(db, place, 'before-replace', (atMs += 1000));
+    const [first, second] = await Promise.all([keep(), keep()]);
+    expect([first === null, second]).toEqual([false, null]);
+    await store.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'One' }));
+    expect([await keep(), await keep()]).toEqual([expect.any(String), null]);
+    await store.undo();
+    expect(await keep()).toEqual(expect.any(String));
+    files.clear();
+    expect(await keep()).toEqual(expect.any(String));
+    await store.forgetHistory();
+    expect(await keep()).toEqual(expect.any(String));
+    await db.delete();
   });
 });

@@ -16,7 +16,9 @@ export class BucketTable<Record extends Kept> {
   }
 
   async bulkGet(ids: readonly string[]): Promise<(Record | undefined)[]> {
-    const known = new Map(recordsOf(await this.rows.bulkGet([...new Set(ids.map((id) => rowOf(this.name, id)))])).map((record) => [record.id, record]));
+    const known = new Map(
+      recordsOf(await this.rows.bulkGet([...new Set(ids.map((id) => rowOf(this.name, id)))])).map((record) => [record.id, record]),
+    );
     return ids.map((id) => known.get(id));
   }
 
@@ -55,7 +57,10 @@ export class BucketTable<Record extends Kept> {
   }
 
   async bulkPut(records: readonly Record[]): Promise<void> {
-    await this.change(records.map((record) => record.id), records);
+    await this.change(
+      records.map((record) => record.id),
+      records,
+    );
   }
 
   async bulkDelete(ids: readonly string[]): Promise<void> {

@@ -15,6 +15,7 @@ import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/Swatch';
 import type { Formats } from '../../ui/useFormats';
 import { formatSpan, useFormats } from '../../ui/useFormats';
+import { useSettled } from '../../ui/useSettled';
 import { Why } from '../../ui/Why';
 import { CorrectionForm } from './CorrectionForm';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
@@ -33,6 +34,8 @@ const KIND_WORDS: Readonly<Record<LogEntry['kind'], string>> = {
 };
 const METHOD_NAMES = new Map(METHODS.map((method) => [method.id, method.name]));
 
+const SUMS_AFTER_MS = 250;
+
 /** What did I do? */
 export function LogView() {
   useTitle('Log');
@@ -45,9 +48,12 @@ export function LogView() {
   const standing = useDerived('logEntries', standingLog);
   const search = useMemo(() => new LogSearch(standing, (entry) => wordsOf(entry, index)), [standing, index]);
   const shown = useMemo(() => search.find(shownFilter), [search, shownFilter]);
+  // Sums and their chart follow when the keys rest.
+  const summedFilter = useSettled(shownFilter, SUMS_AFTER_MS);
+  const summed = useMemo(() => search.find(summedFilter), [search, summedFilter]);
   const compared = useMemo(
-    () => compareLogged(shown, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
-    [shown, index],
+    () => compareLogged(summed, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
+    [summed, index],
   );
   return (
     <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">

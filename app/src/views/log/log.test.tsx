@@ -38,7 +38,7 @@ describe('the log', () => {
     await list();
     await user.selectOptions(screen.getByRole('combobox', { name: 'Kind' }), 'mistake');
     await waitFor(async () => expect(await titles()).toEqual(['host: primer']));
-    expect(screen.queryByText(/of the planned time/u)).toBeNull();
+    await waitFor(() => expect(screen.queryByText(/of the planned time/u)).toBeNull());
     await user.selectOptions(screen.getByRole('combobox', { name: 'Kind' }), '');
     await user.selectOptions(screen.getByRole('combobox', { name: 'Product' }), 'primer');
     await waitFor(async () => expect((await titles()).length).toBe(2));

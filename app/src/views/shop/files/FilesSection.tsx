@@ -4,9 +4,9 @@ import { useClock } from '../../../clock/ClockContext';
 import type { ImportMode } from '../../../data/projectTransfer';
 import { useBackups } from '../../../data/backups/BackupContext';
 import { useStore } from '../../../data/StoreContext';
-import { wipeEverything } from '../../../data/wipe';
 import { packProjectFile } from '../../../engine/packProjectFile';
 import type { OpenedFile } from '../../../engine/openProjectFile';
+import { emptyShop } from '../../../engine/largeEdits';
 import { openProjectFile } from '../../../engine/openProjectFile';
 import { useNotices } from '../../../shell/Notices';
 import { Button } from '../../../ui/Button';
@@ -99,7 +99,8 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
   const empty = (): Promise<void> =>
     guard('Emptying…', null, async () => {
       await backups.keep('before-empty');
-      await wipeEverything(store);
+      await emptyShop(store.db.name, Math.round(clock.now()));
+      await store.tables.reload();
     });
   return (
     <div className="grid items-start gap-4 md:grid-cols-2">
