@@ -61,8 +61,11 @@ async function findNamesOfDropped(edit: Edit, list: RecordList, dropped: Readonl
 }
 
 async function findTouchedLadderFaults(edit: Edit, changes: readonly RecordChange[]): Promise<Fault[]> {
+  // A rung that stays on its ladder cannot make the two disagree; most edits change nothing else of rungs.
   const changedRungs = changes.flatMap(({ table, before, after }) =>
-    table === 'rungs' ? [[before as Rung | null, after as Rung | null]] : [],
+    table === 'rungs' && (before as Rung | null)?.ladderId !== (after as Rung | null)?.ladderId
+      ? [[before as Rung | null, after as Rung | null]]
+      : [],
   );
   const ladderIds = new Set([
     ...changes.flatMap(({ table, id }) => (table === 'ladders' ? [id] : [])),

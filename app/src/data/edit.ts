@@ -27,6 +27,8 @@ interface Change {
 /** One edit of the database, gathered as the difference it makes. Lives within one transaction, and reads what it has changed itself. */
 export class Edit {
   private readonly changes = new Map<string, Change>();
+  /** single records that were asked for, as they were before this edit */
+  private readonly read = new Map<string, { readonly record: object | undefined }>();
   /** tables read whole, by id, as they were before this edit */
   private readonly wholes = new Map<StoredTable, Map<string, object>>();
 
@@ -203,7 +205,12 @@ export class Edit {
 
   private async before(table: StoredTable, id: string): Promise<object | undefined> {
     const whole = this.wholes.get(table);
-    return whole ? whole.get(id) : this.stored(table).get(id);
+    if (whole) return whole.get(id);
+    const known = this.read.get(key(table, id));
+    if (known) return known.record;
+    const record = await this.stored(table).get(id);
+    this.read.set(key(table, id), { record });
+    return record;
   }
 
   private stored(table: StoredTable): RecordTable {

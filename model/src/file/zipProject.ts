@@ -16,6 +16,9 @@ export interface ProjectBundle {
 /** Bounds of what is unpacked, against files made to fill the memory. */
 export const ZIP_LIMITS = { entries: 4000, bytes: 512 * 1024 * 1024, entryBytes: 128 * 1024 * 1024 } as const;
 
+/** Records in a file that is still indented: as many make some megabytes. */
+const MOST_INDENTED = 10_000;
+
 const PROJECT_NAME = 'project.json';
 const EXTENSIONS: Readonly<Record<PictureReference['mediaType'], string>> = {
   'image/jpeg': 'jpg',
@@ -28,13 +31,14 @@ export function picturePath(picture: Pick<PictureReference, 'id' | 'mediaType'>)
 }
 
 /**
- * The project as JSON with a final newline: indented, or on one line where that would be larger than is read again.
+ * The project as JSON with a final newline: indented, or on one line where nobody would read it by eye, or it would be larger than is read again.
  *
  * @param most bytes that the reader takes
  * @throws FileFaultsError `tooLarge`, with the way out, when no reader would take it
  */
 export function writeProject(project: ProjectFile, most = MOST_PROJECT_BYTES): string {
-  for (const indent of [1, 0]) {
+  const records = Object.values(project).reduce((sum: number, list: unknown) => sum + (Array.isArray(list) ? list.length : 0), 0);
+  for (const indent of records > MOST_INDENTED ? [0] : [1, 0]) {
     const text = `${JSON.stringify(project, null, indent)}\n`;
     // One letter is at most three bytes of UTF-8: only near the limit is it worth counting them.
     if (text.length * 3 <= most || strToU8(text).length <= most) return text;

@@ -53,7 +53,9 @@ export class BucketTable<Record extends Kept> {
   async greatest(): Promise<number> {
     const { greatest } = BUCKETED[this.name];
     if (!greatest) throw new RangeError(`${this.name} tell no greatest value`);
-    return ((await this.rows.orderBy(greatest).last())?.[greatest] as number | undefined) ?? -1;
+    // Only the index is read: the row it names is of no use here.
+    const [value] = await this.rows.orderBy(greatest).reverse().limit(1).keys();
+    return (value as number | undefined) ?? -1;
   }
 
   async bulkPut(records: readonly Record[]): Promise<void> {

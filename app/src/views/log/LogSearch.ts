@@ -5,7 +5,8 @@ import { filterLog } from './filterLog';
 
 /** Searches one state of the log. What entries are searched in is put together once; a word that is typed on narrows what was found last. */
 export class LogSearch {
-  private words: ReadonlyMap<string, string> | null = null;
+  private readonly words = new Map<string, string>();
+  private prepared = 0;
   private last: { readonly filter: LogFilter; readonly found: readonly StandingEntry[] } | null = null;
 
   constructor(
@@ -23,9 +24,22 @@ export class LogSearch {
     return found;
   }
 
+  /** Puts together what some more entries are searched in, ahead of the first key. Returns whether there are more. */
+  prepare(most: number): boolean {
+    const end = Math.min(this.standing.length, this.prepared + most);
+    for (; this.prepared < end; this.prepared += 1) {
+      const each = this.standing[this.prepared];
+      if (each) this.wordsFor(each.entry);
+    }
+    return end < this.standing.length;
+  }
+
   private wordsFor(entry: LogEntry): string {
-    this.words ??= new Map(this.standing.map((each) => [each.entry.id, this.wordsOf(each.entry)]));
-    return this.words.get(entry.id) ?? '';
+    const known = this.words.get(entry.id);
+    if (known !== undefined) return known;
+    const words = this.wordsOf(entry);
+    this.words.set(entry.id, words);
+    return words;
   }
 }
 

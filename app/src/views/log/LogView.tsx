@@ -1,7 +1,7 @@
 import { METHODS } from '@zinc-ladder/core/ladder/methods';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNow } from '../../clock/ClockContext';
 import { useDerived, useTable, useTableQuery } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
@@ -35,6 +35,9 @@ const KIND_WORDS: Readonly<Record<LogEntry['kind'], string>> = {
 const METHOD_NAMES = new Map(METHODS.map((method) => [method.id, method.name]));
 
 const SUMS_AFTER_MS = 250;
+const PREPARE_AFTER_MS = 300;
+const PREPARE_EVERY_MS = 20;
+const PREPARED_AT_ONCE = 2000;
 
 /** What did I do? */
 export function LogView() {
@@ -47,6 +50,13 @@ export function LogView() {
   const shownFilter = useDeferredValue(filter);
   const standing = useDerived('logEntries', standingLog);
   const search = useMemo(() => new LogSearch(standing, (entry) => wordsOf(entry, index)), [standing, index]);
+  useEffect(() => {
+    // What entries are searched in is put together in the pauses, so that the first key is as quick as the others.
+    let timer = setTimeout(function prepare() {
+      if (search.prepare(PREPARED_AT_ONCE)) timer = setTimeout(prepare, PREPARE_EVERY_MS);
+    }, PREPARE_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [search]);
   const shown = useMemo(() => search.find(shownFilter), [search, shownFilter]);
   // Sums and their chart follow when the keys rest.
   const summedFilter = useSettled(shownFilter, SUMS_AFTER_MS);
