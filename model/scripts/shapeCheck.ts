@@ -2,9 +2,10 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import standaloneModule from 'ajv/dist/standalone/index.js';
 import { makeProjectSchema } from './projectSchema';
 
-// The package is CommonJS; what its one export is called depends on who loads it.
-const makeStandalone = ((standaloneModule as unknown as { default?: typeof standaloneModule }).default ??
-  standaloneModule) as unknown as typeof standaloneModule.default;
+type MakeStandalone = (ajv: Ajv2020, names: Readonly<Record<string, string>>) => string;
+// The package is CommonJS: whether its function is what is imported, or its `default`, depends on who loads it.
+const loaded = standaloneModule as unknown as MakeStandalone | { readonly default: MakeStandalone };
+const makeStandalone = typeof loaded === 'function' ? loaded : loaded.default;
 
 /**
  * The published schema as code: a module whose `isShaped` says whether something parsed is a project by its shape. Made ahead because the page's

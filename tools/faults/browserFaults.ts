@@ -85,7 +85,13 @@ async function readKept(page: Page): Promise<Kept> {
     const all = (table: string): Promise<Record<string, unknown>[]> =>
       new Promise((resolve, reject) => {
         const request = db.transaction(table).objectStore(table).getAll();
-        request.onsuccess = () => resolve(request.result as Record<string, unknown>[]);
+        // Some tables lie in rows of many records.
+        request.onsuccess = () =>
+          resolve(
+            (request.result as Record<string, unknown>[]).flatMap(
+              (row) => (row['records'] as Record<string, unknown>[] | undefined) ?? [row],
+            ),
+          );
         request.onerror = () => reject(request.error ?? new Error('not read'));
       });
     const [rungs, entries, labels, changes] = [
