@@ -40,7 +40,7 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
     await Promise.all(toPieces(plan).map(send));
   };
   tell(planner.plan());
-  // A newer question that came meanwhile is heard before the search begins: its first step cannot be broken off.
+  // A newer question that came meanwhile is heard before the search begins.
   await new Promise((resolve) => setTimeout(resolve));
   if (own !== newest) return finish();
   let toldAt = performance.now();

@@ -128,7 +128,7 @@ const CALM_MS = 16 * 3_600_000;
 const SEARCH_UNITS = 130_000;
 /** However large the shop, so many plans are looked at: some four seconds with 5,000 rungs. */
 const LEAST_ROUNDS = 40;
-/** Rounds of the search between two looks at whether to stop. */
+/** No shop is searched longer than this many plans. */
 const MOST_ROUNDS = 1500;
 
 /** A search for the shop's plan that can be carried on in steps. */
