@@ -92,7 +92,10 @@ test('a part keeps a mesh, changes its values, is taken away and comes back whol
   await page.getByRole('button', { name: 'Take it away' }).click();
   await expect(page).toHaveURL(/\/ladders\/telegraph$/u);
   await expect(page.getByRole('region', { name: 'Pointer × 3' })).toHaveCount(0);
+  // The view changes at once; what is undone and left must have been kept before.
+  await expect(page.getByRole('button', { name: 'Undo Take Pointer away' })).toBeVisible();
   await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: 'Redo Take Pointer away' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Pointer × 3' })).toBeVisible();
   await page.goto(`${DEMO}/surface/telegraph-pointer`);
   await expect(page.getByText('pointer.obj gives nothing', { exact: false })).toBeVisible();

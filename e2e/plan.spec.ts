@@ -61,6 +61,8 @@ test('a rung is pulled with the mouse, and the reasons of another are followed b
   const piece = page.locator('[data-pull="lantern-badge-13"]').first();
   await expect(piece).toBeVisible({ timeout: 20_000 });
   for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: 'Nearer' }).click();
+  // A better plan may just be put in place of the one before.
+  await expect.poll(() => piece.boundingBox()).not.toBeNull();
   const box = await piece.boundingBox();
   if (!box) throw new Error('no piece');
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

@@ -5,6 +5,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
 vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+vi.mock('../../engine/largeEdits', () => import('../../testing/largeEditsHere'));
 // A worker is not here; the reader itself is.
 vi.mock('../../engine/readCalendarFile', async () => {
   const { readBusyTimes } = await import('@zinc-ladder/model/calendar/readBusyTimes');
