@@ -1,7 +1,6 @@
 import { FileFaultsError } from '@zinc-ladder/model/file/faults';
 import { readProject } from '@zinc-ladder/model/file/readProject';
-import { readBundle, writeProject, zipBundle } from '@zinc-ladder/model/file/zipProject';
-import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
+import { countRecords, readBundle, writeProject, zipBundle } from '@zinc-ladder/model/file/zipProject';
 import type { ShopDatabase } from '../data/database';
 import { gatherProject } from '../data/projectTransfer';
 
@@ -29,8 +28,4 @@ export async function packShop(db: ShopDatabase, savedAtMs: number, as: SaveKind
     throw new FileFaultsError([{ code: 'inconsistent', path: '', message: 'the packed file does not read back as it was' }]);
   const type = as === 'zip' ? 'application/zip' : 'application/json';
   return { blob: new Blob([packed as string | Uint8Array<ArrayBuffer>], { type }), records };
-}
-
-function countRecords(project: ProjectFile): number {
-  return Object.values(project).reduce((sum: number, list: unknown) => sum + (Array.isArray(list) ? list.length : 0), 0);
 }

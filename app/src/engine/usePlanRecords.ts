@@ -4,15 +4,22 @@ import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 
 const NOTHING: readonly never[] = [];
 
+/** The tables that plans and films are computed from, beside the air. */
+export function usePlanTables() {
+  return {
+    shops: useTableQuery('shop'),
+    props: useTableQuery('props'),
+    parts: useTableQuery('parts'),
+    joins: useTableQuery('joins'),
+    ladders: useTableQuery('ladders'),
+    rungs: useTableQuery('rungs'),
+    products: useTableQuery('products'),
+  };
+}
+
 /** The records plans and films are computed from, live; null before there is a shop. `version` names this state of them. */
 export function usePlanRecords(): { readonly records: PlanRecords | null; readonly version: string } {
-  const shops = useTableQuery('shop');
-  const props = useTableQuery('props');
-  const parts = useTableQuery('parts');
-  const joins = useTableQuery('joins');
-  const ladders = useTableQuery('ladders');
-  const rungs = useTableQuery('rungs');
-  const products = useTableQuery('products');
+  const { shops, props, parts, joins, ladders, rungs, products } = usePlanTables();
   const all = [shops, props, parts, joins, ladders, rungs, products];
   const isRead = all.every((query) => query.isSuccess);
   const version = all.map((query) => query.version).join('.');

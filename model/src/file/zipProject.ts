@@ -37,8 +37,7 @@ export function picturePath(picture: Pick<PictureReference, 'id' | 'mediaType'>)
  * @throws FileFaultsError `tooLarge`, with the way out, when no reader would take it
  */
 export function writeProject(project: ProjectFile, most = MOST_PROJECT_BYTES): string {
-  const records = Object.values(project).reduce((sum: number, list: unknown) => sum + (Array.isArray(list) ? list.length : 0), 0);
-  for (const indent of records > MOST_INDENTED ? [0] : [1, 0]) {
+  for (const indent of countRecords(project) > MOST_INDENTED ? [0] : [1, 0]) {
     const text = `${JSON.stringify(project, null, indent)}\n`;
     // One letter is at most three bytes of UTF-8: only near the limit is it worth counting them.
     if (text.length * 3 <= most || strToU8(text).length <= most) return text;
@@ -54,6 +53,11 @@ export function writeProject(project: ProjectFile, most = MOST_PROJECT_BYTES): s
           : `the records are larger than the ${megabytes} MB a file may have: take props that are handed over away, save, and undo`,
     },
   ]);
+}
+
+/** Records in all lists of a project; the shop itself is not counted. */
+export function countRecords(project: ProjectFile): number {
+  return Object.values(project).reduce((sum: number, list: unknown) => sum + (Array.isArray(list) ? list.length : 0), 0);
 }
 
 /** Where a mesh lies in the zip. */
