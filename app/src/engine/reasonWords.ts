@@ -70,9 +70,9 @@ export function certificateWords(certificate: Certificate, title: (rungId: strin
     case 'neverReady':
       return `${title(cause.fromTaskId)} never dries in this air. Warm the shop, or correct its typical day.`;
     case 'beyondHorizon':
-      return `No place before ${formats.full(cause.horizonMinute * 60_000)}. Add hours.`;
+      return `It comes after ${formats.full(cause.horizonMinute * 60_000)}, the last day the plan looks at. More hours bring it nearer.`;
     case 'waitsFor':
-      return `It waits for ${title(cause.taskId)}, which has no place.`;
+      return `It waits for ${title(cause.taskId)}, which has no place yet.`;
   }
 }
 

@@ -69,7 +69,7 @@ describe('why a rung has no place', () => {
       { kind: 'tooMuch', resourceId: 'rack', needed: 9, capacity: 8 },
       'It needs 9 places; there are 8. Give the set fewer places under its part, or the shop more.',
     ],
-    [{ kind: 'waitsFor', taskId: 'other' }, 'It waits for Cap: other, which has no place.'],
+    [{ kind: 'waitsFor', taskId: 'other' }, 'It waits for Cap: other, which has no place yet.'],
     [{ kind: 'neverReady', fromTaskId: 'wet' }, 'Cap: wet never dries in this air. Warm the shop, or correct its typical day.'],
   ] as const)('%j', (cause, words) => expect(say(cause)).toBe(words));
   it('names both ends of a window that cannot be met, and what mends it', () => {

@@ -16,6 +16,7 @@ import { createExplainer } from './explainPlacement';
 import { handsMinutes } from './handsMinutes';
 import type { SearchOptions, SearchState } from './improvePlan';
 import { searchPlans } from './improvePlan';
+import { laterTasks } from './laterTasks';
 import type { Objective } from './objective';
 import type { Calm } from './planCost';
 import { prepareProblem } from './preparedProblem';
@@ -68,7 +69,10 @@ export interface PropReady {
   readonly dueMs: number | null;
   /** hands minutes still to do */
   readonly handsMinutes: number;
+  /** rungs that nothing makes possible as things are */
   readonly unplacedRungs: number;
+  /** rungs that come after the last day the plan looks at */
+  readonly laterRungs: number;
 }
 
 /** A rung that was planned for tonight and now is not. */
@@ -283,6 +287,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
       windowClosesMs: closings.get(placement.taskId) ?? null,
       outlook: outlookOf(rungOf.get(placement.taskId), placement.end * 60_000, tables),
     }));
+  const later = laterTasks(state.plan.unplaced);
   return {
     kind: 'planned',
     madeForMs: input.nowMs,
@@ -295,7 +300,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
     evenings: state.measure.evenings,
     setups: state.measure.setups,
     rungs,
-    props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, state.plan.unplaced)),
+    props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, state.plan.unplaced, later)),
     unplaced: state.plan.unplaced,
     broken: checkPlan(problem, state.plan),
     moved: findMoved(rungs, input.nowMs, options.before ?? {}),
@@ -327,14 +332,16 @@ function readyOf(
   input: ShopPlanInput,
   rungs: readonly RungTime[],
   unplaced: readonly Certificate[],
+  later: ReadonlySet<string>,
 ): PropReady {
   const parts = input.parts.filter((part) => part.propId === propId);
   const partIds = new Set(parts.map((part) => part.id));
   const own = rungs.filter((rung) => partIds.has(rung.partId));
   const ownIds = new Set(parts.flatMap((part) => part.rungs.map((rung) => rung.id)));
-  const unplacedRungs = unplaced.filter((certificate) => ownIds.has(certificate.taskId)).length;
-  const readyMs = own.length === 0 || unplacedRungs > 0 ? null : Math.max(...own.map((rung) => rung.endMs));
-  return { propId, readyMs, dueMs, handsMinutes: handsMinutes(own), unplacedRungs };
+  const without = unplaced.filter((certificate) => ownIds.has(certificate.taskId));
+  const readyMs = own.length === 0 || without.length > 0 ? null : Math.max(...own.map((rung) => rung.endMs));
+  const laterRungs = without.filter(({ taskId }) => later.has(taskId)).length;
+  return { propId, readyMs, dueMs, handsMinutes: handsMinutes(own), unplacedRungs: without.length - laterRungs, laterRungs };
 }
 
 /** For tasks that start in a piece that closes: the minute it closes, as epoch ms. */

@@ -108,8 +108,7 @@ function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () =
           detail="Its parts, ladders and joins go with it. The log keeps what was done. Undo brings all of it back."
           act="Take it away"
           onConfirm={() => {
-            onDone();
-            void edit(`Take ${prop.name} away`, (change) => change.remove('props', prop.id));
+            void edit(`Take ${prop.name} away`, (change) => change.remove('props', prop.id)).then((isKept) => isKept && onDone());
           }}
         />
       </div>

@@ -78,8 +78,10 @@ export function PartPanel({ part }: { readonly part: Part }) {
           detail="Its ladder, joins and meshes go with it. The log keeps what was done. Undo brings all of it back."
           act="Take it away"
           onConfirm={() => {
-            void navigate(`/ladders/${part.propId}`);
-            void edit(`Take ${part.name} away`, (change) => change.remove('parts', part.id));
+            // The view changes only when it is kept: what undo is pressed for then is there to be undone.
+            void edit(`Take ${part.name} away`, (change) => change.remove('parts', part.id)).then(
+              (isKept) => isKept && navigate(`/ladders/${part.propId}`),
+            );
           }}
         />
       </div>

@@ -26,7 +26,9 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
             ready?.readyMs == null
               ? climbed === rungs.length && rungs.length > 0
                 ? 'climbed'
-                : 'no plan'
+                : ready && ready.laterRungs > 0 && ready.unplacedRungs === 0
+                  ? 'later'
+                  : 'no plan'
               : formats.moment(ready.readyMs, now)
           }
           isWarning={isLate}
@@ -35,6 +37,7 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
         {spare && <Pair label={isLate ? 'Late by' : 'To spare'} value={formatSpan(spare.minutes)} isWarning={isLate} />}
         {ready && <Pair label="Hands left" value={formatSpan(ready.handsMinutes)} />}
         {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={`${ready.unplacedRungs} rungs`} isWarning />}
+        {ready && ready.laterRungs > 0 && <Pair label="Later than the plan reaches" value={`${ready.laterRungs} rungs`} />}
       </dl>
       <div className="ml-auto flex items-center gap-4">
         <p className="label">

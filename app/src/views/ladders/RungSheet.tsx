@@ -1,3 +1,4 @@
+import { laterTasks } from '@zinc-ladder/core/plan/laterTasks';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import type { Part } from '@zinc-ladder/model/records/part';
@@ -92,9 +93,10 @@ function WhenSheet({ rung, index }: { readonly rung: Rung; readonly index: ShopI
   const time = plan.rungs.find((entry) => entry.rungId === rung.id);
   const certificate = plan.unplaced.find((entry) => entry.taskId === rung.id);
   if (certificate) {
+    const isLater = laterTasks(plan.unplaced).has(rung.id);
     return (
-      <div role="alert" className="border-oxide border-l-4 pl-3">
-        <h3 className="label text-oxide">No place in the plan</h3>
+      <div role={isLater ? undefined : 'alert'} className={isLater ? 'border-line border-l-4 pl-3' : 'border-oxide border-l-4 pl-3'}>
+        <h3 className={isLater ? 'label' : 'label text-oxide'}>{isLater ? 'Later than the plan reaches' : 'No place in the plan'}</h3>
         <p>{certificateWords(certificate, index.rungTitle, formats)}</p>
       </div>
     );

@@ -1,3 +1,4 @@
+import { laterTasks } from '@zinc-ladder/core/plan/laterTasks';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/buildDrill';
 import { timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
@@ -95,6 +96,12 @@ export function PlanDrill({
   );
 }
 
+/** What kept a drill from an end: what cannot be done, or what only comes too late to be planned. */
+function unplacedWords(unplaced: Parameters<typeof laterTasks>[0]): string {
+  const later = laterTasks(unplaced).size;
+  return later === unplaced.length ? `${later} rungs come later than the plan reaches` : `${unplaced.length - later} rungs have no place`;
+}
+
 function DayTime({
   label,
   minutes,
@@ -149,7 +156,7 @@ function Outcome({
         <div>
           <p className={`font-label text-3xl font-semibold ${made.isInTime ? '' : 'text-oxide'}`}>
             {spare === null
-              ? `${plan.unplaced.length} rungs have no place`
+              ? unplacedWords(plan.unplaced)
               : spare.isLate
                 ? `${formatSpan(spare.minutes)} too late`
                 : `In time, ${formatSpan(spare.minutes)} to spare`}

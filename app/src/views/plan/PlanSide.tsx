@@ -1,3 +1,4 @@
+import { laterTasks } from '@zinc-ladder/core/plan/laterTasks';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { handsMinutes } from '@zinc-ladder/core/plan/handsMinutes';
 import { lastReady, timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
@@ -146,6 +147,9 @@ function RiskSheet({
     const next = plan.rungs.find((time) => time.partId === call.partId);
     return !next || next.startMs > call.atMs;
   });
+  const later = laterTasks(plan.unplaced);
+  const impossible = unplaced.filter((entry) => !later.has(entry.taskId));
+  const laterHere = unplaced.filter((entry) => later.has(entry.taskId));
   return (
     <Sheet className="p-4" label="At risk">
       <h2 className="label">At risk</h2>
@@ -165,7 +169,7 @@ function RiskSheet({
             {formatSpan(((time.windowClosesMs ?? 0) - time.startMs) / 60_000)} before its window closes
           </li>
         ))}
-        {unplaced.slice(0, 6).map((entry) => (
+        {impossible.slice(0, 6).map((entry) => (
           <li key={entry.taskId} className="border-line border-t py-1.5">
             <span className="text-oxide">{index.rungTitle(entry.taskId)}</span>: {certificateWords(entry, index.rungTitle, formats)}
           </li>
@@ -178,7 +182,14 @@ function RiskSheet({
         {plan.moved.slice(0, 4).map(({ rungId, wasMs }) => (
           <MovedLine key={`moved ${rungId}`} plan={plan} rungId={rungId} wasMs={wasMs} index={index} nowMs={nowMs} />
         ))}
-        {unplaced.length > 6 && <li className="text-dim">and {unplaced.length - 6} more without a place</li>}
+        {impossible.length > 6 && <li className="text-dim">and {impossible.length - 6} more without a place</li>}
+        {laterHere.length > 0 && (
+          <li className="border-line border-t py-1.5">
+            {laterHere.length} {laterHere.length === 1 ? 'rung comes' : 'rungs come'} after{' '}
+            {formats.full(plan.madeForMs + plan.horizonDays * 86_400_000)}, the last day the plan looks at. More hours, or fewer parts,
+            bring them nearer.
+          </li>
+        )}
       </ul>
     </Sheet>
   );

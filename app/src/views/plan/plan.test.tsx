@@ -76,6 +76,20 @@ describe('the plan', () => {
     const risk = await screen.findByRole('region', { name: 'At risk' });
     expect(risk.textContent).toMatch(/guest: sand: .*hours/iu);
   });
+  it('calls later, not impossible, what merely comes after the last day it looks at', async () => {
+    const project = makeSampleProject();
+    project.shop.hours = [{ weekday: 1, startMinute: 1080, endMinute: 1200 }];
+    const sample = project.rungs.find((rung) => rung.state === 'open') as ProjectFile['rungs'][number];
+    const ladder = project.ladders.find((entry) => entry.id === sample.ladderId) as ProjectFile['ladders'][number];
+    for (let at = 0; at < 50; at += 1) {
+      project.rungs.push({ ...sample, id: `more-${at}`, name: `sand ${at}`, methodId: 'primeSand', minutes: 100, productId: null });
+      ladder.rungIds.push(`more-${at}`);
+    }
+    await openShop('/plan', project);
+    const risk = await screen.findByRole('region', { name: 'At risk' });
+    expect(risk.textContent).toMatch(/\d+ rungs come after .*, the last day the plan looks at/u);
+    expect(risk.textContent).not.toMatch(/without a place/u);
+  });
   it('names the circle when joins contradict each other', async () => {
     const project = makeSampleProject();
     project.joins.push({
