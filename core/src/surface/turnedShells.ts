@@ -15,21 +15,31 @@ interface Shell {
 }
 
 /**
- * How many closed skins face the wrong way: one that lies in no other, or in an even number of them, bounds a body and must face outwards; one in an odd
- * number bounds a hollow and must face inwards. A mesh that is inside out as a whole is turned round before.
+ * How many closed skins face the wrong way; a mesh that is inside out as a whole is turned round before.
  *
  * @param edges of a mesh without open edges
  */
 export function countTurnedShells(mesh: Mesh, geometry: FacetGeometry, edges: MeshEdges): number {
   if (edges.shells < 2 || edges.shells > MOST_SHELLS) return 0;
+  const wrong = findTurnedShells(mesh, edges)?.length ?? 0;
+  return geometry.isInsideOut ? edges.shells - wrong : wrong;
+}
+
+/**
+ * The closed skins that face the wrong way: one that lies in no other, or in an even number of them, bounds a body and must face outwards; one in an odd
+ * number bounds a hollow and must face inwards.
+ *
+ * @returns numbers of the shells; null where there are too many to ask which lies in which
+ */
+export function findTurnedShells(mesh: Mesh, edges: MeshEdges): number[] | null {
+  if (edges.shells > MOST_SHELLS) return null;
   const shells = gatherShells(mesh, edges);
-  const sign = geometry.isInsideOut ? -1 : 1;
-  return shells.filter((shell, own) => {
+  return shells.flatMap((shell, own) => {
     const from = pointOf(mesh, shell);
-    if (!from) return false;
+    if (!from) return [];
     const around = shells.filter((other, at) => at !== own && boxHolds(other, from) && isWithin(mesh, other, from)).length;
-    return sign * shell.volume < 0 !== (around % 2 === 1);
-  }).length;
+    return shell.volume < 0 !== (around % 2 === 1) ? [own] : [];
+  });
 }
 
 function gatherShells({ positions, indices }: Mesh, { shells, shellOfFacet }: MeshEdges): Shell[] {

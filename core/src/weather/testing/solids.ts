@@ -1,0 +1,95 @@
+import type { Mesh } from '../../surface/mesh/mesh';
+import { weldVertices } from '../../surface/mesh/weldVertices';
+import checks from './weatherChecks.json';
+
+/** A crate with ledges, grooves, a hole and feet: solid cells of a grid, two facets for every rectangle of their boundary. */
+export function crate(): Mesh {
+  const { xs, ys, zs } = checks.shapes.crate;
+  const isSolid = (i: number, j: number, k: number): boolean => {
+    if (i < 0 || j < 0 || k < 0 || i >= xs.length - 1 || j >= ys.length - 1 || k >= zs.length - 1) return false;
+    const middle = (list: readonly number[], at: number): number => ((list[at] as number) + (list[at + 1] as number)) / 2;
+    const [x, y, z] = [middle(xs, i), middle(ys, j), middle(zs, k)];
+    const within = (value: number, low: number, high: number): boolean => low < value && value < high;
+    if (z > 60) return (within(x, 40, 46) || within(x, 60, 66)) && (within(y, 10, 16) || within(y, 60, 66));
+    if (y < 0) return within(z, 48, 52);
+    if (z > 58 && (within(x, 10, 10.8) || within(x, 20, 21.5) || within(x, 30, 33))) return false;
+    if (within(y, 0, 10) && within(x, 80, 100) && within(z, 15, 35)) return false;
+    return true;
+  };
+  const corners: number[] = [];
+  const at = (i: number, j: number, k: number): number[] => [xs[i] as number, ys[j] as number, zs[k] as number];
+  const rectangle = (a: number[], b: number[], c: number[], d: number[]): void => void corners.push(...a, ...b, ...c, ...a, ...c, ...d);
+  for (let i = 0; i < xs.length - 1; i += 1)
+    for (let j = 0; j < ys.length - 1; j += 1)
+      for (let k = 0; k < zs.length - 1; k += 1) {
+        if (!isSolid(i, j, k)) continue;
+        if (!isSolid(i + 1, j, k)) rectangle(at(i + 1, j, k), at(i + 1, j + 1, k), at(i + 1, j + 1, k + 1), at(i + 1, j, k + 1));
+        if (!isSolid(i - 1, j, k)) rectangle(at(i, j, k), at(i, j, k + 1), at(i, j + 1, k + 1), at(i, j + 1, k));
+        if (!isSolid(i, j + 1, k)) rectangle(at(i, j + 1, k), at(i, j + 1, k + 1), at(i + 1, j + 1, k + 1), at(i + 1, j + 1, k));
+        if (!isSolid(i, j - 1, k)) rectangle(at(i, j, k), at(i + 1, j, k), at(i + 1, j, k + 1), at(i, j, k + 1));
+        if (!isSolid(i, j, k + 1)) rectangle(at(i, j, k + 1), at(i + 1, j, k + 1), at(i + 1, j + 1, k + 1), at(i, j + 1, k + 1));
+        if (!isSolid(i, j, k - 1)) rectangle(at(i, j, k), at(i, j + 1, k), at(i + 1, j + 1, k), at(i + 1, j, k));
+      }
+  return weldVertices(Float32Array.from(corners));
+}
+
+/**
+ * Another meshing of the same surface: every edge longer than `most` halved until none is. The crossing of halved edges keeps facets together, so no
+ * cracks arise.
+ */
+export function halveEdges({ positions, indices }: Mesh, most: number): Mesh {
+  const places: number[] = [...positions];
+  let facets = [...indices];
+  const middles = new Map<number, number>();
+  const lengthOf = (a: number, b: number): number =>
+    Math.hypot(...[0, 1, 2].map((axis) => (places[a * 3 + axis] as number) - (places[b * 3 + axis] as number)));
+  const middleOf = (a: number, b: number): number => {
+    const key = Math.min(a, b) * 67_108_864 + Math.max(a, b);
+    const known = middles.get(key);
+    if (known !== undefined) return known;
+    const vertex = places.length / 3;
+    for (let axis = 0; axis < 3; axis += 1) places.push(((places[a * 3 + axis] as number) + (places[b * 3 + axis] as number)) / 2);
+    middles.set(key, vertex);
+    return vertex;
+  };
+  for (let isDone = false; !isDone;) {
+    isDone = true;
+    const next: number[] = [];
+    for (let at = 0; at < facets.length; at += 3) {
+      const [a, b, c] = [facets[at] as number, facets[at + 1] as number, facets[at + 2] as number];
+      const edges = [
+        [a, b, c],
+        [b, c, a],
+        [c, a, b],
+      ] as const;
+      const [p, q, r] = edges.reduce((longest, edge) => (lengthOf(edge[0], edge[1]) > lengthOf(longest[0], longest[1]) ? edge : longest));
+      if (lengthOf(p, q) <= most) {
+        next.push(a, b, c);
+        continue;
+      }
+      isDone = false;
+      const middle = middleOf(p, q);
+      next.push(p, middle, r, middle, q, r);
+    }
+    facets = next;
+  }
+  return { positions: Float32Array.from(places), indices: Uint32Array.from(facets) };
+}
+
+/** A body turned on a lathe: pairs of radius and height from the foot up; facets outwards. */
+export function lathe(profile: readonly (readonly [radius: number, height: number])[], sides: number): Mesh {
+  const corners: number[] = [];
+  const at = ([radius, height]: readonly [number, number], side: number): number[] => {
+    const angle = (2 * Math.PI * side) / sides;
+    return [radius * Math.cos(angle), radius * Math.sin(angle), height];
+  };
+  for (let step = 0; step + 1 < profile.length; step += 1) {
+    const [low, high] = [profile[step] as readonly [number, number], profile[step + 1] as readonly [number, number]];
+    for (let side = 0; side < sides; side += 1) {
+      const next = (side + 1) % sides;
+      if (low[0] > 0) corners.push(...at(low, side), ...at(low, next), ...at(high, next));
+      if (high[0] > 0) corners.push(...at(low, side), ...at(high, next), ...at(high, side));
+    }
+  }
+  return weldVertices(Float32Array.from(corners));
+}
