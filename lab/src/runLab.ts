@@ -16,6 +16,13 @@ import { jobshop } from './commands/jobshop';
 import { plan } from './commands/plan';
 import { predict } from './commands/predict';
 import { validate } from './commands/validate';
+import { weatherAge } from './commands/weather/age';
+import { weatherFields } from './commands/weather/fields';
+import { weatherHand } from './commands/weather/hand';
+import { weatherNoise } from './commands/weather/noise';
+import { weatherPass } from './commands/weather/pass';
+import { weatherPhoto } from './commands/weather/photo';
+import { weatherTechniques } from './commands/weather/techniques';
 import { LabError } from './labError';
 
 /** What a call of the lab gives: one JSON line, or one line of what was wrong with the input. */
@@ -42,6 +49,13 @@ const COMMANDS: readonly LabCommand[] = [
   maskOrder,
   compat,
   validate,
+  weatherTechniques,
+  weatherNoise,
+  weatherFields,
+  weatherPass,
+  weatherAge,
+  weatherPhoto,
+  weatherHand,
 ];
 
 function answer(words: readonly string[]): object {

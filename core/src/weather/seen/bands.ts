@@ -6,8 +6,13 @@ import { labF, TO_XYZ, WHITE } from '../../colour/spectrum/observer';
 import { reflectanceOf } from '../../colour/spectrum/reflectance';
 import type { CoatPaint } from '../../colour/coats/coatsOver';
 
-/** Bands that surfaces are reckoned in: three of 10 nm each become one; three films are within ΔE00 1 (p95) of all 36. */
-export const WIDE_BANDS = BANDS / 3;
+/**
+ * First narrow band of each wide one, and the end: 20 nm where the eye tells colours apart, wider towards both ends. Three films are within ΔE00 1 (p95) of
+ * all 36 bands, also strong reds, yellows and blues, which equal widths of 30 nm would miss.
+ */
+const WIDE_STARTS = [0, 5, 8, 10, 12, 14, 16, 18, 20, 22, 24, 27, BANDS] as const;
+/** Bands that surfaces are reckoned in. */
+export const WIDE_BANDS = WIDE_STARTS.length - 1;
 
 const WIDE_XYZ = TO_XYZ.map((row) => Float64Array.from({ length: WIDE_BANDS }, (_, band) => widthSum(row, band))) as unknown as readonly [
   Float64Array,
@@ -19,15 +24,17 @@ const WIDE_XYZ = TO_XYZ.map((row) => Float64Array.from({ length: WIDE_BANDS }, (
 const EYE = Float64Array.from({ length: BANDS }, (_, band) => TO_XYZ.reduce((sum, row) => sum + Math.abs(row[band] as number), 0) + 1e-6);
 
 function widthSum(row: Spectrum, band: number): number {
-  return (row[band * 3] as number) + (row[band * 3 + 1] as number) + (row[band * 3 + 2] as number);
+  let sum = 0;
+  for (let part = WIDE_STARTS[band] as number; part < (WIDE_STARTS[band + 1] as number); part += 1) sum += row[part] as number;
+  return sum;
 }
 
-/** A spectrum in wide bands, each the mean of its three weighed by what the eye sees of them. */
+/** A spectrum in wide bands, each the mean of its parts weighed by what the eye sees of them. */
 export function widen(spectrum: Spectrum): Float64Array {
   return Float64Array.from({ length: WIDE_BANDS }, (_, band) => {
     let sum = 0;
     let weight = 0;
-    for (let part = band * 3; part < band * 3 + 3; part += 1) {
+    for (let part = WIDE_STARTS[band] as number; part < (WIDE_STARTS[band + 1] as number); part += 1) {
       sum += (spectrum[part] as number) * (EYE[part] as number);
       weight += EYE[part] as number;
     }

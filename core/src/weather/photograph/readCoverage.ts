@@ -1,0 +1,339 @@
+import type { Lab } from '../../colour/lab';
+import { difference, linearOfLab } from '../../colour/lab';
+import type { Photo, PhotoPoint } from './photo';
+import { writeLightAt } from './photo';
+import { leastSquares, LEAST_PAIRS, registerPairs } from './register';
+
+/** A corner-to-corner part of a photograph, pixels of the original. */
+export interface PhotoArea {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** What a photograph is asked. */
+export interface CoverageQuestion {
+  readonly after: Photo;
+  /** the same part before the first pass; null: there is none */
+  readonly clean: Photo | null;
+  /** the same places of the part in both photographs */
+  readonly pairs: readonly { readonly after: PhotoPoint; readonly clean: PhotoPoint }[];
+  /** places of the photograph after that no pass touched: they tell how the light changed */
+  readonly cleanPins: readonly PhotoPoint[];
+  readonly base: Lab;
+  /** of the deposit, from its card */
+  readonly deposit: Lab;
+  readonly area: PhotoArea;
+}
+
+/** Why a photograph is not answered, as a code for its words. */
+export type PhotoRefusal =
+  'noCleanPins' | 'clipped' | 'tooAlike' | 'readingsDisagree' | 'tooSmall' | 'notRegistered' | 'anotherPart' | 'blurred';
+
+/** A share of the area that a deposit covers, with the interval that holds. */
+export interface CoverageReading {
+  readonly coverage: number | null;
+  readonly low: number | null;
+  readonly high: number | null;
+  readonly refusal: PhotoRefusal | null;
+  /** against the registered clean photograph, the unregistered one, or none */
+  readonly how: 'pair' | 'unregistered' | 'single';
+}
+
+/** Bounds of what is answered, all measured on rendered photographs. */
+export const PHOTO_BOUNDS = {
+  clippedShare: 0.1,
+  leastDifference: 15,
+  leastPins: 4,
+  /** pixels of the averaged photograph */
+  leastPixels: 1500,
+  /** of the averaged photograph */
+  mostResidual: 2.5,
+  /** how far clean places may disagree on how the light changed, as a logarithm: on another part they disagree by more */
+  mostSpread: 0.12,
+  /** share of pixels that no mix of base and deposit explains: with the right part 1 in 100, at most 13; with another 12 and more */
+  mostImpossible: 0.08,
+} as const;
+
+/** Half the interval: a part that is always there and one that grows with the coverage. */
+const INTERVALS = { pair: [0.03, 0.2], unregistered: [0.06, 0.3], single: [0.1, 0.3] } as const;
+/** Two readings that are further apart than this contradict each other. */
+const AGREES = [0.04, 0.25] as const;
+
+const refuse = (refusal: PhotoRefusal, how: CoverageReading['how'] = 'pair'): CoverageReading => ({
+  coverage: null,
+  low: null,
+  high: null,
+  refusal,
+  how,
+});
+
+/**
+ * How much of an area a deposit covers. With the clean part's photograph registered by pairs of points: each pixel's light over the clean one's, the
+ * light's change taken out by clean places, weighed by noise. Without pairs the reading of the clean photograph is taken off; without a clean photograph
+ * the interval is wide, and such a reading never says "stop".
+ */
+export function readCoverage(question: CoverageQuestion): CoverageReading {
+  const { after, clean, base, deposit } = question;
+  if (difference(base, deposit) < PHOTO_BOUNDS.leastDifference) return refuse('tooAlike');
+  const area = innerArea(after, question.area);
+  if ((area.right - area.left) * (area.bottom - area.top) < PHOTO_BOUNDS.leastPixels) return refuse('tooSmall');
+  if (clippedShare(after, area) > PHOTO_BOUNDS.clippedShare) return refuse('clipped');
+  const single = unmix(after, area, base, deposit);
+  if (!clean) return withInterval(single, 'single');
+  if (question.cleanPins.length < PHOTO_BOUNDS.leastPins) return refuse('noCleanPins');
+  if (clippedShare(clean, wholeOf(clean)) > 2 * PHOTO_BOUNDS.clippedShare) return refuse('clipped');
+  const scaled = question.pairs.map((pair) => ({ after: shrink(after, pair.after), clean: shrink(clean, pair.clean) }));
+  if (scaled.length < LEAST_PAIRS) {
+    const before = unmix(clean, innerArea(clean, question.area), base, deposit);
+    return withInterval(Math.max(0, single - before), 'unregistered');
+  }
+  const registration = registerPairs(
+    scaled.map((pair) => pair.after),
+    scaled.map((pair) => pair.clean),
+  );
+  if (!registration || registration.residual > PHOTO_BOUNDS.mostResidual) return refuse('notRegistered');
+  const warped = warp(after, clean, area, registration.map);
+  if (!warped) return refuse('notRegistered');
+  const gain = gainAtPins(after, clean, question.cleanPins, registration.map);
+  if (!gain) return refuse('noCleanPins');
+  if (gain.spread > PHOTO_BOUNDS.mostSpread) return refuse('anotherPart');
+  const { coverage: pair, impossible } = pairedRatio(after, warped, area, gain.at, base, deposit);
+  if (impossible > PHOTO_BOUNDS.mostImpossible) return refuse('anotherPart');
+  const before = unmixValues(warped.light, warped.width, area, base, deposit);
+  const unregistered = single - before;
+  if (Math.abs(unregistered - pair) > AGREES[0] + AGREES[1] * Math.max(0, pair)) return refuse('readingsDisagree');
+  return withInterval(pair, 'pair');
+}
+
+function withInterval(coverage: number, how: CoverageReading['how']): CoverageReading {
+  const [always, growing] = INTERVALS[how];
+  const value = Math.min(1, Math.max(0, coverage));
+  const half = always + growing * value;
+  return { coverage: value, low: Math.max(0, value - half), high: Math.min(1, value + half), refusal: null, how };
+}
+
+interface InnerArea {
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+function innerArea({ width, height, shrunkBy }: Photo, area: PhotoArea): InnerArea {
+  return {
+    left: Math.max(0, Math.floor(area.left / shrunkBy)),
+    top: Math.max(0, Math.floor(area.top / shrunkBy)),
+    right: Math.min(width, Math.floor((area.left + area.width) / shrunkBy)),
+    bottom: Math.min(height, Math.floor((area.top + area.height) / shrunkBy)),
+  };
+}
+
+function wholeOf({ width, height }: Photo): InnerArea {
+  return { left: 0, top: 0, right: width, bottom: height };
+}
+
+function shrink({ shrunkBy }: Photo, [x, y]: PhotoPoint): PhotoPoint {
+  return [(x + 0.5) / shrunkBy - 0.5, (y + 0.5) / shrunkBy - 0.5];
+}
+
+function clippedShare({ clipped, width }: Photo, { left, top, right, bottom }: InnerArea): number {
+  let sum = 0;
+  for (let y = top; y < bottom; y += 1) for (let x = left; x < right; x += 1) sum += clipped[y * width + x] as number;
+  return sum / Math.max(1, (right - left) * (bottom - top));
+}
+
+/** The clean photograph as seen from where the later one was taken; NaN where it does not reach. */
+function warp(after: Photo, clean: Photo, area: InnerArea, map: (x: number, y: number) => PhotoPoint): Photo | null {
+  const light = new Float32Array(after.light.length).fill(NaN);
+  const one = new Float32Array(3);
+  let reached = 0;
+  for (let y = area.top; y < area.bottom; y += 1)
+    for (let x = area.left; x < area.right; x += 1) {
+      const [u, v] = map(x, y);
+      if (!writeLightAt(clean, u, v, one)) continue;
+      reached += 1;
+      light.set(one, (y * after.width + x) * 3);
+    }
+  if (reached < 0.5 * (area.right - area.left) * (area.bottom - area.top)) return null;
+  return { ...after, light };
+}
+
+/** How the light changed: a gain for each channel that may lean over the picture, as clean places have it. */
+type Gain = (channel: number, x: number, y: number) => number;
+
+/** The change of light with how far the clean places disagree on it. */
+interface FittedGain {
+  readonly at: Gain;
+  /** root of the mean square of what the fit leaves, as a logarithm */
+  readonly spread: number;
+}
+
+/** Pins from which a leaning light is fitted; fewer give one gain for all places. */
+const LEANING_PINS = 8;
+/** Side of the patch a pin is read from, pixels of the averaged photograph. */
+const PATCH = 2;
+
+function gainAtPins(after: Photo, clean: Photo, pins: readonly PhotoPoint[], map: (x: number, y: number) => PhotoPoint): FittedGain | null {
+  const readings = pins.flatMap((pin) => {
+    const [x, y] = shrink(after, pin);
+    const sums = new Float64Array(6);
+    const one = new Float32Array(3);
+    let count = 0;
+    for (let dy = -PATCH; dy <= PATCH; dy += 1)
+      for (let dx = -PATCH; dx <= PATCH; dx += 1) {
+        const [u, v] = map(x + dx, y + dy);
+        if (!writeLightAt(clean, u, v, one)) continue;
+        const before = [one[0] as number, one[1] as number, one[2] as number];
+        if (!writeLightAt(after, x + dx, y + dy, one)) continue;
+        count += 1;
+        for (let channel = 0; channel < 3; channel += 1) {
+          sums[channel] = (sums[channel] as number) + (one[channel] as number);
+          sums[3 + channel] = (sums[3 + channel] as number) + (before[channel] as number);
+        }
+      }
+    if (count === 0) return [];
+    return [
+      {
+        x,
+        y,
+        logs: [0, 1, 2].map((channel) => Math.log(Math.max(1e-4, sums[channel] as number) / Math.max(1e-4, sums[3 + channel] as number))),
+      },
+    ];
+  });
+  if (readings.length < PHOTO_BOUNDS.leastPins) return null;
+  const middle = [0, 1, 2].map((channel) => medianOf(readings.map(({ logs }) => logs[channel] as number)));
+  // The lean is the same for all channels: it is the lamp that moved, not its colour.
+  const offsets = readings.map(({ logs }) => logs.reduce((sum, value, channel) => sum + value - (middle[channel] as number), 0) / 3);
+  const lean =
+    readings.length < LEANING_PINS
+      ? Float64Array.of(0, 0, 0)
+      : leastSquares(
+          readings.map(({ x, y }) => [1, x / after.width - 0.5, y / after.height - 0.5]),
+          offsets,
+        );
+  if (!lean) return null;
+  const [flat = 0, acrossX = 0, acrossY = 0] = lean;
+  const leanAt = (x: number, y: number): number => flat + acrossX * (x / after.width - 0.5) + acrossY * (y / after.height - 0.5);
+  const square = readings.reduce((sum, { x, y }, at) => sum + ((offsets[at] as number) - leanAt(x, y)) ** 2, 0);
+  return {
+    at: (channel, x, y) => Math.exp((middle[channel] as number) + leanAt(x, y)),
+    spread: Math.sqrt(square / readings.length),
+  };
+}
+
+function medianOf(values: readonly number[]): number {
+  const rising = values.toSorted((a, b) => a - b);
+  const half = rising.length >> 1;
+  return rising.length % 2 === 1 ? (rising[half] as number) : ((rising[half - 1] as number) + (rising[half] as number)) / 2;
+}
+
+/** Darker than this a ratio is mostly noise; brighter it may be burnt. */
+const TRUSTED = { least: 0.004, most: 0.9 } as const;
+
+/** A pixel whose share lies further than this outside of 0 … 1 is no mix of base and deposit. */
+const BEYOND = 0.15;
+
+/** What the registered pair says. */
+interface PairedReading {
+  readonly coverage: number;
+  /** share of the pixels that no mix of base and deposit explains */
+  readonly impossible: number;
+}
+
+/** The deposit's share by each pixel's light over the clean one's. Not cut off at 0 and 1: noise must average out. */
+function pairedRatio(after: Photo, warped: Photo, area: InnerArea, gain: Gain, base: Lab, deposit: Lab): PairedReading {
+  const [under, over] = [linearOfLab(base), linearOfLab(deposit)];
+  const rho = under.map((value, channel) => Math.max(0.001, over[channel] as number) / Math.max(0.001, value));
+  let top = 0;
+  let bottom = 0;
+  let pixels = 0;
+  let impossible = 0;
+  for (let y = area.top; y < area.bottom; y += 1)
+    for (let x = area.left; x < area.right; x += 1) {
+      const pixel = y * after.width + x;
+      if ((after.clipped[pixel] as number) > 0.5) continue;
+      let own = 0;
+      let all = 0;
+      for (let channel = 0; channel < 3; channel += 1) {
+        const before = (warped.light[pixel * 3 + channel] as number) * gain(channel, x, y);
+        const now = after.light[pixel * 3 + channel] as number;
+        if (!(before > TRUSTED.least) || before > TRUSTED.most || now > TRUSTED.most) continue;
+        const step = 1 - (rho[channel] as number);
+        // A ratio's noise falls with the light it is taken from.
+        const weight = before * before;
+        own += weight * (1 - now / before) * step;
+        all += weight * step * step;
+      }
+      if (!(all > 0)) continue;
+      pixels += 1;
+      if (Math.abs(own / all - 0.5) > 0.5 + BEYOND) impossible += 1;
+      // Each pixel counts by how little noise its own share has, up to a bound: a few bright ones must not speak for all.
+      const trust = Math.min(1, all / (all + 0.002));
+      top += (trust * own) / all;
+      bottom += trust;
+    }
+  return { coverage: bottom > 0 ? top / bottom : 0, impossible: pixels > 0 ? impossible / pixels : 1 };
+}
+
+function unmix(photo: Photo, area: InnerArea, base: Lab, deposit: Lab): number {
+  const values = new Float32Array(photo.light.length).fill(NaN);
+  for (let y = area.top; y < area.bottom; y += 1)
+    for (let x = area.left; x < area.right; x += 1) {
+      const pixel = y * photo.width + x;
+      if ((photo.clipped[pixel] as number) > 0.5) continue;
+      for (let channel = 0; channel < 3; channel += 1) values[pixel * 3 + channel] = photo.light[pixel * 3 + channel] as number;
+    }
+  return unmixValues(values, photo.width, area, base, deposit);
+}
+
+/** How firmly the light over a pixel is held to that of its surroundings, beside the pixel's own colour. */
+const SHADING_PRIOR = 0.15;
+
+/**
+ * One photograph alone: each pixel as so much base and so much deposit under a light near its surroundings'. It takes what is dark by shape for deposit
+ * here and there, so it is used beside the clean photograph's own reading.
+ */
+function unmixValues(light: Float32Array, row: number, area: InnerArea, base: Lab, deposit: Lab): number {
+  const [under, over] = [linearOfLab(base), linearOfLab(deposit)];
+  const normal = under.map((value) => Math.max(0.001, value)) as [number, number, number];
+  const dark = over.map((value) => Math.max(0.001, value)) as [number, number, number];
+  const brightness = (pixel: number): number =>
+    [0, 1, 2].reduce((sum, channel) => sum + (light[pixel * 3 + channel] as number) / (normal[channel] as number), 0) / 3;
+  // The usual light: the median over the area of how bright the base would have to be.
+  const samples: number[] = [];
+  for (let y = area.top; y < area.bottom; y += 3)
+    for (let x = area.left; x < area.right; x += 3) {
+      const value = brightness(y * row + x);
+      if (Number.isFinite(value)) samples.push(value);
+    }
+  const usual = medianOf(samples) || 1;
+  let sum = 0;
+  let count = 0;
+  for (let y = area.top; y < area.bottom; y += 1)
+    for (let x = area.left; x < area.right; x += 1) {
+      const pixel = y * row + x;
+      let [bb, bd, dd, pb, pd] = [0, 0, 0, 0, 0];
+      for (let channel = 0; channel < 3; channel += 1) {
+        const value = (light[pixel * 3 + channel] as number) / usual;
+        bb += (normal[channel] as number) ** 2;
+        bd += (normal[channel] as number) * (dark[channel] as number);
+        dd += (dark[channel] as number) ** 2;
+        pb += value * (normal[channel] as number);
+        pd += value * (dark[channel] as number);
+      }
+      if (!Number.isFinite(pb)) continue;
+      const hold = SHADING_PRIOR * SHADING_PRIOR * bb;
+      const [a, b, c, p, q] = [bb + hold, bd + hold, dd + hold, pb + hold, pd + hold];
+      const determinant = a * c - b * b;
+      const clean = (p * c - q * b) / determinant;
+      const deposited = (q * a - p * b) / determinant;
+      const whole = Math.max(0, clean) + Math.max(0, deposited);
+      if (whole > 0) {
+        sum += Math.max(0, deposited) / whole;
+        count += 1;
+      }
+    }
+  return count > 0 ? sum / count : 0;
+}
