@@ -67,6 +67,8 @@ export function makeDemo(): ProjectBundle {
       targets: [...DEMO_TARGETS],
       maskPlans: [...DEMO_MASKS],
       stencils: [...DEMO_STENCILS],
+      weatherPlans: [],
+      techniqueCards: [],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

@@ -43,8 +43,8 @@ export const DEMO_PROPS: readonly Prop[] = [
   prop(3, 'cuff', "Diver's cuff", CAMERA_TEST, 2, 'Fourteen zinc plates on canvas, worn and rinsed and worn again.'),
 ];
 
-const AGED: LadderRoute = { finish: 'agedMetal', smoothing: 'bodyFiller', joining: 'none', sealing: 'clearLast' };
-const METAL: LadderRoute = { finish: 'metal', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+const AGED: LadderRoute = { finish: 'metal', age: 'worn', smoothing: 'bodyFiller', joining: 'none', sealing: 'clearLast' };
+const METAL: LadderRoute = { finish: 'metal', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
 const BRASS: ProductsByRole = {
   metal: 'brass',
   undercoat: 'black-gloss',
@@ -76,7 +76,7 @@ export const DEMO_PARTS: readonly DemoPart[] = [
     0.2,
     310,
     1,
-    { finish: 'litTranslucent', smoothing: 'brushEpoxy', joining: 'none', sealing: 'clearLast' },
+    { finish: 'litTranslucent', age: 'new', smoothing: 'brushEpoxy', joining: 'none', sealing: 'clearLast' },
     { tint: 'amber-tint', soot: 'wash-soot' },
   ),
   part(
@@ -89,7 +89,7 @@ export const DEMO_PARTS: readonly DemoPart[] = [
     0.2,
     64,
     1,
-    { finish: 'satin', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
+    { finish: 'satin', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
     { colour: 'acrylic-black' },
   ),
   part('lantern', 6, 'badge', 'Badge', 1, 'resin', 0.03, 22, 1, METAL, BRASS),
@@ -103,7 +103,7 @@ export const DEMO_PARTS: readonly DemoPart[] = [
     0.2,
     1650,
     2,
-    { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
+    { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
     { colour: 'black-gloss' },
   ),
   part('telegraph', 1, 'ring', 'Dial ring', 1, 'resin', 0.05, 140, 1, METAL, BRASS),
@@ -118,7 +118,7 @@ export const DEMO_PARTS: readonly DemoPart[] = [
     0.12,
     190,
     1,
-    { finish: 'satin', smoothing: 'putty', joining: 'none', sealing: 'clearLast' },
+    { finish: 'satin', age: 'new', smoothing: 'putty', joining: 'none', sealing: 'clearLast' },
     { colour: 'cream' },
   ),
   part(
@@ -131,7 +131,7 @@ export const DEMO_PARTS: readonly DemoPart[] = [
     0.05,
     42,
     1,
-    { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'unsealed' },
+    { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'unsealed' },
     { colour: 'bakelite' },
   ),
   part('badges', 0, 'badge6', "Pilot's badge", 6, 'resin', 0.03, 26, 1, METAL, { metal: 'gilt', undercoat: 'black-gloss' }),
@@ -145,7 +145,7 @@ export const DEMO_PARTS: readonly DemoPart[] = [
     0.2,
     24,
     2,
-    { finish: 'agedMetal', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
+    { finish: 'metal', age: 'worn', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' },
     { metal: 'zinc', undercoat: 'black-gloss', wash: 'wash-umber', highlight: 'acrylic-highlight' },
   ),
   part('cuff', 1, 'clasp', 'Clasp', 2, 'resin', 0.05, 30, 1, { ...AGED, smoothing: 'primerOnly' }, { ...BRASS, metal: 'zinc' }),

@@ -5,7 +5,7 @@ import { routeChoiceOf, toRung } from '../../model/src/gather/growRungs';
 import type { LogEntry } from '../../model/src/records/logEntry';
 import type { Part } from '../../model/src/records/part';
 
-const ROUTE = { finish: 'gloss', smoothing: 'bodyFiller', joining: 'none', sealing: 'clearBoth' } as const;
+const ROUTE = { finish: 'gloss', age: 'new', smoothing: 'bodyFiller', joining: 'none', sealing: 'clearBoth' } as const;
 
 /** The demo's shop with many more parts and log entries: made for benches, nothing of it is shipped. */
 export function makeBigShop(demo: ProjectFile, partCount: number, rungsEach: number, entryCount: number): ProjectFile {

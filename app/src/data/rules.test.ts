@@ -18,7 +18,7 @@ import { ShopError } from './shopError';
 import { Store } from './store';
 
 const NOW = makeSampleProject().savedAtMs;
-const ROUTE: LadderRoute = { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+const ROUTE: LadderRoute = { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
 let db: ShopDatabase;
 let store: Store;
 let names = 0;
@@ -177,7 +177,8 @@ describe('files', () => {
     incoming.ladders = incoming.ladders.map((ladder) => (ladder.id === 'host' ? { ...ladder, rungIds: ['host-1'] } : ladder));
     incoming.rungs = incoming.rungs.filter((rung) => rung.id !== 'host-2');
     const mends = await importProject(store, { project: incoming, attachments: makeSampleAttachments() }, 'merge');
-    expect(mends.map((mend) => mend.list)).toEqual(['joins']);
+    // The weather plan's pass is no rung any more: the same mend clears it.
+    expect(mends.map((mend) => mend.list)).toEqual(['joins', 'weatherPlans']);
     expect((await savedAndRead()).joins[0]?.hostRungId).toBe('host-1');
   });
 });

@@ -53,7 +53,7 @@ function on<Name extends keyof RecordOf>(
 }
 
 const bench = ({ nowMs, makeId }: ActMoment) => ({ nowMs, makeId, air: null });
-const ROUTE: LadderRoute = { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+const ROUTE: LadderRoute = { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
 const PIXELS = new Uint8Array([0xff, 0xd8, 0xff, 1, 2, 3]);
 /** Tables whose records a finisher takes away by themselves. */
 const REMOVED = [

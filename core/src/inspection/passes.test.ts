@@ -9,6 +9,7 @@ import { judgePasses, LEAST_WIN_MICROMETRES } from './verdict';
 const CASE: RouteChoice = {
   material: 'rigid',
   finish: 'gloss',
+  age: 'new',
   smoothing: 'primerOnly',
   joining: 'none',
   sealing: 'unsealed',

@@ -1,5 +1,9 @@
-/** What a part is to look like. */
-export type FinishId = 'gloss' | 'satin' | 'metal' | 'agedMetal' | 'litTranslucent' | 'textureKept';
+import type { AgeId } from './ages';
+import { findAge } from './ages';
+
+/** What a part is to look like when it is new; how old it looks is a choice of its own. */
+export type FinishId =
+  'gloss' | 'satin' | 'metal' | 'bareChrome' | 'litTranslucent' | 'textureKept' | 'bone' | 'leather' | 'stone' | 'rubber';
 
 /** A finish with the valley depth it forgives. */
 export interface Finish {
@@ -16,9 +20,13 @@ export const FINISHES: readonly Finish[] = [
   { id: 'gloss', name: 'Gloss colour', valleyForgivenMicrometres: 10, lastGrit: 'P600' },
   { id: 'satin', name: 'Satin or matte colour', valleyForgivenMicrometres: 25, lastGrit: 'P400' },
   { id: 'metal', name: 'Metal', valleyForgivenMicrometres: 10, lastGrit: 'P600' },
-  { id: 'agedMetal', name: 'Aged metal', valleyForgivenMicrometres: 20, lastGrit: 'P600' },
+  { id: 'bareChrome', name: 'Bare chrome effect', valleyForgivenMicrometres: 4, lastGrit: 'P600' },
   { id: 'litTranslucent', name: 'Translucent, lit', valleyForgivenMicrometres: 30, lastGrit: 'P400' },
   { id: 'textureKept', name: 'Texture kept', valleyForgivenMicrometres: 1000, lastGrit: 'P220' },
+  { id: 'bone', name: 'Bone', valleyForgivenMicrometres: 40, lastGrit: 'P400' },
+  { id: 'leather', name: 'Leather', valleyForgivenMicrometres: 80, lastGrit: 'P400' },
+  { id: 'stone', name: 'Stone', valleyForgivenMicrometres: 150, lastGrit: 'P220' },
+  { id: 'rubber', name: 'Rubber', valleyForgivenMicrometres: 60, lastGrit: 'P400' },
 ];
 
 /**
@@ -30,4 +38,19 @@ export function findFinish(id: string): Finish {
   const found = FINISHES.find((finish) => finish.id === id);
   if (!found) throw new RangeError(`unknown finish: ${id}`);
   return found;
+}
+
+/** Dirt and a duller sheen hide valleys twice as deep once a part is worn (guessed). */
+const WORN_HIDES = 2;
+
+/**
+ * A finish at an age: from worn on, shining ones forgive deeper valleys.
+ *
+ * @throws RangeError for an unknown id
+ */
+export function finishAtAge(id: string, age: AgeId): Finish {
+  const finish = findFinish(id);
+  const isWorn = findAge(age).strength >= findAge('worn').strength;
+  const isShining = finish.id === 'metal' || finish.id === 'gloss' || finish.id === 'bareChrome';
+  return isWorn && isShining ? { ...finish, valleyForgivenMicrometres: finish.valleyForgivenMicrometres * WORN_HIDES } : finish;
 }

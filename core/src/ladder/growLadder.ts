@@ -1,7 +1,8 @@
 import { findProductClass } from '../cure/productClasses';
+import type { AgeId } from './ages';
 import type { BandId } from './bands';
 import type { FinishId } from './finishes';
-import { findFinish } from './finishes';
+import { finishAtAge } from './finishes';
 import type { MaterialId } from './materials';
 import { findMaterial } from './materials';
 import type { Method } from './methods';
@@ -18,6 +19,7 @@ import { findSmoothing } from './schools';
 export interface RouteChoice {
   readonly material: MaterialId;
   readonly finish: FinishId;
+  readonly age: AgeId;
   readonly smoothing: SmoothingId;
   readonly joining: JoiningId;
   readonly sealing: SealingId;
@@ -69,7 +71,7 @@ export function growLadder(
   known: KnownSurface = { ridgeMicrometres: choice.ridgeMicrometres ?? null },
 ): GrownLadder {
   const material = findMaterial(choice.material);
-  const finish = findFinish(choice.finish);
+  const finish = finishAtAge(choice.finish, choice.age);
   const school = findSmoothing(choice.smoothing);
   const refusal = school.refusal(material, choice.finish);
   if (refusal) return { kind: 'refused', reason: `${school.name} on ${material.name.toLowerCase()}: ${refusal}.` };
@@ -90,6 +92,7 @@ function holds(when: RowCondition, choice: RouteChoice): boolean {
     (when.material?.includes(choice.material) ?? true) &&
     !when.notMaterial?.includes(choice.material) &&
     (when.finish?.includes(choice.finish) ?? true) &&
+    (when.age?.includes(choice.age) ?? true) &&
     !when.notFinish?.includes(choice.finish) &&
     (when.smoothing?.includes(choice.smoothing) ?? true) &&
     (when.joining?.includes(choice.joining) ?? true) &&

@@ -16,6 +16,7 @@ import { findFinish } from './finishes';
 const BASE: RouteChoice = {
   material: 'rigid',
   finish: 'gloss',
+  age: 'new',
   smoothing: 'primerOnly',
   joining: 'none',
   sealing: 'unsealed',
@@ -84,11 +85,11 @@ describe('the route table', () => {
   });
 
   it('puts gloss black under metal and seals where the school says', () => {
-    const aged = names(grow({ finish: 'agedMetal', sealing: 'clearBoth' }));
+    const aged = names(grow({ finish: 'metal', age: 'worn', sealing: 'clearBoth' }));
     expect(aged.indexOf('gloss black')).toBeLessThan(aged.indexOf('metal, mist'));
     expect(aged.indexOf('gloss clear')).toBeLessThan(aged.indexOf('wash'));
     expect(aged.indexOf('satin clear')).toBeGreaterThan(aged.indexOf('edges'));
-    expect(names(grow({ finish: 'agedMetal' })).filter((name) => name.includes('clear'))).toEqual([]);
+    expect(names(grow({ finish: 'metal', age: 'worn' })).filter((name) => name.includes('clear'))).toEqual([]);
   });
 
   it('bonds before filling when joining first and after painting when painted apart', () => {

@@ -1,3 +1,4 @@
+import type { AgeId } from './ages';
 import type { BandId } from './bands';
 import type { FinishId } from './finishes';
 import type { MaterialId } from './materials';
@@ -26,6 +27,7 @@ export interface RowCondition {
   readonly notMaterial?: readonly MaterialId[];
   readonly finish?: readonly FinishId[];
   readonly notFinish?: readonly FinishId[];
+  readonly age?: readonly AgeId[];
   readonly smoothing?: readonly SmoothingId[];
   readonly joining?: readonly JoiningId[];
   readonly sealing?: readonly SealingId[];

@@ -1,7 +1,11 @@
+import { AGED } from './ages';
 import type { RouteRow } from './routeRow';
 
 const LIT = ['litTranslucent'] as const;
-const METALS = ['metal', 'agedMetal'] as const;
+const METALS = ['metal', 'bareChrome'] as const;
+/** Finishes whose colour is a plain coat. */
+const COLOURED = ['gloss', 'satin', 'textureKept', 'bone', 'leather', 'stone', 'rubber'] as const;
+const WORN = ['worn', 'battered', 'ancient'] as const;
 const FILAMENT = ['rigid', 'soluble', 'translucent'] as const;
 const RESINS = ['resin', 'cast'] as const;
 
@@ -200,7 +204,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     name: 'last sanding',
     method: 'primeSand',
     grit: 'last',
-    when: { finish: ['gloss', 'metal', 'agedMetal'], notMaterial: ['flexible'] },
+    when: { finish: ['gloss', ...METALS], notMaterial: ['flexible'] },
     why: 'Gloss and metal show each scratch: the last grit is fine.',
   },
   {
@@ -232,7 +236,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'sprayCoat',
     productClass: 'lacquerColour',
     role: 'colour',
-    when: { finish: ['gloss', 'satin', 'textureKept'], notMaterial: ['flexible'] },
+    when: { finish: COLOURED, notMaterial: ['flexible'] },
     why: 'A mist coat gives the wet one something to hold.',
   },
   {
@@ -240,7 +244,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'sprayCoat',
     productClass: 'lacquerColour',
     role: 'colour',
-    when: { finish: ['gloss', 'satin', 'textureKept'], notMaterial: ['flexible'] },
+    when: { finish: COLOURED, notMaterial: ['flexible'] },
     why: 'Covers.',
   },
   {
@@ -256,7 +260,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'brushCoat',
     productClass: 'brushAcrylic',
     role: 'colour',
-    when: { finish: ['gloss', 'satin', 'textureKept'], material: ['flexible'] },
+    when: { finish: COLOURED, material: ['flexible'] },
     why: 'Acrylic stays supple on a part that bends.',
   },
   {
@@ -264,7 +268,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'brushCoat',
     productClass: 'brushAcrylic',
     role: 'colour',
-    when: { finish: ['gloss', 'satin', 'textureKept'], material: ['flexible'] },
+    when: { finish: COLOURED, material: ['flexible'] },
     why: 'Two thin coats bend, one thick coat cracks.',
   },
   {
@@ -319,7 +323,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'darkWash',
     productClass: 'acrylicWash',
     role: 'wash',
-    when: { finish: ['agedMetal', 'textureKept'] },
+    when: { age: AGED, notFinish: LIT },
     why: 'Dark in the recesses, wiped from the faces: age gathers where hands do not reach.',
   },
   {
@@ -335,7 +339,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'stipple',
     productClass: 'acrylicWash',
     role: 'verdigris',
-    when: { finish: ['agedMetal'], notMaterial: ['flexible'] },
+    when: { age: WORN, finish: ['metal'], notMaterial: ['flexible'] },
     why: 'Green gathers where water stands.',
   },
   {
@@ -343,7 +347,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'dryBrush',
     productClass: 'brushAcrylic',
     role: 'highlight',
-    when: { finish: ['agedMetal', 'textureKept'] },
+    when: { age: AGED, notFinish: LIT },
     why: 'Edges that are touched are bright.',
   },
   {

@@ -11,6 +11,7 @@ import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from './schools';
 const BASE: RouteChoice = {
   material: 'rigid',
   finish: 'gloss',
+  age: 'new',
   smoothing: 'primerOnly',
   joining: 'none',
   sealing: 'unsealed',
@@ -44,7 +45,7 @@ function* everyLadder(): Generator<readonly [RouteChoice, readonly RungDraft[]]>
 
 describe('ladders a finisher would know (common practice, in their order)', () => {
   it('brass, aged, filled with two-part filler and sealed', () => {
-    expect(names({ finish: 'agedMetal', smoothing: 'bodyFiller', sealing: 'clearLast' })).toBe(
+    expect(names({ finish: 'metal', age: 'worn', smoothing: 'bodyFiller', sealing: 'clearLast' })).toBe(
       'cut · P100 · body filler · P150 · P220 · wash and dust · filler primer · P320 · look and mark · P600 · gloss black · metal, mist · metal, wet · wash · verdigris · edges · satin clear · fit',
     );
   });
@@ -64,7 +65,7 @@ describe('ladders a finisher would know (common practice, in their order)', () =
     );
   });
   it('a kit cast, its texture kept', () => {
-    expect(names({ material: 'cast', finish: 'textureKept', layerMillimetres: 0 })).toBe(
+    expect(names({ material: 'cast', finish: 'textureKept', age: 'worn', layerMillimetres: 0 })).toBe(
       'cut · degrease · P220 · wash and dust · primer · colour, mist · colour, wet · wash · edges · fit',
     );
   });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { AGES } from '../ladder/ages';
 import { FINISHES, findFinish } from '../ladder/finishes';
 import type { RouteChoice } from '../ladder/growLadder';
 import { MATERIALS } from '../ladder/materials';
@@ -16,6 +17,7 @@ import { visibleValley } from './visibleValley';
 const choice = fc.record({
   material: fc.constantFrom(...MATERIALS.map((material) => material.id)),
   finish: fc.constantFrom(...FINISHES.map((finish) => finish.id)),
+  age: fc.constantFrom(...AGES.map((age) => age.id)),
   smoothing: fc.constantFrom(...SMOOTHING_SCHOOLS.map((school) => school.id)),
   joining: fc.constant('none' as const),
   sealing: fc.constant('unsealed' as const),
@@ -73,6 +75,7 @@ describe('forecasts of every choice', () => {
         const base = {
           material,
           finish,
+          age: 'new',
           smoothing: 'primerOnly',
           joining: 'none',
           sealing: 'unsealed',
@@ -90,6 +93,7 @@ describe('forecasts of every choice', () => {
     const base: RouteChoice = {
       material: 'rigid',
       finish: 'gloss',
+      age: 'new',
       smoothing: 'primerOnly',
       joining: 'none',
       sealing: 'unsealed',

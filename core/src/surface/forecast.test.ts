@@ -25,6 +25,7 @@ import { visibleValley } from './visibleValley';
 const CHOICE: RouteChoice = {
   material: 'rigid',
   finish: 'gloss',
+  age: 'new',
   smoothing: 'primerOnly',
   joining: 'none',
   sealing: 'unsealed',

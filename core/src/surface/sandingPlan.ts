@@ -48,7 +48,11 @@ export function firstGrit(valleyMicrometres: number): Grit {
 
 /** What comes next over a sanded face, by the band of work: filler primer while loops are open, then what the finish needs. */
 export function underCoatOf(finish: FinishId, hasLoopsLeft: boolean): UnderCoat {
-  const id = hasLoopsLeft ? 'fillerPrimer' : finish === 'gloss' || finish === 'metal' || finish === 'agedMetal' ? 'glossOrMetal' : 'colour';
+  const id = hasLoopsLeft
+    ? 'fillerPrimer'
+    : finish === 'gloss' || finish === 'metal' || finish === 'bareChrome'
+      ? 'glossOrMetal'
+      : 'colour';
   const found = UNDER_COATS.find((coat) => coat.id === id);
   if (!found) throw new RangeError(`unknown undercoat: ${id}`);
   return found;

@@ -1,5 +1,6 @@
 import { LABEL_AIR } from '@zinc-ladder/core/climate/air';
-import { findFinish, FINISHES } from '@zinc-ladder/core/ladder/finishes';
+import { AGES } from '@zinc-ladder/core/ladder/ages';
+import { finishAtAge, FINISHES } from '@zinc-ladder/core/ladder/finishes';
 import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
 import { forecastSchool, USUAL_ENGRAVING } from '@zinc-ladder/core/surface/forecastSchools';
@@ -7,21 +8,27 @@ import { ARMS_LENGTH_METRES, visibleValley } from '@zinc-ladder/core/surface/vis
 import { LabError, readNumber } from '../labError';
 import type { LabCommand } from './labCommand';
 
+/** What one finish was called before age was a choice of its own; scripts may still say it. */
+const AGED_METAL = 'agedMetal';
+
 const round = (value: number, places = 2): number => Math.round(value * 10 ** places) / 10 ** places;
 
-/** `loops --school primerOnly --layer-height 0.2 --finish gloss [--material rigid] [--ridge µm] [--area cm²] [--distance m] [--temp °C]` → loops, hands, waiting, products, film. */
+/** `loops --school primerOnly --layer-height 0.2 --finish gloss [--material rigid] [--ridge µm] [--area cm²] [--distance m] [--age id] [--temp °C]` → loops, hands, waiting, products, film. */
 export const loops: LabCommand = {
   name: 'loops',
   usage: 'loops --school id --layer-height mm --finish id [--material id] [--ridge µm] [--area cm²] [--distance m] [--temp °C] [--rh %]',
-  options: ['school', 'layer-height', 'finish', 'material', 'ridge', 'area', 'distance', 'temp', 'rh'],
+  options: ['school', 'layer-height', 'finish', 'material', 'ridge', 'area', 'distance', 'age', 'temp', 'rh'],
   run: ({ options }) => {
-    const finish = pick('finish', options['finish'], FINISHES);
+    const isAgedMetal = options['finish'] === AGED_METAL;
+    const finish = isAgedMetal ? 'metal' : pick('finish', options['finish'], FINISHES);
+    const age = pick('age', options['age'] ?? (isAgedMetal ? 'worn' : 'new'), AGES);
     const distance = readNumber('distance', options['distance'] ?? String(ARMS_LENGTH_METRES), 0.05, 1000);
-    const visible = visibleValley(findFinish(finish), distance);
+    const visible = visibleValley(finishAtAge(finish, age), distance);
     const forecast = forecastSchool(
       {
         material: pick('material', options['material'] ?? 'rigid', MATERIALS),
         finish,
+        age,
         smoothing: pick('school', options['school'], SMOOTHING_SCHOOLS),
         joining: 'none',
         sealing: 'unsealed',

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { makeProjectSchema } from '../../scripts/projectSchema';
 import { makeVersion1 } from '../testing/makeVersion1';
 import { makeVersion3 } from '../testing/makeVersion3';
+import { makeVersion5 } from '../testing/makeVersion5';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import type { Fault } from './faults';
@@ -206,7 +207,31 @@ describe('migrations', () => {
       targets: [],
       maskPlans: [],
       stencils: [],
+      weatherPlans: [],
+      techniqueCards: [],
     });
+  });
+  it('bring a file of version 5 to today’s: aged metal is worn metal, a kept texture was worn, all else is new', () => {
+    const sample = makeSampleProject();
+    const old = makeVersion5() as unknown as typeof sample;
+    const routed = (finish: string) => ({
+      ...old,
+      ladders: old.ladders.map((ladder, at) => (at === 0 ? { ...ladder, route: { ...ladder.route, finish } } : ladder)),
+    });
+    const routeOf = (finish: string) => readProject(JSON.stringify(routed(finish))).ladders[0]?.route;
+    expect(readProject(JSON.stringify(old))).toEqual({ ...sample, weatherPlans: [], techniqueCards: [] });
+    expect(routeOf('agedMetal')).toMatchObject({ finish: 'metal', age: 'worn' });
+    expect(routeOf('textureKept')).toMatchObject({ finish: 'textureKept', age: 'worn' });
+    expect(routeOf('metal')).toMatchObject({ finish: 'metal', age: 'new' });
+  });
+  it('a weather plan’s readings are of its own passes, and its way up is a direction', () => {
+    const sample = makeSampleProject();
+    const [plan] = sample.weatherPlans;
+    const faultsWith = (change: object): string[] =>
+      paths(faultsOf(() => readProject(JSON.stringify({ ...sample, weatherPlans: [{ ...plan, ...change }] }))));
+    expect(faultsWith({ readings: [{ ...plan?.readings[0], passId: 'nobody' }] })).toEqual(['weatherPlans[0].readings[0].passId']);
+    expect(faultsWith({ up: [0, 0, 0] })).toEqual(['weatherPlans[0].up']);
+    expect(faultsWith({ passes: [{ ...plan?.passes[0], productId: 'nobody' }] })).toEqual(['weatherPlans[0].passes[0].productId']);
   });
   it('a mask plan names its own regions only', () => {
     const sample = makeSampleProject();

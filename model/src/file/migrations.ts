@@ -94,6 +94,17 @@ export const MIGRATIONS: readonly Migration[] = [
     why: 'log entries are counted as they are written, so that the order of corrections is kept',
     migrate: (project) => ({ ...project, logEntries: withCounters(project['logEntries']) }),
   },
+  {
+    from: 5,
+    to: 6,
+    why: 'weather: plans of passes and technique cards; finish and age of a ladder are two choices',
+    migrate: (project) => ({
+      ...project,
+      ladders: Array.isArray(project['ladders']) ? project['ladders'].map(withAge) : project['ladders'],
+      weatherPlans: [],
+      techniqueCards: [],
+    }),
+  },
 ];
 
 /**
@@ -114,6 +125,15 @@ export function withCounters(list: unknown): unknown {
     .sort((a, b) => a.depth - b.depth || a.atMs - b.atMs || a.at - b.at);
   const counters = new Map(written.map(({ entry }, counter) => [entry, counter]));
   return list.map((entry: unknown) => (isRecord(entry) ? { ...entry, counter: counters.get(entry) } : entry));
+}
+
+/** A ladder whose route says how old the part looks: aged metal is worn metal, and a texture that was kept was washed and dry-brushed. */
+export function withAge(ladder: unknown): unknown {
+  if (!isRecord(ladder) || !isRecord(ladder['route'])) return ladder;
+  const { finish } = ladder['route'];
+  const isAged = finish === 'agedMetal';
+  const age = isAged || finish === 'textureKept' ? 'worn' : 'new';
+  return { ...ladder, route: { age, ...ladder['route'], ...(isAged ? { finish: 'metal' } : {}) } };
 }
 
 /** A join whose seam says whether all is within reach. */

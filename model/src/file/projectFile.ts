@@ -23,11 +23,13 @@ import { Rung } from '../records/rung';
 import { Shop } from '../records/shop';
 import { Stencil } from '../records/stencil';
 import { SurfacePass } from '../records/surfacePass';
+import { TechniqueCard } from '../records/techniqueCard';
+import { WeatherPlan } from '../records/weatherPlan';
 
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 5;
+export const FORMAT_VERSION = 6;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -134,6 +136,16 @@ export class ProjectFile {
   @ValidateNested({ each: true })
   @Type(() => Stencil)
   stencils!: Stencil[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => WeatherPlan)
+  weatherPlans!: WeatherPlan[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => TechniqueCard)
+  techniqueCards!: TechniqueCard[];
 
   @IsArray()
   @ValidateNested({ each: true })

@@ -18,6 +18,8 @@ export const RECORD_LISTS = [
   'targets',
   'maskPlans',
   'stencils',
+  'weatherPlans',
+  'techniqueCards',
   'climateReadings',
 ] as const;
 

@@ -21,6 +21,8 @@ import { Rung } from '../records/rung';
 import { Shop } from '../records/shop';
 import { Stencil } from '../records/stencil';
 import { SurfacePass } from '../records/surfacePass';
+import { TechniqueCard } from '../records/techniqueCard';
+import { WeatherPlan } from '../records/weatherPlan';
 import type { Fault } from './faults';
 import { toFaults } from './faults';
 import type { TableName } from './tableNames';
@@ -46,6 +48,8 @@ const RECORD_CLASSES = {
   targets: ColourTarget,
   maskPlans: MaskPlan,
   stencils: Stencil,
+  weatherPlans: WeatherPlan,
+  techniqueCards: TechniqueCard,
   climateReadings: ClimateReading,
 } as const satisfies Record<TableName, unknown>;
 

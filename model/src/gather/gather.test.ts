@@ -161,6 +161,7 @@ describe('choosing products for a grown ladder', () => {
     const grown = growLadder(
       routeChoiceOf(sample.parts[0] as (typeof sample.parts)[number], {
         finish: 'gloss',
+        age: 'new',
         smoothing: 'primerOnly',
         joining: 'none',
         sealing: 'unsealed',

@@ -1,3 +1,5 @@
+import type { AgeId } from '@zinc-ladder/core/ladder/ages';
+import { AGES } from '@zinc-ladder/core/ladder/ages';
 import type { FinishId } from '@zinc-ladder/core/ladder/finishes';
 import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
 import type { JoiningId, SealingId, SmoothingId } from '@zinc-ladder/core/ladder/schools';
@@ -11,6 +13,10 @@ import { Tracked } from './tracked';
 export class LadderRoute {
   @IsIn(FINISHES.map((finish) => finish.id))
   finish!: FinishId;
+
+  /** how much life it is to show */
+  @IsIn(AGES.map((age) => age.id))
+  age!: AgeId;
 
   @IsIn(SMOOTHING_SCHOOLS.map((school) => school.id))
   smoothing!: SmoothingId;

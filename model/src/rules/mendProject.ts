@@ -221,6 +221,8 @@ const KINDS: Readonly<Record<RecordList, string>> = {
   timers: 'a timer',
   targets: 'a target',
   maskPlans: 'a mask plan',
+  weatherPlans: 'a weather plan',
+  techniqueCards: 'a technique card',
   stencils: 'a stencil',
   climateReadings: 'a reading',
 };

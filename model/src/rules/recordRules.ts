@@ -73,6 +73,26 @@ export const RECORD_RULES: readonly RecordRule[] = [
     mended: 'what named a region that is not there is taken out',
   }),
   rule({
+    table: 'weatherPlans',
+    message: 'is of a pass that is not there',
+    brokenAt: ({ passes, readings }) => {
+      const known = new Set(passes.map(({ id }) => id));
+      return readings.flatMap(({ passId }, i) => (known.has(passId) ? [] : [`readings[${i}].passId`]));
+    },
+    mend: (plan) => {
+      const known = new Set(plan.passes.map(({ id }) => id));
+      return { ...plan, readings: plan.readings.filter(({ passId }) => known.has(passId)) };
+    },
+    mended: 'readings of passes that are not there are taken out',
+  }),
+  rule({
+    table: 'weatherPlans',
+    message: 'is no direction',
+    brokenAt: ({ up }) => at(!(Math.hypot(...up) > 1e-6), 'up'),
+    mend: (plan) => ({ ...plan, up: [0, 0, 1] }),
+    mended: 'its way up was no direction: it stands as printed',
+  }),
+  rule({
     table: 'products',
     message: 'holds a value of one field twice',
     brokenAt: ({ values }) => at(new Set(values.map(({ field }) => field)).size < values.length, 'values'),

@@ -1,12 +1,18 @@
 import Dexie from 'dexie';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
+import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
+import type { BucketRow } from '../buckets/bucketRow';
+import { recordsOf } from '../buckets/bucketRow';
+import { isBucketed } from '../buckets/bucketedTables';
 import { DATABASE_VERSION } from '../database';
 import type { BackupPlace } from './backupPlace';
 import { backupName } from './backupPlace';
 
-/** The last version that the database and the format of files have in common. */
-const LAST_SHARED_VERSION = 5;
+/** The version of the format that each version of the database holds, from the first on: the sixth only laid rows out anew. */
+const FORMAT_OF_DATABASE = [1, 2, 3, 4, 5, 5];
+/** From this version on some tables keep many records in a row. */
+const FIRST_WITH_ROWS = 6;
 
 /**
  * Keeps a database of an older version as a file of that version before the program lifts it; the file can be read as any other.
@@ -24,9 +30,7 @@ export async function backUpBeforeUpgrade(databaseName: string, place: BackupPla
     const shop: unknown = await tables.get('shop')?.toCollection().first();
     if (!shop) return null;
     const lists = await Promise.all(
-      TABLE_NAMES.filter((name) => name !== 'shop' && tables.has(name)).map(
-        async (name) => [name, await old.table(name).toArray()] as const,
-      ),
+      TABLE_NAMES.filter((name) => name !== 'shop' && tables.has(name)).map(async (name) => [name, await readTable(old, name)] as const),
     );
     const { FORMAT_NAME } = await import('@zinc-ladder/model/file/projectFile');
     const { zipBundle } = await import('@zinc-ladder/model/file/zipProject');
@@ -36,10 +40,9 @@ export async function backUpBeforeUpgrade(databaseName: string, place: BackupPla
       const read = bytes ?? (blob && new Uint8Array(await blob.arrayBuffer()));
       if (read) attachments.set(id, read);
     }
-    // Versions of the database and of the format went up together until the format's fifth; from then on the database went up alone.
     const project = {
       format: FORMAT_NAME,
-      version: Math.min(old.verno, LAST_SHARED_VERSION),
+      version: FORMAT_OF_DATABASE[old.verno - 1],
       savedAtMs: Math.round(nowMs),
       shop,
       ...Object.fromEntries(lists),
@@ -51,4 +54,10 @@ export async function backUpBeforeUpgrade(databaseName: string, place: BackupPla
   } finally {
     old.close();
   }
+}
+
+/** The records of a table, whichever way the version laid them out. */
+async function readTable(old: Dexie, name: TableName): Promise<unknown[]> {
+  const rows = (await old.table(name).toArray()) as unknown[];
+  return old.verno >= FIRST_WITH_ROWS && isBucketed(name) ? recordsOf(rows as BucketRow[]) : rows;
 }

@@ -23,7 +23,7 @@ let store: Store;
 let names = 0;
 let ids = 0;
 const makeId = (): string => `id-${(ids += 1)}`;
-const ROUTE = { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' } as const;
+const ROUTE = { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' } as const;
 
 beforeEach(async () => {
   db = new ShopDatabase(`changes-${(names += 1)}`);

@@ -79,7 +79,7 @@ describe('a what-if made real', () => {
     );
   });
   it('is another school: the ladder grown anew with the colours it had', async () => {
-    const route = { finish: 'gloss', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' } as const;
+    const route = { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' } as const;
     await store.edit('part', async (edit) =>
       addPart(edit, 'lid', 'prop', { ...NEW_PART, name: 'Lid' }, await db.records('parts').toArray()),
     );

@@ -35,7 +35,10 @@ export function GrowFields({
   });
   return (
     <div className="grid gap-3">
-      <SelectField label="Finish" value={route.finish} options={ROUTE_OPTIONS.finish} onChange={set('finish')} />
+      <div className="grid grid-cols-2 gap-3">
+        <SelectField label="Finish" value={route.finish} options={ROUTE_OPTIONS.finish} onChange={set('finish')} />
+        <SelectField label="Age" value={route.age} options={ROUTE_OPTIONS.age} onChange={set('age')} />
+      </div>
       <SelectField
         label="Smoothing"
         value={route.smoothing}

@@ -1,3 +1,4 @@
+import { AGES } from '@zinc-ladder/core/ladder/ages';
 import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
 import type { GrownLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
@@ -10,6 +11,7 @@ import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
 /** Choices of a route, as lists to choose from. */
 export const ROUTE_OPTIONS = {
   finish: FINISHES.map(({ id, name }) => [id, name] as const),
+  age: AGES.map(({ id, name, shows }) => [id, `${name}: ${shows}`] as const),
   smoothing: SMOOTHING_SCHOOLS.map(({ id, name, cost }) => [id, `${name} (${cost})`] as const),
   joining: JOINING_SCHOOLS.map(({ id, name }) => [id, name] as const),
   sealing: SEALING_SCHOOLS.map(({ id, name }) => [id, name] as const),
@@ -18,9 +20,10 @@ export const ROUTE_OPTIONS = {
 /** The route a part most likely wants. */
 export function suggestRoute(part: Pick<Part, 'materialId'>): LadderRoute {
   if (part.materialId === 'translucent')
-    return { finish: 'litTranslucent', smoothing: 'brushEpoxy', joining: 'none', sealing: 'clearLast' };
-  if (part.materialId === 'flexible') return { finish: 'satin', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
-  return { finish: 'satin', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+    return { finish: 'litTranslucent', age: 'new', smoothing: 'brushEpoxy', joining: 'none', sealing: 'clearLast' };
+  if (part.materialId === 'flexible')
+    return { finish: 'satin', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+  return { finish: 'satin', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
 }
 
 /** What a route would grow on a part, before it is grown. */

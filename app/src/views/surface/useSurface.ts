@@ -5,7 +5,7 @@ import { flawSeverity } from '@zinc-ladder/core/inspection/flawSeverity';
 import type { Verdict } from '@zinc-ladder/core/inspection/verdict';
 import { judgePasses } from '@zinc-ladder/core/inspection/verdict';
 import type { Finish } from '@zinc-ladder/core/ladder/finishes';
-import { findFinish } from '@zinc-ladder/core/ladder/finishes';
+import { finishAtAge } from '@zinc-ladder/core/ladder/finishes';
 import type { RouteChoice } from '@zinc-ladder/core/ladder/growLadder';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { PersonalRate } from '@zinc-ladder/core/log/personalRate';
@@ -87,7 +87,7 @@ export function useSurface(part: Part): Surface {
     const zones = zoneSums.map(({ zone, areaSquareMillimetres }) => ({ zone, share: areaSquareMillimetres }));
     const paces = gatherPaces(entries, rungs, allPasses, zones);
     const route = ladder?.route ?? suggestRoute(part);
-    const finish = findFinish(route.finish);
+    const finish = finishAtAge(route.finish, route.age);
     const visible = visibleValley(finish, metres);
     const ridge = ridgeOf(part, opened?.survey.ridges.p95Micrometres ?? null, shape);
     const engraving = engravingOf(part, grooves);

@@ -1,16 +1,17 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 5","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[5]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","agedMetal","litTranslucent","textureKept"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 6","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[6]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
-const schema49 = {"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false};
+const schema49 = {"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false};
 const schema52 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
 const schema61 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
 const schema62 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
 const schema65 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
 const schema66 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
 const schema73 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
-const schema74 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema78 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
+const schema79 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
 const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
@@ -3325,7 +3326,7 @@ return errors === 0;
 validate27.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
 const schema47 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false};
-const schema48 = {"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","agedMetal","litTranslucent","textureKept"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","smoothing","joining","sealing"],"additionalProperties":false};
+const schema48 = {"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false};
 
 function validate29(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -3395,7 +3396,7 @@ const _errs7 = errors;
 if(errors === _errs7){
 if(data1 && typeof data1 == "object" && !Array.isArray(data1)){
 let missing1;
-if(((((data1.finish === undefined) && (missing1 = "finish")) || ((data1.smoothing === undefined) && (missing1 = "smoothing"))) || ((data1.joining === undefined) && (missing1 = "joining"))) || ((data1.sealing === undefined) && (missing1 = "sealing"))){
+if((((((data1.finish === undefined) && (missing1 = "finish")) || ((data1.age === undefined) && (missing1 = "age"))) || ((data1.smoothing === undefined) && (missing1 = "smoothing"))) || ((data1.joining === undefined) && (missing1 = "joining"))) || ((data1.sealing === undefined) && (missing1 = "sealing"))){
 const err1 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/required",keyword:"required",params:{missingProperty: missing1}};
 if(vErrors === null){
 vErrors = [err1];
@@ -3408,7 +3409,7 @@ errors++;
 else {
 const _errs9 = errors;
 for(const key1 in data1){
-if(!((((key1 === "finish") || (key1 === "smoothing")) || (key1 === "joining")) || (key1 === "sealing"))){
+if(!(((((key1 === "finish") || (key1 === "age")) || (key1 === "smoothing")) || (key1 === "joining")) || (key1 === "sealing"))){
 const err2 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
 if(vErrors === null){
 vErrors = [err2];
@@ -3434,7 +3435,7 @@ vErrors.push(err3);
 }
 errors++;
 }
-if(!((((((data2 === "gloss") || (data2 === "satin")) || (data2 === "metal")) || (data2 === "agedMetal")) || (data2 === "litTranslucent")) || (data2 === "textureKept"))){
+if(!((((((((((data2 === "gloss") || (data2 === "satin")) || (data2 === "metal")) || (data2 === "bareChrome")) || (data2 === "litTranslucent")) || (data2 === "textureKept")) || (data2 === "bone")) || (data2 === "leather")) || (data2 === "stone")) || (data2 === "rubber"))){
 const err4 = {instancePath:instancePath+"/route/finish",schemaPath:"#/$defs/LadderRoute/properties/finish/enum",keyword:"enum",params:{allowedValues: schema48.properties.finish.enum}};
 if(vErrors === null){
 vErrors = [err4];
@@ -3450,11 +3451,11 @@ else {
 var valid3 = true;
 }
 if(valid3){
-if(data1.smoothing !== undefined){
-let data3 = data1.smoothing;
+if(data1.age !== undefined){
+let data3 = data1.age;
 const _errs12 = errors;
 if(typeof data3 !== "string"){
-const err5 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/type",keyword:"type",params:{type: "string"}};
+const err5 = {instancePath:instancePath+"/route/age",schemaPath:"#/$defs/LadderRoute/properties/age/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err5];
 }
@@ -3463,8 +3464,8 @@ vErrors.push(err5);
 }
 errors++;
 }
-if(!(((((((data3 === "primerOnly") || (data3 === "putty")) || (data3 === "bodyFiller")) || (data3 === "brushEpoxy")) || (data3 === "solvent")) || (data3 === "slurry")) || (data3 === "texture"))){
-const err6 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/enum",keyword:"enum",params:{allowedValues: schema48.properties.smoothing.enum}};
+if(!(((((data3 === "new") || (data3 === "inUse")) || (data3 === "worn")) || (data3 === "battered")) || (data3 === "ancient"))){
+const err6 = {instancePath:instancePath+"/route/age",schemaPath:"#/$defs/LadderRoute/properties/age/enum",keyword:"enum",params:{allowedValues: schema48.properties.age.enum}};
 if(vErrors === null){
 vErrors = [err6];
 }
@@ -3479,11 +3480,11 @@ else {
 var valid3 = true;
 }
 if(valid3){
-if(data1.joining !== undefined){
-let data4 = data1.joining;
+if(data1.smoothing !== undefined){
+let data4 = data1.smoothing;
 const _errs14 = errors;
 if(typeof data4 !== "string"){
-const err7 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/type",keyword:"type",params:{type: "string"}};
+const err7 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err7];
 }
@@ -3492,8 +3493,8 @@ vErrors.push(err7);
 }
 errors++;
 }
-if(!((((data4 === "none") || (data4 === "joinFirst")) || (data4 === "paintApart")) || (data4 === "assembleAndMask"))){
-const err8 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/enum",keyword:"enum",params:{allowedValues: schema48.properties.joining.enum}};
+if(!(((((((data4 === "primerOnly") || (data4 === "putty")) || (data4 === "bodyFiller")) || (data4 === "brushEpoxy")) || (data4 === "solvent")) || (data4 === "slurry")) || (data4 === "texture"))){
+const err8 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/enum",keyword:"enum",params:{allowedValues: schema48.properties.smoothing.enum}};
 if(vErrors === null){
 vErrors = [err8];
 }
@@ -3508,11 +3509,11 @@ else {
 var valid3 = true;
 }
 if(valid3){
-if(data1.sealing !== undefined){
-let data5 = data1.sealing;
+if(data1.joining !== undefined){
+let data5 = data1.joining;
 const _errs16 = errors;
 if(typeof data5 !== "string"){
-const err9 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/type",keyword:"type",params:{type: "string"}};
+const err9 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err9];
 }
@@ -3521,8 +3522,8 @@ vErrors.push(err9);
 }
 errors++;
 }
-if(!((((data5 === "unsealed") || (data5 === "clearBeforeWeathering")) || (data5 === "clearLast")) || (data5 === "clearBoth"))){
-const err10 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/enum",keyword:"enum",params:{allowedValues: schema48.properties.sealing.enum}};
+if(!((((data5 === "none") || (data5 === "joinFirst")) || (data5 === "paintApart")) || (data5 === "assembleAndMask"))){
+const err10 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/enum",keyword:"enum",params:{allowedValues: schema48.properties.joining.enum}};
 if(vErrors === null){
 vErrors = [err10];
 }
@@ -3536,14 +3537,12 @@ var valid3 = _errs16 === errors;
 else {
 var valid3 = true;
 }
-}
-}
-}
-}
-}
-}
-else {
-const err11 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/type",keyword:"type",params:{type: "object"}};
+if(valid3){
+if(data1.sealing !== undefined){
+let data6 = data1.sealing;
+const _errs18 = errors;
+if(typeof data6 !== "string"){
+const err11 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err11];
 }
@@ -3552,12 +3551,8 @@ vErrors.push(err11);
 }
 errors++;
 }
-}
-var _valid0 = _errs6 === errors;
-valid1 = valid1 || _valid0;
-const _errs19 = errors;
-if(data1 !== null){
-const err12 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!((((data6 === "unsealed") || (data6 === "clearBeforeWeathering")) || (data6 === "clearLast")) || (data6 === "clearBoth"))){
+const err12 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/enum",keyword:"enum",params:{allowedValues: schema48.properties.sealing.enum}};
 if(vErrors === null){
 vErrors = [err12];
 }
@@ -3566,15 +3561,51 @@ vErrors.push(err12);
 }
 errors++;
 }
-var _valid0 = _errs19 === errors;
-valid1 = valid1 || _valid0;
-if(!valid1){
-const err13 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf",keyword:"anyOf",params:{}};
+var valid3 = _errs18 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/type",keyword:"type",params:{type: "object"}};
 if(vErrors === null){
 vErrors = [err13];
 }
 else {
 vErrors.push(err13);
+}
+errors++;
+}
+}
+var _valid0 = _errs6 === errors;
+valid1 = valid1 || _valid0;
+const _errs21 = errors;
+if(data1 !== null){
+const err14 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+var _valid0 = _errs21 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err15 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
 }
 errors++;
 validate29.errors = vErrors;
@@ -3598,23 +3629,23 @@ var valid0 = true;
 }
 if(valid0){
 if(data.rungIds !== undefined){
-let data6 = data.rungIds;
-const _errs21 = errors;
-if(errors === _errs21){
-if(Array.isArray(data6)){
-if(data6.length > 400){
+let data7 = data.rungIds;
+const _errs23 = errors;
+if(errors === _errs23){
+if(Array.isArray(data7)){
+if(data7.length > 400){
 validate29.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/properties/rungIds/maxItems",keyword:"maxItems",params:{limit: 400}}];
 return false;
 }
 else {
 var valid4 = true;
-const len0 = data6.length;
+const len0 = data7.length;
 for(let i0=0; i0<len0; i0++){
-let data7 = data6[i0];
-const _errs23 = errors;
-if(errors === _errs23){
-if(typeof data7 === "string"){
-if(!pattern9.test(data7)){
+let data8 = data7[i0];
+const _errs25 = errors;
+if(errors === _errs25){
+if(typeof data8 === "string"){
+if(!pattern9.test(data8)){
 validate29.errors = [{instancePath:instancePath+"/rungIds/" + i0,schemaPath:"#/properties/rungIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3624,18 +3655,18 @@ validate29.errors = [{instancePath:instancePath+"/rungIds/" + i0,schemaPath:"#/p
 return false;
 }
 }
-var valid4 = _errs23 === errors;
+var valid4 = _errs25 === errors;
 if(!valid4){
 break;
 }
 }
 if(valid4){
-let i1 = data6.length;
+let i1 = data7.length;
 let j0;
 if(i1 > 1){
 const indices0 = {};
 for(;i1--;){
-let item0 = data6[i1];
+let item0 = data7[i1];
 if(typeof item0 !== "string"){
 continue;
 }
@@ -3656,18 +3687,18 @@ validate29.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs21 === errors;
+var valid0 = _errs23 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data8 = data.id;
-const _errs25 = errors;
-if(errors === _errs25){
-if(typeof data8 === "string"){
-if(!pattern9.test(data8)){
+let data9 = data.id;
+const _errs27 = errors;
+if(errors === _errs27){
+if(typeof data9 === "string"){
+if(!pattern9.test(data9)){
 validate29.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3677,28 +3708,28 @@ validate29.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs25 === errors;
+var valid0 = _errs27 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data9 = data.revision;
-const _errs27 = errors;
-if(!(((typeof data9 == "number") && (!(data9 % 1) && !isNaN(data9))) && (isFinite(data9)))){
+let data10 = data.revision;
+const _errs29 = errors;
+if(!(((typeof data10 == "number") && (!(data10 % 1) && !isNaN(data10))) && (isFinite(data10)))){
 validate29.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs27){
-if((typeof data9 == "number") && (isFinite(data9))){
-if(data9 < 0 || isNaN(data9)){
+if(errors === _errs29){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 < 0 || isNaN(data10)){
 validate29.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs27 === errors;
+var valid0 = _errs29 === errors;
 }
 else {
 var valid0 = true;
@@ -9860,6 +9891,1414 @@ return errors === 0;
 }
 validate47.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
+const schema74 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
+const schema75 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
+const schema76 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
+const schema77 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","how","pictureId","atMs"],"additionalProperties":false};
+
+function validate49(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate49.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.shownId === undefined) && (missing0 = "shownId"))) || ((data.baseLab === undefined) && (missing0 = "baseLab"))) || ((data.up === undefined) && (missing0 = "up"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.cleanPictureId === undefined) && (missing0 = "cleanPictureId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate49.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema74.properties, key0))){
+validate49.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.partId !== undefined){
+let data0 = data.partId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate49.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.shownId !== undefined){
+let data1 = data.shownId;
+const _errs4 = errors;
+if(typeof data1 !== "string"){
+validate49.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data1 === "metal") || (data1 === "paintedMetal")) || (data1 === "wood")) || (data1 === "leather")) || (data1 === "bone")) || (data1 === "plastic")) || (data1 === "stone"))){
+validate49.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/enum",keyword:"enum",params:{allowedValues: schema74.properties.shownId.enum}}];
+return false;
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.baseLab !== undefined){
+let data2 = data.baseLab;
+const _errs6 = errors;
+const _errs7 = errors;
+let valid1 = false;
+const _errs8 = errors;
+if(errors === _errs8){
+if(Array.isArray(data2)){
+if(data2.length > 3){
+const err0 = {instancePath:instancePath+"/baseLab",schemaPath:"#/properties/baseLab/anyOf/0/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+else {
+if(data2.length < 3){
+const err1 = {instancePath:instancePath+"/baseLab",schemaPath:"#/properties/baseLab/anyOf/0/minItems",keyword:"minItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+else {
+var valid2 = true;
+const len0 = data2.length;
+for(let i0=0; i0<len0; i0++){
+let data3 = data2[i0];
+const _errs10 = errors;
+if(errors === _errs10){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 200 || isNaN(data3)){
+const err2 = {instancePath:instancePath+"/baseLab/" + i0,schemaPath:"#/properties/baseLab/anyOf/0/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+else {
+if(data3 < -200 || isNaN(data3)){
+const err3 = {instancePath:instancePath+"/baseLab/" + i0,schemaPath:"#/properties/baseLab/anyOf/0/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+}
+}
+}
+else {
+const err4 = {instancePath:instancePath+"/baseLab/" + i0,schemaPath:"#/properties/baseLab/anyOf/0/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+var valid2 = _errs10 === errors;
+if(!valid2){
+break;
+}
+}
+}
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/baseLab",schemaPath:"#/properties/baseLab/anyOf/0/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+const _errs12 = errors;
+if(data2 !== null){
+const err6 = {instancePath:instancePath+"/baseLab",schemaPath:"#/properties/baseLab/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid0 = _errs12 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err7 = {instancePath:instancePath+"/baseLab",schemaPath:"#/properties/baseLab/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate49.errors = vErrors;
+return false;
+}
+else {
+errors = _errs7;
+if(vErrors !== null){
+if(_errs7){
+vErrors.length = _errs7;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.up !== undefined){
+let data4 = data.up;
+const _errs14 = errors;
+if(errors === _errs14){
+if(Array.isArray(data4)){
+if(data4.length > 3){
+validate49.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data4.length < 3){
+validate49.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid3 = true;
+const len1 = data4.length;
+for(let i1=0; i1<len1; i1++){
+let data5 = data4[i1];
+const _errs16 = errors;
+if(errors === _errs16){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 1 || isNaN(data5)){
+validate49.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data5 < -1 || isNaN(data5)){
+validate49.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
+return false;
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid3 = _errs16 === errors;
+if(!valid3){
+break;
+}
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pins !== undefined){
+let data6 = data.pins;
+const _errs18 = errors;
+if(errors === _errs18){
+if(Array.isArray(data6)){
+if(data6.length > 60){
+validate49.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties/pins/maxItems",keyword:"maxItems",params:{limit: 60}}];
+return false;
+}
+else {
+var valid4 = true;
+const len2 = data6.length;
+for(let i2=0; i2<len2; i2++){
+let data7 = data6[i2];
+const _errs20 = errors;
+const _errs21 = errors;
+if(errors === _errs21){
+if(data7 && typeof data7 == "object" && !Array.isArray(data7)){
+let missing1;
+if((((data7.id === undefined) && (missing1 = "id")) || ((data7.kind === undefined) && (missing1 = "kind"))) || ((data7.place === undefined) && (missing1 = "place"))){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs23 = errors;
+for(const key1 in data7){
+if(!(((key1 === "id") || (key1 === "kind")) || (key1 === "place"))){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs23 === errors){
+if(data7.id !== undefined){
+let data8 = data7.id;
+const _errs24 = errors;
+if(errors === _errs24){
+if(typeof data8 === "string"){
+if(!pattern9.test(data8)){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/id",schemaPath:"#/$defs/WearPin/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/id",schemaPath:"#/$defs/WearPin/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid6 = _errs24 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data7.kind !== undefined){
+let data9 = data7.kind;
+const _errs26 = errors;
+if(typeof data9 !== "string"){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data9 === "held") || (data9 === "runs"))){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/enum",keyword:"enum",params:{allowedValues: schema75.properties.kind.enum}}];
+return false;
+}
+var valid6 = _errs26 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data7.place !== undefined){
+let data10 = data7.place;
+const _errs28 = errors;
+if(errors === _errs28){
+if(Array.isArray(data10)){
+if(data10.length > 3){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data10.length < 3){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid7 = true;
+const len3 = data10.length;
+for(let i3=0; i3<len3; i3++){
+let data11 = data10[i3];
+const _errs30 = errors;
+if(!((typeof data11 == "number") && (isFinite(data11)))){
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place/" + i3,schemaPath:"#/$defs/WearPin/properties/place/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+var valid7 = _errs30 === errors;
+if(!valid7){
+break;
+}
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid6 = _errs28 === errors;
+}
+else {
+var valid6 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid4 = _errs20 === errors;
+if(!valid4){
+break;
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties/pins/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs18 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.passes !== undefined){
+let data12 = data.passes;
+const _errs32 = errors;
+if(errors === _errs32){
+if(Array.isArray(data12)){
+if(data12.length > 40){
+validate49.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/maxItems",keyword:"maxItems",params:{limit: 40}}];
+return false;
+}
+else {
+var valid8 = true;
+const len4 = data12.length;
+for(let i4=0; i4<len4; i4++){
+let data13 = data12[i4];
+const _errs34 = errors;
+const _errs35 = errors;
+if(errors === _errs35){
+if(data13 && typeof data13 == "object" && !Array.isArray(data13)){
+let missing2;
+if(((((((((((data13.id === undefined) && (missing2 = "id")) || ((data13.techniqueId === undefined) && (missing2 = "techniqueId"))) || ((data13.productId === undefined) && (missing2 = "productId"))) || ((data13.lab === undefined) && (missing2 = "lab"))) || ((data13.amount === undefined) && (missing2 = "amount"))) || ((data13.wiped === undefined) && (missing2 = "wiped"))) || ((data13.sizeMillimetres === undefined) && (missing2 = "sizeMillimetres"))) || ((data13.seed === undefined) && (missing2 = "seed"))) || ((data13.stop === undefined) && (missing2 = "stop"))) || ((data13.rungId === undefined) && (missing2 = "rungId"))){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs37 = errors;
+for(const key2 in data13){
+if(!(func1.call(schema76.properties, key2))){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs37 === errors){
+if(data13.id !== undefined){
+let data14 = data13.id;
+const _errs38 = errors;
+if(errors === _errs38){
+if(typeof data14 === "string"){
+if(!pattern9.test(data14)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid10 = _errs38 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.techniqueId !== undefined){
+let data15 = data13.techniqueId;
+const _errs40 = errors;
+if(typeof data15 !== "string"){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((data15 === "chipsTaken") || (data15 === "washWiped")) || (data15 === "washLeft")) || (data15 === "washSprayed")) || (data15 === "washCorners")) || (data15 === "oilWash")) || (data15 === "pinWash")) || (data15 === "streaks")) || (data15 === "rustUp")) || (data15 === "verdigris")) || (data15 === "spongeStipple")) || (data15 === "grime")) || (data15 === "rustRunOff")) || (data15 === "chipsBrush")) || (data15 === "chipsSponge")) || (data15 === "scratches")) || (data15 === "dryBrush")) || (data15 === "splatter")) || (data15 === "chipsStick")) || (data15 === "soot")) || (data15 === "polishEdges")) || (data15 === "graphiteEdges")) || (data15 === "wetGloss")) || (data15 === "dust"))){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema76.properties.techniqueId.enum}}];
+return false;
+}
+var valid10 = _errs40 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.productId !== undefined){
+let data16 = data13.productId;
+const _errs42 = errors;
+const _errs43 = errors;
+let valid11 = false;
+const _errs44 = errors;
+if(errors === _errs44){
+if(typeof data16 === "string"){
+if(!pattern9.test(data16)){
+const err8 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+}
+else {
+const err9 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+}
+var _valid1 = _errs44 === errors;
+valid11 = valid11 || _valid1;
+const _errs46 = errors;
+if(data16 !== null){
+const err10 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+var _valid1 = _errs46 === errors;
+valid11 = valid11 || _valid1;
+if(!valid11){
+const err11 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+validate49.errors = vErrors;
+return false;
+}
+else {
+errors = _errs43;
+if(vErrors !== null){
+if(_errs43){
+vErrors.length = _errs43;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid10 = _errs42 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.lab !== undefined){
+let data17 = data13.lab;
+const _errs48 = errors;
+if(errors === _errs48){
+if(Array.isArray(data17)){
+if(data17.length > 3){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data17.length < 3){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid12 = true;
+const len5 = data17.length;
+for(let i5=0; i5<len5; i5++){
+let data18 = data17[i5];
+const _errs50 = errors;
+if(errors === _errs50){
+if((typeof data18 == "number") && (isFinite(data18))){
+if(data18 > 200 || isNaN(data18)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data18 < -200 || isNaN(data18)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid12 = _errs50 === errors;
+if(!valid12){
+break;
+}
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid10 = _errs48 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.amount !== undefined){
+let data19 = data13.amount;
+const _errs52 = errors;
+if(errors === _errs52){
+if((typeof data19 == "number") && (isFinite(data19))){
+if(data19 > 1 || isNaN(data19)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data19 < 0 || isNaN(data19)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid10 = _errs52 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.wiped !== undefined){
+let data20 = data13.wiped;
+const _errs54 = errors;
+if(errors === _errs54){
+if((typeof data20 == "number") && (isFinite(data20))){
+if(data20 > 1 || isNaN(data20)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data20 < 0 || isNaN(data20)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid10 = _errs54 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.sizeMillimetres !== undefined){
+let data21 = data13.sizeMillimetres;
+const _errs56 = errors;
+if(errors === _errs56){
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 > 200 || isNaN(data21)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data21 < 0.05 || isNaN(data21)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid10 = _errs56 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.seed !== undefined){
+let data22 = data13.seed;
+const _errs58 = errors;
+if(!(((typeof data22 == "number") && (!(data22 % 1) && !isNaN(data22))) && (isFinite(data22)))){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs58){
+if((typeof data22 == "number") && (isFinite(data22))){
+if(data22 > 1000000 || isNaN(data22)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
+return false;
+}
+else {
+if(data22 < 0 || isNaN(data22)){
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid10 = _errs58 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.stop !== undefined){
+let data23 = data13.stop;
+const _errs60 = errors;
+const _errs61 = errors;
+let valid13 = false;
+const _errs62 = errors;
+if(errors === _errs62){
+if((typeof data23 == "number") && (isFinite(data23))){
+if(data23 > 1 || isNaN(data23)){
+const err12 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+else {
+if(data23 < 0 || isNaN(data23)){
+const err13 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+}
+else {
+const err14 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+}
+var _valid2 = _errs62 === errors;
+valid13 = valid13 || _valid2;
+const _errs64 = errors;
+if(data23 !== null){
+const err15 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+var _valid2 = _errs64 === errors;
+valid13 = valid13 || _valid2;
+if(!valid13){
+const err16 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+validate49.errors = vErrors;
+return false;
+}
+else {
+errors = _errs61;
+if(vErrors !== null){
+if(_errs61){
+vErrors.length = _errs61;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid10 = _errs60 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data13.rungId !== undefined){
+let data24 = data13.rungId;
+const _errs66 = errors;
+const _errs67 = errors;
+let valid14 = false;
+const _errs68 = errors;
+if(errors === _errs68){
+if(typeof data24 === "string"){
+if(!pattern9.test(data24)){
+const err17 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+else {
+const err18 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+var _valid3 = _errs68 === errors;
+valid14 = valid14 || _valid3;
+const _errs70 = errors;
+if(data24 !== null){
+const err19 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+var _valid3 = _errs70 === errors;
+valid14 = valid14 || _valid3;
+if(!valid14){
+const err20 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+validate49.errors = vErrors;
+return false;
+}
+else {
+errors = _errs67;
+if(vErrors !== null){
+if(_errs67){
+vErrors.length = _errs67;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid10 = _errs66 === errors;
+}
+else {
+var valid10 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid8 = _errs34 === errors;
+if(!valid8){
+break;
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs32 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.readings !== undefined){
+let data25 = data.readings;
+const _errs72 = errors;
+if(errors === _errs72){
+if(Array.isArray(data25)){
+if(data25.length > 400){
+validate49.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 400}}];
+return false;
+}
+else {
+var valid15 = true;
+const len6 = data25.length;
+for(let i6=0; i6<len6; i6++){
+let data26 = data25[i6];
+const _errs74 = errors;
+const _errs75 = errors;
+if(errors === _errs75){
+if(data26 && typeof data26 == "object" && !Array.isArray(data26)){
+let missing3;
+if(((((((((data26.id === undefined) && (missing3 = "id")) || ((data26.passId === undefined) && (missing3 = "passId"))) || ((data26.amount === undefined) && (missing3 = "amount"))) || ((data26.coverage === undefined) && (missing3 = "coverage"))) || ((data26.half === undefined) && (missing3 = "half"))) || ((data26.how === undefined) && (missing3 = "how"))) || ((data26.pictureId === undefined) && (missing3 = "pictureId"))) || ((data26.atMs === undefined) && (missing3 = "atMs"))){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/required",keyword:"required",params:{missingProperty: missing3}}];
+return false;
+}
+else {
+const _errs77 = errors;
+for(const key3 in data26){
+if(!((((((((key3 === "id") || (key3 === "passId")) || (key3 === "amount")) || (key3 === "coverage")) || (key3 === "half")) || (key3 === "how")) || (key3 === "pictureId")) || (key3 === "atMs"))){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
+return false;
+break;
+}
+}
+if(_errs77 === errors){
+if(data26.id !== undefined){
+let data27 = data26.id;
+const _errs78 = errors;
+if(errors === _errs78){
+if(typeof data27 === "string"){
+if(!pattern9.test(data27)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid17 = _errs78 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data26.passId !== undefined){
+let data28 = data26.passId;
+const _errs80 = errors;
+if(errors === _errs80){
+if(typeof data28 === "string"){
+if(!pattern9.test(data28)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid17 = _errs80 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data26.amount !== undefined){
+let data29 = data26.amount;
+const _errs82 = errors;
+if(errors === _errs82){
+if((typeof data29 == "number") && (isFinite(data29))){
+if(data29 > 10 || isNaN(data29)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
+return false;
+}
+else {
+if(data29 < 0 || isNaN(data29)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid17 = _errs82 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data26.coverage !== undefined){
+let data30 = data26.coverage;
+const _errs84 = errors;
+const _errs85 = errors;
+let valid18 = false;
+const _errs86 = errors;
+if(errors === _errs86){
+if((typeof data30 == "number") && (isFinite(data30))){
+if(data30 > 1 || isNaN(data30)){
+const err21 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+else {
+if(data30 < 0 || isNaN(data30)){
+const err22 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+}
+}
+else {
+const err23 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+}
+var _valid4 = _errs86 === errors;
+valid18 = valid18 || _valid4;
+const _errs88 = errors;
+if(data30 !== null){
+const err24 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+var _valid4 = _errs88 === errors;
+valid18 = valid18 || _valid4;
+if(!valid18){
+const err25 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+validate49.errors = vErrors;
+return false;
+}
+else {
+errors = _errs85;
+if(vErrors !== null){
+if(_errs85){
+vErrors.length = _errs85;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid17 = _errs84 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data26.half !== undefined){
+let data31 = data26.half;
+const _errs90 = errors;
+if(errors === _errs90){
+if((typeof data31 == "number") && (isFinite(data31))){
+if(data31 > 1 || isNaN(data31)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data31 < 0 || isNaN(data31)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid17 = _errs90 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data26.how !== undefined){
+let data32 = data26.how;
+const _errs92 = errors;
+if(typeof data32 !== "string"){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((data32 === "pair") || (data32 === "unregistered")) || (data32 === "single")) || (data32 === "eye"))){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema77.properties.how.enum}}];
+return false;
+}
+var valid17 = _errs92 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data26.pictureId !== undefined){
+let data33 = data26.pictureId;
+const _errs94 = errors;
+const _errs95 = errors;
+let valid19 = false;
+const _errs96 = errors;
+if(errors === _errs96){
+if(typeof data33 === "string"){
+if(!pattern9.test(data33)){
+const err26 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+}
+else {
+const err27 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+}
+var _valid5 = _errs96 === errors;
+valid19 = valid19 || _valid5;
+const _errs98 = errors;
+if(data33 !== null){
+const err28 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+}
+var _valid5 = _errs98 === errors;
+valid19 = valid19 || _valid5;
+if(!valid19){
+const err29 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+validate49.errors = vErrors;
+return false;
+}
+else {
+errors = _errs95;
+if(vErrors !== null){
+if(_errs95){
+vErrors.length = _errs95;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid17 = _errs94 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data26.atMs !== undefined){
+let data34 = data26.atMs;
+const _errs100 = errors;
+if(!(((typeof data34 == "number") && (!(data34 % 1) && !isNaN(data34))) && (isFinite(data34)))){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs100){
+if((typeof data34 == "number") && (isFinite(data34))){
+if(data34 > 4102444800000 || isNaN(data34)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data34 < 946684800000 || isNaN(data34)){
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid17 = _errs100 === errors;
+}
+else {
+var valid17 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid15 = _errs74 === errors;
+if(!valid15){
+break;
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs72 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.cleanPictureId !== undefined){
+let data35 = data.cleanPictureId;
+const _errs102 = errors;
+const _errs103 = errors;
+let valid20 = false;
+const _errs104 = errors;
+if(errors === _errs104){
+if(typeof data35 === "string"){
+if(!pattern9.test(data35)){
+const err30 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+}
+else {
+const err31 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+}
+var _valid6 = _errs104 === errors;
+valid20 = valid20 || _valid6;
+const _errs106 = errors;
+if(data35 !== null){
+const err32 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+var _valid6 = _errs106 === errors;
+valid20 = valid20 || _valid6;
+if(!valid20){
+const err33 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+validate49.errors = vErrors;
+return false;
+}
+else {
+errors = _errs103;
+if(vErrors !== null){
+if(_errs103){
+vErrors.length = _errs103;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs102 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data36 = data.id;
+const _errs108 = errors;
+if(errors === _errs108){
+if(typeof data36 === "string"){
+if(!pattern9.test(data36)){
+validate49.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate49.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs108 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data37 = data.revision;
+const _errs110 = errors;
+if(!(((typeof data37 == "number") && (!(data37 % 1) && !isNaN(data37))) && (isFinite(data37)))){
+validate49.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs110){
+if((typeof data37 == "number") && (isFinite(data37))){
+if(data37 < 0 || isNaN(data37)){
+validate49.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs110 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate49.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate49.errors = vErrors;
+return errors === 0;
+}
+validate49.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
 const pattern94 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
@@ -9876,7 +11315,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
+if((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
 validate20.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -9914,7 +11353,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 5)){
+if(!(data1 === 6)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -10522,7 +11961,7 @@ if(typeof data24 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((((((((((((((((((((((((((((((((((data24 === "cut") || (data24 === "washResin")) || (data24 === "degrease")) || (data24 === "dryFit")) || (data24 === "bond")) || (data24 === "firstCut")) || (data24 === "fill")) || (data24 === "brushFilm")) || (data24 === "solventSmooth")) || (data24 === "textureOn")) || (data24 === "sand")) || (data24 === "scuff")) || (data24 === "wash")) || (data24 === "prime")) || (data24 === "primeSand")) || (data24 === "inspect")) || (data24 === "sprayCoat")) || (data24 === "airbrushCoat")) || (data24 === "brushCoat")) || (data24 === "mask")) || (data24 === "maskRubber")) || (data24 === "edgeSeal")) || (data24 === "maskedCoat")) || (data24 === "unmask")) || (data24 === "warmDry")) || (data24 === "detail")) || (data24 === "clear")) || (data24 === "brushClear")) || (data24 === "darkWash")) || (data24 === "dryBrush")) || (data24 === "stipple")) || (data24 === "rub")) || (data24 === "dustOn")) || (data24 === "lights")) || (data24 === "fit"))){
+if(!(((((((((((((((((((((((((((((((((((((((((data24 === "cut") || (data24 === "washResin")) || (data24 === "degrease")) || (data24 === "dryFit")) || (data24 === "bond")) || (data24 === "firstCut")) || (data24 === "fill")) || (data24 === "brushFilm")) || (data24 === "solventSmooth")) || (data24 === "textureOn")) || (data24 === "sand")) || (data24 === "scuff")) || (data24 === "wash")) || (data24 === "prime")) || (data24 === "primeSand")) || (data24 === "inspect")) || (data24 === "sprayCoat")) || (data24 === "airbrushCoat")) || (data24 === "brushCoat")) || (data24 === "mask")) || (data24 === "maskRubber")) || (data24 === "edgeSeal")) || (data24 === "maskedCoat")) || (data24 === "unmask")) || (data24 === "warmDry")) || (data24 === "detail")) || (data24 === "clear")) || (data24 === "brushClear")) || (data24 === "darkWash")) || (data24 === "dryBrush")) || (data24 === "stipple")) || (data24 === "rub")) || (data24 === "shade")) || (data24 === "chip")) || (data24 === "scratch")) || (data24 === "streak")) || (data24 === "splatter")) || (data24 === "polish")) || (data24 === "dustOn")) || (data24 === "lights")) || (data24 === "fit"))){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema49.properties.methodId.enum}}];
 return false;
 }
@@ -13730,125 +15169,265 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.climateReadings !== undefined){
-let data125 = data.climateReadings;
+if(data.weatherPlans !== undefined){
+let data125 = data.weatherPlans;
 const _errs326 = errors;
 if(errors === _errs326){
 if(Array.isArray(data125)){
 var valid54 = true;
 const len20 = data125.length;
 for(let i20=0; i20<len20; i20++){
-let data126 = data125[i20];
 const _errs328 = errors;
+if(!(validate49(data125[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data125,parentDataProperty:i20,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate49.errors : vErrors.concat(validate49.errors);
+errors = vErrors.length;
+}
+var valid54 = _errs328 === errors;
+if(!valid54){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/weatherPlans",schemaPath:"#/properties/weatherPlans/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs326 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.techniqueCards !== undefined){
+let data127 = data.techniqueCards;
 const _errs329 = errors;
 if(errors === _errs329){
-if(data126 && typeof data126 == "object" && !Array.isArray(data126)){
+if(Array.isArray(data127)){
+var valid55 = true;
+const len21 = data127.length;
+for(let i21=0; i21<len21; i21++){
+let data128 = data127[i21];
+const _errs331 = errors;
+const _errs332 = errors;
+if(errors === _errs332){
+if(data128 && typeof data128 == "object" && !Array.isArray(data128)){
 let missing9;
-if(((((((((data126.atMs === undefined) && (missing9 = "atMs")) || ((data126.temperatureCelsius === undefined) && (missing9 = "temperatureCelsius"))) || ((data126.relativeHumidityPercent === undefined) && (missing9 = "relativeHumidityPercent"))) || ((data126.windMetresPerSecond === undefined) && (missing9 = "windMetresPerSecond"))) || ((data126.kind === undefined) && (missing9 = "kind"))) || ((data126.source === undefined) && (missing9 = "source"))) || ((data126.id === undefined) && (missing9 = "id"))) || ((data126.revision === undefined) && (missing9 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing9}}];
+if(((((((((((((((((((((data128.name === undefined) && (missing9 = "name")) || ((data128.techniqueId === undefined) && (missing9 = "techniqueId"))) || ((data128.triedOn === undefined) && (missing9 = "triedOn"))) || ((data128.baseLab === undefined) && (missing9 = "baseLab"))) || ((data128.depositLab === undefined) && (missing9 = "depositLab"))) || ((data128.productId === undefined) && (missing9 = "productId"))) || ((data128.amount === undefined) && (missing9 = "amount"))) || ((data128.wiped === undefined) && (missing9 = "wiped"))) || ((data128.sizeMillimetres === undefined) && (missing9 = "sizeMillimetres"))) || ((data128.tool === undefined) && (missing9 = "tool"))) || ((data128.mix === undefined) && (missing9 = "mix"))) || ((data128.minutes === undefined) && (missing9 = "minutes"))) || ((data128.coverageBefore === undefined) && (missing9 = "coverageBefore"))) || ((data128.coverageAfter === undefined) && (missing9 = "coverageAfter"))) || ((data128.half === undefined) && (missing9 = "half"))) || ((data128.isGood === undefined) && (missing9 = "isGood"))) || ((data128.note === undefined) && (missing9 = "note"))) || ((data128.madeAtMs === undefined) && (missing9 = "madeAtMs"))) || ((data128.id === undefined) && (missing9 = "id"))) || ((data128.revision === undefined) && (missing9 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/required",keyword:"required",params:{missingProperty: missing9}}];
 return false;
 }
 else {
-const _errs331 = errors;
-for(const key9 in data126){
-if(!((((((((key9 === "atMs") || (key9 === "temperatureCelsius")) || (key9 === "relativeHumidityPercent")) || (key9 === "windMetresPerSecond")) || (key9 === "kind")) || (key9 === "source")) || (key9 === "id")) || (key9 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
+const _errs334 = errors;
+for(const key9 in data128){
+if(!(func1.call(schema78.properties, key9))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
 }
 }
-if(_errs331 === errors){
-if(data126.atMs !== undefined){
-let data127 = data126.atMs;
-const _errs332 = errors;
-if(!(((typeof data127 == "number") && (!(data127 % 1) && !isNaN(data127))) && (isFinite(data127)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs332){
-if((typeof data127 == "number") && (isFinite(data127))){
-if(data127 > 4102444800000 || isNaN(data127)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+if(_errs334 === errors){
+if(data128.name !== undefined){
+let data129 = data128.name;
+const _errs335 = errors;
+if(errors === _errs335){
+if(typeof data129 === "string"){
+if(data129.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data127 < 946684800000 || isNaN(data127)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid56 = _errs332 === errors;
-}
-else {
-var valid56 = true;
-}
-if(valid56){
-if(data126.temperatureCelsius !== undefined){
-let data128 = data126.temperatureCelsius;
-const _errs334 = errors;
-if(errors === _errs334){
-if((typeof data128 == "number") && (isFinite(data128))){
-if(data128 > 70 || isNaN(data128)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+if(data129.length < 1){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(data128 < -50 || isNaN(data128)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+if(!pattern4.test(data129)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
+}
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid56 = _errs334 === errors;
+var valid57 = _errs335 === errors;
 }
 else {
-var valid56 = true;
+var valid57 = true;
 }
-if(valid56){
-if(data126.relativeHumidityPercent !== undefined){
-let data129 = data126.relativeHumidityPercent;
-const _errs336 = errors;
-if(errors === _errs336){
-if((typeof data129 == "number") && (isFinite(data129))){
-if(data129 > 100 || isNaN(data129)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+if(valid57){
+if(data128.techniqueId !== undefined){
+let data130 = data128.techniqueId;
+const _errs337 = errors;
+if(typeof data130 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-else {
-if(data129 < 0.1 || isNaN(data129)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+if(!((((((((((((((((((((((((data130 === "chipsTaken") || (data130 === "washWiped")) || (data130 === "washLeft")) || (data130 === "washSprayed")) || (data130 === "washCorners")) || (data130 === "oilWash")) || (data130 === "pinWash")) || (data130 === "streaks")) || (data130 === "rustUp")) || (data130 === "verdigris")) || (data130 === "spongeStipple")) || (data130 === "grime")) || (data130 === "rustRunOff")) || (data130 === "chipsBrush")) || (data130 === "chipsSponge")) || (data130 === "scratches")) || (data130 === "dryBrush")) || (data130 === "splatter")) || (data130 === "chipsStick")) || (data130 === "soot")) || (data130 === "polishEdges")) || (data130 === "graphiteEdges")) || (data130 === "wetGloss")) || (data130 === "dust"))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema78.properties.techniqueId.enum}}];
 return false;
 }
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid56 = _errs336 === errors;
+var valid57 = _errs337 === errors;
 }
 else {
-var valid56 = true;
+var valid57 = true;
 }
-if(valid56){
-if(data126.windMetresPerSecond !== undefined){
-let data130 = data126.windMetresPerSecond;
-const _errs338 = errors;
+if(valid57){
+if(data128.triedOn !== undefined){
+let data131 = data128.triedOn;
 const _errs339 = errors;
-let valid57 = false;
-const _errs340 = errors;
-if(errors === _errs340){
-if((typeof data130 == "number") && (isFinite(data130))){
-if(data130 > 60 || isNaN(data130)){
-const err81 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(errors === _errs339){
+if(typeof data131 === "string"){
+if(data131.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data131)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid57 = _errs339 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.baseLab !== undefined){
+let data132 = data128.baseLab;
+const _errs341 = errors;
+if(errors === _errs341){
+if(Array.isArray(data132)){
+if(data132.length > 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data132.length < 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid58 = true;
+const len22 = data132.length;
+for(let i22=0; i22<len22; i22++){
+let data133 = data132[i22];
+const _errs343 = errors;
+if(errors === _errs343){
+if((typeof data133 == "number") && (isFinite(data133))){
+if(data133 > 200 || isNaN(data133)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data133 < -200 || isNaN(data133)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid58 = _errs343 === errors;
+if(!valid58){
+break;
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid57 = _errs341 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.depositLab !== undefined){
+let data134 = data128.depositLab;
+const _errs345 = errors;
+if(errors === _errs345){
+if(Array.isArray(data134)){
+if(data134.length > 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data134.length < 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid59 = true;
+const len23 = data134.length;
+for(let i23=0; i23<len23; i23++){
+let data135 = data134[i23];
+const _errs347 = errors;
+if(errors === _errs347){
+if((typeof data135 == "number") && (isFinite(data135))){
+if(data135 > 200 || isNaN(data135)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data135 < -200 || isNaN(data135)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid59 = _errs347 === errors;
+if(!valid59){
+break;
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid57 = _errs345 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.productId !== undefined){
+let data136 = data128.productId;
+const _errs349 = errors;
+const _errs350 = errors;
+let valid60 = false;
+const _errs351 = errors;
+if(errors === _errs351){
+if(typeof data136 === "string"){
+if(!pattern9.test(data136)){
+const err81 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err81];
 }
@@ -13857,9 +15436,9 @@ vErrors.push(err81);
 }
 errors++;
 }
+}
 else {
-if(data130 < 0 || isNaN(data130)){
-const err82 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err82 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err82];
 }
@@ -13869,9 +15448,11 @@ vErrors.push(err82);
 errors++;
 }
 }
-}
-else {
-const err83 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid17 = _errs351 === errors;
+valid60 = valid60 || _valid17;
+const _errs353 = errors;
+if(data136 !== null){
+const err83 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err83];
 }
@@ -13880,12 +15461,10 @@ vErrors.push(err83);
 }
 errors++;
 }
-}
-var _valid17 = _errs340 === errors;
-valid57 = valid57 || _valid17;
-const _errs342 = errors;
-if(data130 !== null){
-const err84 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid17 = _errs353 === errors;
+valid60 = valid60 || _valid17;
+if(!valid60){
+const err84 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err84];
 }
@@ -13893,11 +15472,171 @@ else {
 vErrors.push(err84);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
-var _valid17 = _errs342 === errors;
-valid57 = valid57 || _valid17;
-if(!valid57){
-const err85 = {instancePath:instancePath+"/climateReadings/" + i20+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+else {
+errors = _errs350;
+if(vErrors !== null){
+if(_errs350){
+vErrors.length = _errs350;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs349 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.amount !== undefined){
+let data137 = data128.amount;
+const _errs355 = errors;
+if(errors === _errs355){
+if((typeof data137 == "number") && (isFinite(data137))){
+if(data137 > 1 || isNaN(data137)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data137 < 0 || isNaN(data137)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid57 = _errs355 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.wiped !== undefined){
+let data138 = data128.wiped;
+const _errs357 = errors;
+if(errors === _errs357){
+if((typeof data138 == "number") && (isFinite(data138))){
+if(data138 > 1 || isNaN(data138)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data138 < 0 || isNaN(data138)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid57 = _errs357 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.sizeMillimetres !== undefined){
+let data139 = data128.sizeMillimetres;
+const _errs359 = errors;
+if(errors === _errs359){
+if((typeof data139 == "number") && (isFinite(data139))){
+if(data139 > 200 || isNaN(data139)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data139 < 0.05 || isNaN(data139)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid57 = _errs359 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.tool !== undefined){
+let data140 = data128.tool;
+const _errs361 = errors;
+if(errors === _errs361){
+if(typeof data140 === "string"){
+if(data140.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data140)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid57 = _errs361 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.mix !== undefined){
+let data141 = data128.mix;
+const _errs363 = errors;
+if(errors === _errs363){
+if(typeof data141 === "string"){
+if(data141.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data141)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid57 = _errs363 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.minutes !== undefined){
+let data142 = data128.minutes;
+const _errs365 = errors;
+const _errs366 = errors;
+let valid61 = false;
+const _errs367 = errors;
+if(errors === _errs367){
+if((typeof data142 == "number") && (isFinite(data142))){
+if(data142 > 10000 || isNaN(data142)){
+const err85 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err85];
 }
@@ -13905,110 +15644,493 @@ else {
 vErrors.push(err85);
 }
 errors++;
+}
+else {
+if(data142 < 0 || isNaN(data142)){
+const err86 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err86];
+}
+else {
+vErrors.push(err86);
+}
+errors++;
+}
+}
+}
+else {
+const err87 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err87];
+}
+else {
+vErrors.push(err87);
+}
+errors++;
+}
+}
+var _valid18 = _errs367 === errors;
+valid61 = valid61 || _valid18;
+const _errs369 = errors;
+if(data142 !== null){
+const err88 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err88];
+}
+else {
+vErrors.push(err88);
+}
+errors++;
+}
+var _valid18 = _errs369 === errors;
+valid61 = valid61 || _valid18;
+if(!valid61){
+const err89 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err89];
+}
+else {
+vErrors.push(err89);
+}
+errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs339;
+errors = _errs366;
 if(vErrors !== null){
-if(_errs339){
-vErrors.length = _errs339;
+if(_errs366){
+vErrors.length = _errs366;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid56 = _errs338 === errors;
+var valid57 = _errs365 === errors;
 }
 else {
-var valid56 = true;
+var valid57 = true;
 }
-if(valid56){
-if(data126.kind !== undefined){
-let data131 = data126.kind;
-const _errs344 = errors;
-if(typeof data131 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((data131 === "measured") || (data131 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema74.properties.kind.enum}}];
-return false;
-}
-var valid56 = _errs344 === errors;
-}
-else {
-var valid56 = true;
-}
-if(valid56){
-if(data126.source !== undefined){
-let data132 = data126.source;
-const _errs346 = errors;
-if(errors === _errs346){
-if(typeof data132 === "string"){
-if(data132.length > 100){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
-return false;
+if(valid57){
+if(data128.coverageBefore !== undefined){
+let data143 = data128.coverageBefore;
+const _errs371 = errors;
+const _errs372 = errors;
+let valid62 = false;
+const _errs373 = errors;
+if(errors === _errs373){
+if((typeof data143 == "number") && (isFinite(data143))){
+if(data143 > 1 || isNaN(data143)){
+const err90 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err90];
 }
 else {
-if(!pattern4.test(data132)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
+vErrors.push(err90);
+}
+errors++;
+}
+else {
+if(data143 < 0 || isNaN(data143)){
+const err91 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err91];
+}
+else {
+vErrors.push(err91);
+}
+errors++;
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid56 = _errs346 === errors;
+const err92 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err92];
 }
 else {
-var valid56 = true;
+vErrors.push(err92);
 }
-if(valid56){
-if(data126.id !== undefined){
-let data133 = data126.id;
-const _errs348 = errors;
-if(errors === _errs348){
-if(typeof data133 === "string"){
-if(!pattern9.test(data133)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+errors++;
+}
+}
+var _valid19 = _errs373 === errors;
+valid62 = valid62 || _valid19;
+const _errs375 = errors;
+if(data143 !== null){
+const err93 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err93];
+}
+else {
+vErrors.push(err93);
+}
+errors++;
+}
+var _valid19 = _errs375 === errors;
+valid62 = valid62 || _valid19;
+if(!valid62){
+const err94 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err94];
+}
+else {
+vErrors.push(err94);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs372;
+if(vErrors !== null){
+if(_errs372){
+vErrors.length = _errs372;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs371 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.coverageAfter !== undefined){
+let data144 = data128.coverageAfter;
+const _errs377 = errors;
+const _errs378 = errors;
+let valid63 = false;
+const _errs379 = errors;
+if(errors === _errs379){
+if((typeof data144 == "number") && (isFinite(data144))){
+if(data144 > 1 || isNaN(data144)){
+const err95 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err95];
+}
+else {
+vErrors.push(err95);
+}
+errors++;
+}
+else {
+if(data144 < 0 || isNaN(data144)){
+const err96 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err96];
+}
+else {
+vErrors.push(err96);
+}
+errors++;
+}
+}
+}
+else {
+const err97 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err97];
+}
+else {
+vErrors.push(err97);
+}
+errors++;
+}
+}
+var _valid20 = _errs379 === errors;
+valid63 = valid63 || _valid20;
+const _errs381 = errors;
+if(data144 !== null){
+const err98 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err98];
+}
+else {
+vErrors.push(err98);
+}
+errors++;
+}
+var _valid20 = _errs381 === errors;
+valid63 = valid63 || _valid20;
+if(!valid63){
+const err99 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err99];
+}
+else {
+vErrors.push(err99);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs378;
+if(vErrors !== null){
+if(_errs378){
+vErrors.length = _errs378;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs377 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.half !== undefined){
+let data145 = data128.half;
+const _errs383 = errors;
+const _errs384 = errors;
+let valid64 = false;
+const _errs385 = errors;
+if(errors === _errs385){
+if((typeof data145 == "number") && (isFinite(data145))){
+if(data145 > 1 || isNaN(data145)){
+const err100 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err100];
+}
+else {
+vErrors.push(err100);
+}
+errors++;
+}
+else {
+if(data145 < 0 || isNaN(data145)){
+const err101 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err101];
+}
+else {
+vErrors.push(err101);
+}
+errors++;
+}
+}
+}
+else {
+const err102 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err102];
+}
+else {
+vErrors.push(err102);
+}
+errors++;
+}
+}
+var _valid21 = _errs385 === errors;
+valid64 = valid64 || _valid21;
+const _errs387 = errors;
+if(data145 !== null){
+const err103 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err103];
+}
+else {
+vErrors.push(err103);
+}
+errors++;
+}
+var _valid21 = _errs387 === errors;
+valid64 = valid64 || _valid21;
+if(!valid64){
+const err104 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err104];
+}
+else {
+vErrors.push(err104);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs384;
+if(vErrors !== null){
+if(_errs384){
+vErrors.length = _errs384;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs383 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.isGood !== undefined){
+let data146 = data128.isGood;
+const _errs389 = errors;
+const _errs390 = errors;
+let valid65 = false;
+const _errs391 = errors;
+if(typeof data146 !== "boolean"){
+const err105 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err105];
+}
+else {
+vErrors.push(err105);
+}
+errors++;
+}
+var _valid22 = _errs391 === errors;
+valid65 = valid65 || _valid22;
+const _errs393 = errors;
+if(data146 !== null){
+const err106 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err106];
+}
+else {
+vErrors.push(err106);
+}
+errors++;
+}
+var _valid22 = _errs393 === errors;
+valid65 = valid65 || _valid22;
+if(!valid65){
+const err107 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err107];
+}
+else {
+vErrors.push(err107);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs390;
+if(vErrors !== null){
+if(_errs390){
+vErrors.length = _errs390;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs389 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.note !== undefined){
+let data147 = data128.note;
+const _errs395 = errors;
+if(errors === _errs395){
+if(typeof data147 === "string"){
+if(data147.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid56 = _errs348 === errors;
+var valid57 = _errs395 === errors;
 }
 else {
-var valid56 = true;
+var valid57 = true;
 }
-if(valid56){
-if(data126.revision !== undefined){
-let data134 = data126.revision;
-const _errs350 = errors;
-if(!(((typeof data134 == "number") && (!(data134 % 1) && !isNaN(data134))) && (isFinite(data134)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+if(valid57){
+if(data128.madeAtMs !== undefined){
+let data148 = data128.madeAtMs;
+const _errs397 = errors;
+if(!(((typeof data148 == "number") && (!(data148 % 1) && !isNaN(data148))) && (isFinite(data148)))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs350){
-if((typeof data134 == "number") && (isFinite(data134))){
-if(data134 < 0 || isNaN(data134)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+if(errors === _errs397){
+if((typeof data148 == "number") && (isFinite(data148))){
+if(data148 > 4102444800000 || isNaN(data148)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
-}
-}
-}
-var valid56 = _errs350 === errors;
 }
 else {
-var valid56 = true;
+if(data148 < 946684800000 || isNaN(data148)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid57 = _errs397 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.id !== undefined){
+let data149 = data128.id;
+const _errs399 = errors;
+if(errors === _errs399){
+if(typeof data149 === "string"){
+if(!pattern9.test(data149)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid57 = _errs399 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data128.revision !== undefined){
+let data150 = data128.revision;
+const _errs401 = errors;
+if(!(((typeof data150 == "number") && (!(data150 % 1) && !isNaN(data150))) && (isFinite(data150)))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs401){
+if((typeof data150 == "number") && (isFinite(data150))){
+if(data150 < 0 || isNaN(data150)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid57 = _errs401 === errors;
+}
+else {
+var valid57 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
 }
 }
 }
@@ -14021,12 +16143,324 @@ var valid56 = true;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i20,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
-var valid54 = _errs328 === errors;
-if(!valid54){
+var valid55 = _errs331 === errors;
+if(!valid55){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards",schemaPath:"#/properties/techniqueCards/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs329 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.climateReadings !== undefined){
+let data151 = data.climateReadings;
+const _errs403 = errors;
+if(errors === _errs403){
+if(Array.isArray(data151)){
+var valid66 = true;
+const len24 = data151.length;
+for(let i24=0; i24<len24; i24++){
+let data152 = data151[i24];
+const _errs405 = errors;
+const _errs406 = errors;
+if(errors === _errs406){
+if(data152 && typeof data152 == "object" && !Array.isArray(data152)){
+let missing10;
+if(((((((((data152.atMs === undefined) && (missing10 = "atMs")) || ((data152.temperatureCelsius === undefined) && (missing10 = "temperatureCelsius"))) || ((data152.relativeHumidityPercent === undefined) && (missing10 = "relativeHumidityPercent"))) || ((data152.windMetresPerSecond === undefined) && (missing10 = "windMetresPerSecond"))) || ((data152.kind === undefined) && (missing10 = "kind"))) || ((data152.source === undefined) && (missing10 = "source"))) || ((data152.id === undefined) && (missing10 = "id"))) || ((data152.revision === undefined) && (missing10 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing10}}];
+return false;
+}
+else {
+const _errs408 = errors;
+for(const key10 in data152){
+if(!((((((((key10 === "atMs") || (key10 === "temperatureCelsius")) || (key10 === "relativeHumidityPercent")) || (key10 === "windMetresPerSecond")) || (key10 === "kind")) || (key10 === "source")) || (key10 === "id")) || (key10 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
+return false;
+break;
+}
+}
+if(_errs408 === errors){
+if(data152.atMs !== undefined){
+let data153 = data152.atMs;
+const _errs409 = errors;
+if(!(((typeof data153 == "number") && (!(data153 % 1) && !isNaN(data153))) && (isFinite(data153)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs409){
+if((typeof data153 == "number") && (isFinite(data153))){
+if(data153 > 4102444800000 || isNaN(data153)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data153 < 946684800000 || isNaN(data153)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid68 = _errs409 === errors;
+}
+else {
+var valid68 = true;
+}
+if(valid68){
+if(data152.temperatureCelsius !== undefined){
+let data154 = data152.temperatureCelsius;
+const _errs411 = errors;
+if(errors === _errs411){
+if((typeof data154 == "number") && (isFinite(data154))){
+if(data154 > 70 || isNaN(data154)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+return false;
+}
+else {
+if(data154 < -50 || isNaN(data154)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid68 = _errs411 === errors;
+}
+else {
+var valid68 = true;
+}
+if(valid68){
+if(data152.relativeHumidityPercent !== undefined){
+let data155 = data152.relativeHumidityPercent;
+const _errs413 = errors;
+if(errors === _errs413){
+if((typeof data155 == "number") && (isFinite(data155))){
+if(data155 > 100 || isNaN(data155)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data155 < 0.1 || isNaN(data155)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid68 = _errs413 === errors;
+}
+else {
+var valid68 = true;
+}
+if(valid68){
+if(data152.windMetresPerSecond !== undefined){
+let data156 = data152.windMetresPerSecond;
+const _errs415 = errors;
+const _errs416 = errors;
+let valid69 = false;
+const _errs417 = errors;
+if(errors === _errs417){
+if((typeof data156 == "number") && (isFinite(data156))){
+if(data156 > 60 || isNaN(data156)){
+const err108 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(vErrors === null){
+vErrors = [err108];
+}
+else {
+vErrors.push(err108);
+}
+errors++;
+}
+else {
+if(data156 < 0 || isNaN(data156)){
+const err109 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err109];
+}
+else {
+vErrors.push(err109);
+}
+errors++;
+}
+}
+}
+else {
+const err110 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err110];
+}
+else {
+vErrors.push(err110);
+}
+errors++;
+}
+}
+var _valid23 = _errs417 === errors;
+valid69 = valid69 || _valid23;
+const _errs419 = errors;
+if(data156 !== null){
+const err111 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err111];
+}
+else {
+vErrors.push(err111);
+}
+errors++;
+}
+var _valid23 = _errs419 === errors;
+valid69 = valid69 || _valid23;
+if(!valid69){
+const err112 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err112];
+}
+else {
+vErrors.push(err112);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs416;
+if(vErrors !== null){
+if(_errs416){
+vErrors.length = _errs416;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid68 = _errs415 === errors;
+}
+else {
+var valid68 = true;
+}
+if(valid68){
+if(data152.kind !== undefined){
+let data157 = data152.kind;
+const _errs421 = errors;
+if(typeof data157 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data157 === "measured") || (data157 === "forecast"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema79.properties.kind.enum}}];
+return false;
+}
+var valid68 = _errs421 === errors;
+}
+else {
+var valid68 = true;
+}
+if(valid68){
+if(data152.source !== undefined){
+let data158 = data152.source;
+const _errs423 = errors;
+if(errors === _errs423){
+if(typeof data158 === "string"){
+if(data158.length > 100){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
+return false;
+}
+else {
+if(!pattern4.test(data158)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid68 = _errs423 === errors;
+}
+else {
+var valid68 = true;
+}
+if(valid68){
+if(data152.id !== undefined){
+let data159 = data152.id;
+const _errs425 = errors;
+if(errors === _errs425){
+if(typeof data159 === "string"){
+if(!pattern9.test(data159)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid68 = _errs425 === errors;
+}
+else {
+var valid68 = true;
+}
+if(valid68){
+if(data152.revision !== undefined){
+let data160 = data152.revision;
+const _errs427 = errors;
+if(!(((typeof data160 == "number") && (!(data160 % 1) && !isNaN(data160))) && (isFinite(data160)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs427){
+if((typeof data160 == "number") && (isFinite(data160))){
+if(data160 < 0 || isNaN(data160)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid68 = _errs427 === errors;
+}
+else {
+var valid68 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid66 = _errs405 === errors;
+if(!valid66){
 break;
 }
 }
@@ -14036,10 +16470,12 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs326 === errors;
+var valid0 = _errs403 === errors;
 }
 else {
 var valid0 = true;
+}
+}
 }
 }
 }
