@@ -13,6 +13,7 @@ export type ShopErrorCode =
   | 'storageFull'
   | 'storageBlocked'
   | 'nothingToUndo'
+  | 'tooLate'
   | 'unknown';
 
 /** A failure with a stable code, and the faults behind it where there are any. */

@@ -10,6 +10,7 @@ const LadderView = lazy(async () => ({ default: (await import('../views/ladders/
 const PlanView = lazy(async () => ({ default: (await import('../views/plan/PlanView')).PlanView }));
 const SurfaceView = lazy(async () => ({ default: (await import('../views/surface/SurfaceView')).SurfaceView }));
 const ColourView = lazy(async () => ({ default: (await import('../views/colour/ColourView')).ColourView }));
+const WeatherView = lazy(async () => ({ default: (await import('../views/weather/WeatherView')).WeatherView }));
 const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
 const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
 
@@ -34,6 +35,9 @@ export const ROUTES: RouteObject[] = [
       { path: 'colour', element: <ColourView /> },
       { path: 'colour/:tab', element: <ColourView /> },
       { path: 'colour/:tab/:id', element: <ColourView /> },
+      { path: 'weather', element: <WeatherView /> },
+      { path: 'weather/:partId', element: <WeatherView /> },
+      { path: 'weather/:partId/:tab', element: <WeatherView /> },
       { path: 'log', element: <LogView /> },
       { path: 'shop', element: <ShopView /> },
       { path: 'shop/:section', element: <ShopView /> },

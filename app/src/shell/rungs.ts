@@ -8,13 +8,14 @@ export interface RailRung {
   readonly key: string;
 }
 
-/** The rail's rungs. Weather and Shelf join when they do something. */
+/** The rail's rungs. Shelf joins when it does something. */
 export const RAIL: readonly RailRung[] = [
   { path: '/bench', name: 'Bench', question: 'What do I do with my hands now?', key: 'b' },
   { path: '/ladders', name: 'Ladders', question: 'Where is every part?', key: 'l' },
   { path: '/plan', name: 'Plan', question: 'When, and will it be in time?', key: 'p' },
   { path: '/surface', name: 'Surface', question: 'Is it smooth enough, what will it take?', key: 'f' },
   { path: '/colour', name: 'Colour', question: 'What do I mix?', key: 'c' },
+  { path: '/weather', name: 'Weather', question: 'How far do I go?', key: 'w' },
   { path: '/log', name: 'Log', question: 'What did I do?', key: 'o' },
   { path: '/shop', name: 'Shop', question: 'What is my shop like?', key: 's' },
 ];

@@ -38,6 +38,7 @@ const WORDS: Readonly<Record<ShopErrorCode, readonly [string, string]>> = {
   ],
   storageBlocked: ['The browser keeps no data', 'Private windows and some settings forbid it. Open Zinc Ladder in an ordinary window.'],
   nothingToUndo: ['Nothing to undo', ''],
+  tooLate: ['Too late for rubber under the colour', 'The colour is on. Take this pass away and paint the chips on, with brush or sponge.'],
   unknown: ['That did not work', 'Nothing was changed. Try again; if it stays, save a file from Shop and reload.'],
 };
 

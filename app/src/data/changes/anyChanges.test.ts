@@ -14,7 +14,7 @@ const NOW = makeSampleProject().savedAtMs;
 /** `npm run faults` asks for a thousand. */
 const RUNS = Number(process.env['ZINC_RUNS'] ?? 40);
 /** What an act may answer when there is nothing to do it to any more. */
-const WELCOME = new Set(['nothingToDo', 'held', 'missing', 'nothingToUndo', 'stale']);
+const WELCOME = new Set(['nothingToDo', 'held', 'missing', 'nothingToUndo', 'stale', 'tooLate']);
 
 interface Pressed {
   readonly act: number;

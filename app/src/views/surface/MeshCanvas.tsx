@@ -1,7 +1,8 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { useEffect, useRef, useState } from 'react';
 import { Button } from '../../ui/Button';
-import type { MeshLook, MeshPin, MeshScene, MeshShown, MeshSide } from './meshScene';
+import type { MeshLook, MeshSide } from '../../ui/turntable';
+import type { MeshPin, MeshScene, MeshShown } from './meshScene';
 
 const SIDES: readonly (readonly [MeshSide, string])[] = [
   ['front', 'Front'],

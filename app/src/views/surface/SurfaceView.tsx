@@ -1,9 +1,10 @@
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/part';
-import { Link, Navigate, NavLink, useNavigate, useParams } from 'react-router';
+import { Link, Navigate, NavLink, useParams } from 'react-router';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
 import { useTitle } from '../../shell/pageTitle';
+import { PartPick } from '../../shell/PartPick';
 import { UndoBar } from '../../shell/UndoBar';
 import { BondTab } from './BondTab';
 import { ForecastTab } from './ForecastTab';
@@ -47,7 +48,7 @@ function OpenSurface({ part }: { readonly part: Part }) {
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <PartPick part={part} tab={tab} />
+        <PartPick view="surface" part={part} tab={tab} />
         <nav aria-label="Of this surface" className="flex flex-wrap">
           {TABS.map(([path, name]) => (
             <NavLink
@@ -72,30 +73,5 @@ function OpenSurface({ part }: { readonly part: Part }) {
       {tab === 'bond' && <BondTab part={part} />}
       {tab === 'mix' && <MixTab part={part} />}
     </div>
-  );
-}
-
-function PartPick({ part, tab }: { readonly part: Part; readonly tab: string }) {
-  const index = useShopIndex();
-  const navigate = useNavigate();
-  const byPosition = <Item extends { readonly position: number }>(items: Iterable<Item>): Item[] =>
-    [...items].toSorted((a, b) => a.position - b.position);
-  return (
-    <select
-      aria-label="Part"
-      className="field max-w-72"
-      value={part.id}
-      onChange={(event) => void navigate(`/surface/${event.target.value}${tab ? `/${tab}` : ''}`)}
-    >
-      {byPosition(index.props.values()).map((prop) => (
-        <optgroup key={prop.id} label={prop.name}>
-          {byPosition([...index.parts.values()].filter((entry) => entry.propId === prop.id)).map((entry) => (
-            <option key={entry.id} value={entry.id}>
-              {partLabel(entry)}
-            </option>
-          ))}
-        </optgroup>
-      ))}
-    </select>
   );
 }

@@ -10,21 +10,18 @@ import {
   LineSegments,
   Mesh,
   MeshLambertMaterial,
-  PerspectiveCamera,
-  Raycaster,
   Scene,
   Sphere,
-  Spherical,
   Sprite,
   SpriteMaterial,
   SRGBColorSpace,
-  Vector2,
   Vector3,
   WebGLRenderer,
 } from 'three';
 import type { MeshDrawing } from '@zinc-ladder/core/surface/meshDrawing';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
-import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import type { Turntable } from '../../ui/turntable';
+import { createTurntable } from '../../ui/turntable';
 
 /** A flaw's pin on a mesh. */
 export interface MeshPin {
@@ -42,31 +39,14 @@ export interface MeshShown extends MeshDrawing {
   readonly up: Vector;
 }
 
-/** A look through a point of the picture. */
-export interface MeshLook {
-  readonly from: Vector;
-  readonly towards: Vector;
-}
-
-/** Ways to look at a part. */
-export type MeshSide = 'front' | 'side' | 'top' | 'under';
-
 /** A scene in a canvas. Draws only when something changed. */
-export interface MeshScene {
+export interface MeshScene extends Pick<Turntable, 'look' | 'turn' | 'resize' | 'lookThrough' | 'dispose'> {
   readonly show: (drawing: MeshShown) => void;
   /** red, green, blue of each corner, 0–255 in linear light: `paintCorners` */
   readonly paint: (colours: Uint8Array) => void;
   readonly pin: (pins: readonly MeshPin[], ink: string, ground: string, warning: string) => void;
-  readonly look: (side: MeshSide) => void;
-  /** turns by radians round the upright and up or down, and comes nearer by a factor */
-  readonly turn: (round: number, up: number, nearer: number) => void;
-  readonly resize: (width: number, height: number) => void;
-  /** the look through a point, −1 … 1 from the left and from below */
-  readonly lookThrough: (x: number, y: number) => MeshLook;
-  readonly dispose: () => void;
 }
 
-const LEAST_POLAR = 0.02;
 /** A large mesh goes to the graphics card piece by piece, one a frame: all at once would hold the page. Facets of a piece. */
 const PIECE = 100_000;
 
@@ -79,10 +59,6 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
   const renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
   renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
   const scene = new Scene();
-  const camera = new PerspectiveCamera(32, 1, 0.1, 10_000);
-  const controls = new OrbitControls(camera, canvas);
-  controls.enableDamping = false;
-  controls.enablePan = false;
   const material = new MeshLambertMaterial({ vertexColors: true, side: DoubleSide, flatShading: true });
   const lines = new LineBasicMaterial({ color: 0x1d1d1d, transparent: true, opacity: 0.35 });
   const lamp = new DirectionalLight(0xffffff, 1.1);
@@ -103,7 +79,8 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
       if (next) draw();
     });
   };
-  controls.addEventListener('change', draw);
+  const turntable = createTurntable(canvas, renderer, draw);
+  const { camera } = turntable;
   const clear = (group: Group): void => {
     for (const child of [...group.children]) {
       group.remove(child);
@@ -113,22 +90,6 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
         child.material.dispose();
       }
     }
-  };
-  const look = (side: MeshSide): void => {
-    const up = camera.up.clone().normalize();
-    const towards = new Vector3(0, -1, 0);
-    if (Math.abs(up.dot(towards)) > 0.9) towards.set(0, 0, 1);
-    towards.addScaledVector(up, -up.dot(towards)).normalize();
-    const aside = new Vector3().crossVectors(towards, up);
-    const from = {
-      front: towards.clone().addScaledVector(aside, 0.75).addScaledVector(up, 0.7),
-      side: aside.clone().addScaledVector(up, 0.15),
-      top: up.clone().addScaledVector(towards, 0.05),
-      under: up.clone().negate().addScaledVector(towards, 0.05),
-    }[side];
-    camera.position.copy(controls.target).addScaledVector(from.normalize(), radius * 3.9);
-    controls.update();
-    draw();
   };
   return {
     show: ({ corners, lines: ends, min, max, up }) => {
@@ -152,14 +113,7 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
         edges.boundingSphere = new Sphere(middle, radius);
         parts.add(new LineSegments(edges, lines));
       }
-      camera.up.set(...up);
-      camera.near = radius / 50;
-      camera.far = radius * 20;
-      camera.updateProjectionMatrix();
-      controls.minDistance = radius * 1.1;
-      controls.maxDistance = radius * 8;
-      controls.target.copy(middle);
-      look('front');
+      turntable.put(middle, radius, up);
     },
     paint: (colours) => {
       for (const [at, piece] of pieces.entries()) {
@@ -178,54 +132,26 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
         const [x = 0, y = 0, z = 0] = place;
         const point = new Vector3(x, y, z);
         // A little off the face towards the outside, lest the face cuts it.
-        sprite.position.copy(point).addScaledVector(point.clone().sub(controls.target).normalize(), radius * 0.06);
+        sprite.position.copy(point).addScaledVector(point.clone().sub(turntable.target).normalize(), radius * 0.06);
         sprite.scale.setScalar(radius * 0.15);
         pinGroup.add(sprite);
       }
       draw();
     },
-    look,
-    turn: (round, up, nearer) => {
-      const away = camera.position.clone().sub(controls.target);
-      const upright = new Vector3(0, 1, 0);
-      const toY = away.clone().applyQuaternion(quaternionBetween(camera.up, upright));
-      const spherical = new Spherical().setFromVector3(toY);
-      spherical.theta += round;
-      spherical.phi = Math.min(Math.PI - LEAST_POLAR, Math.max(LEAST_POLAR, spherical.phi + up));
-      spherical.radius = Math.min(controls.maxDistance, Math.max(controls.minDistance, spherical.radius * nearer));
-      const back = new Vector3().setFromSpherical(spherical).applyQuaternion(quaternionBetween(upright, camera.up));
-      camera.position.copy(controls.target).add(back);
-      controls.update();
-      draw();
-    },
-    resize: (width, height) => {
-      renderer.setSize(width, height, false);
-      camera.aspect = width / height;
-      camera.updateProjectionMatrix();
-      draw();
-    },
-    lookThrough: (x, y) => {
-      const ray = new Raycaster();
-      ray.setFromCamera(new Vector2(x, y), camera);
-      const { origin, direction } = ray.ray;
-      return { from: [origin.x, origin.y, origin.z], towards: [direction.x, direction.y, direction.z] };
-    },
+    look: turntable.look,
+    turn: turntable.turn,
+    resize: turntable.resize,
+    lookThrough: turntable.lookThrough,
     dispose: () => {
       cancelAnimationFrame(frame);
       clear(parts);
       clear(pinGroup);
-      controls.dispose();
+      turntable.dispose();
       material.dispose();
       lines.dispose();
       renderer.dispose();
     },
   };
-}
-
-function quaternionBetween(from: Vector3, to: Vector3) {
-  const group = new Group();
-  group.quaternion.setFromUnitVectors(from.clone().normalize(), to.clone().normalize());
-  return group.quaternion;
 }
 
 /** Two letters in a square for what is open, in a thin ring for what is mended: told apart without colour. */

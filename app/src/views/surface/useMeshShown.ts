@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import type { MeshHit } from '../../engine/meshDesk';
 import { useStore } from '../../data/StoreContext';
-import type { MeshLook, MeshShown } from './meshScene';
+import type { MeshLook } from '../../ui/turntable';
+import type { MeshShown } from './meshScene';
 import type { PartMesh } from './usePartMesh';
 import { askAgain } from './usePartMesh';
 

@@ -121,7 +121,8 @@ export function mostCoats(carrier: Carrier): number {
   return carrier.kind === 'veil' ? carrier.filmCoats * 1.2 : carrier.filmCoats;
 }
 
-function handledShare(wayMillimetres: number): number {
+/** How much of a hand's grip reaches a place so far along the surface, 0 … 1. */
+export function handledShare(wayMillimetres: number): number {
   return Number.isFinite(wayMillimetres) ? Math.exp((-wayMillimetres * wayMillimetres) / HANDLED_SQUARE) : 0;
 }
 

@@ -21,9 +21,9 @@ export interface NoiseSetting {
 }
 
 /** A run is that many times as long as it is broad (guessed). */
-const RUN_LENGTH = 15;
+export const RUN_LENGTH = 15;
 /** A scratch is that many times as long as it is broad (guessed). */
-const SCRATCH_LENGTH = 20;
+export const SCRATCH_LENGTH = 20;
 /** Chips: the largest is as much larger than the size that was set, the others halve from there. */
 const LARGEST_CHIP = 2;
 const CHIP_OCTAVES = 4;
@@ -92,14 +92,9 @@ function noiseAt(pattern: Extract<Carrier, { kind: 'marks' }>['pattern'], settin
       return stretched(up, size, size * RUN_LENGTH, seed);
     case 'lines': {
       // Scratches go both ways: two stretched noises, the deeper counts.
-      const [first, second] = squareTo(up);
-      const slanted = (a: number, b: number): Vector => [
-        up[0] * a + first[0] * b + second[0] * 0.2,
-        up[1] * a + first[1] * b + second[1] * 0.2,
-        up[2] * a + first[2] * b + second[2] * 0.2,
-      ];
-      const one = stretched(unitOf(slanted(0.5, 0.84)), size, size * SCRATCH_LENGTH, seed);
-      const other = stretched(unitOf(slanted(0.9, -0.4)), size, size * SCRATCH_LENGTH, seed + 17);
+      const [along, across] = scratchDirections(up);
+      const one = stretched(along, size, size * SCRATCH_LENGTH, seed);
+      const other = stretched(across, size, size * SCRATCH_LENGTH, seed + 17);
       return (x, y, z, nx, ny, nz, place) => {
         const least = Math.min(one(x, y, z, nx, ny, nz, place), other(x, y, z, nx, ny, nz, place));
         return 1 - (1 - least) ** 2;
@@ -108,6 +103,18 @@ function noiseAt(pattern: Extract<Carrier, { kind: 'marks' }>['pattern'], settin
     case 'drops':
       return drops(setting);
   }
+}
+
+/** The two ways scratches mostly go: slanted up, and nearly upright. */
+export function scratchDirections(up: Vector): readonly [Vector, Vector] {
+  const [first, second] = squareTo(up);
+  const slanted = (a: number, b: number): Vector =>
+    unitOf([
+      up[0] * a + first[0] * b + second[0] * 0.2,
+      up[1] * a + first[1] * b + second[1] * 0.2,
+      up[2] * a + first[2] * b + second[2] * 0.2,
+    ]);
+  return [slanted(0.5, 0.84), slanted(0.9, -0.4)];
 }
 
 function unitOf([x, y, z]: Vector): Vector {

@@ -96,6 +96,11 @@ function lookUp(shares: Float32Array, value: number): number {
   return low + ((shares[step + 1] as number) - low) * (at - step);
 }
 
+/** Both distributions as tables over equally spaced values, for a graphics card. */
+export function shareTables(): { readonly octave: Float32Array; readonly value: Float32Array } {
+  return { octave: (octaveShares ??= distributionOf(octaveNoise)), value: (valueShares ??= distributionOf(valueNoise)) };
+}
+
 let octaveShares: Float32Array | null = null;
 let valueShares: Float32Array | null = null;
 

@@ -37,6 +37,8 @@ export interface PlaceFields {
 
 /** Where weather reaches a part, on sample points of equal area. */
 export interface WeatherFields extends PlaceFields {
+  /** the surface they lie on, mended */
+  readonly mesh: Mesh;
   readonly points: SamplePoints;
   readonly near: NearPoints;
   /** unit */
@@ -102,6 +104,7 @@ export function gatherFields(given: Mesh, setup: FieldSetup = USUAL_SETUP, onPro
   const far = Math.hypot(...boxSize(boxRound(mesh.positions)));
   const rain = measureRain(points, tree, up, far);
   const fields: WeatherFields = {
+    mesh,
     points,
     near,
     count: points.count,
@@ -111,7 +114,7 @@ export function gatherFields(given: Mesh, setup: FieldSetup = USUAL_SETUP, onPro
     convexity: measureConvexity(points, near, CONVEXITY_SPACINGS * points.spacingMillimetres),
     facing: facingOf(points, up),
     rain,
-    ...pinnedFields(mesh, points, near, up, setup),
+    ...pinnedFields({ mesh, points, near, up }, setup),
     up,
   };
   onProgress(1);
@@ -120,10 +123,7 @@ export function gatherFields(given: Mesh, setup: FieldSetup = USUAL_SETUP, onPro
 
 /** What pins change alone: asked anew when one is set, without casting a ray. */
 export function pinnedFields(
-  mesh: Mesh,
-  points: SamplePoints,
-  near: NearPoints,
-  up: Vector,
+  { mesh, points, near, up }: Pick<WeatherFields, 'mesh' | 'points' | 'near' | 'up'>,
   setup: Pick<FieldSetup, 'handlingPins' | 'runOffPins'>,
 ): Pick<PlaceFields, 'handled' | 'wet'> {
   return {

@@ -32,7 +32,7 @@ function setting(at: number, change: Partial<RenderSetting> = {}): RenderSetting
     share: 0.02 + 0.58 * random(),
     isLightMoved: random() < 0.5,
     isShiny: random() < 0.5,
-    size: 220,
+    size: 180,
     seed: 100 + at,
     ...change,
   };
@@ -112,6 +112,24 @@ describe('a photograph that cannot be answered', () => {
   it('where more than a tenth is burnt out', () => {
     const burnt = pair.after.map((value, at) => ((at >> 2) % 6 === 0 ? 255 : value));
     expect(refusalOf({ after: photoOfPixels(burnt, pair.width, pair.height) })).toBe('clipped');
+  });
+  it('where it is blurred', () => {
+    const reach = 6;
+    const blurred = new Uint8Array(pair.after.length);
+    for (let y = 0; y < pair.height; y += 1)
+      for (let x = 0; x < pair.width; x += 1)
+        for (let channel = 0; channel < 4; channel += 1) {
+          let [sum, count] = [0, 0];
+          for (let dy = -reach; dy <= reach; dy += 2)
+            for (let dx = -reach; dx <= reach; dx += 2) {
+              const [u, v] = [x + dx, y + dy];
+              if (u < 0 || v < 0 || u >= pair.width || v >= pair.height) continue;
+              sum += pair.after[(v * pair.width + u) * 4 + channel] as number;
+              count += 1;
+            }
+          blurred[(y * pair.width + x) * 4 + channel] = sum / count;
+        }
+    expect(refusalOf({ after: photoOfPixels(blurred, pair.width, pair.height) })).toBe('blurred');
   });
   it('where the area is too small', () => expect(refusalOf({ area: { left: 10, top: 10, width: 20, height: 20 } })).toBe('tooSmall'));
   it('where the pairs contradict each other, lie on a line, or lead out of the clean picture', () => {

@@ -52,6 +52,8 @@ export const PHOTO_BOUNDS = {
   mostResidual: 2.5,
   /** how far clean places may disagree on how the light changed, as a logarithm: on another part they disagree by more */
   mostSpread: 0.12,
+  /** detail of the later photograph over that of the clean one: a pass adds some, only blur takes it away */
+  leastDetail: 0.35,
   /** share of pixels that no mix of base and deposit explains: with the right part 1 in 100, at most 13; with another 12 and more */
   mostImpossible: 0.08,
 } as const;
@@ -96,6 +98,7 @@ export function readCoverage(question: CoverageQuestion): CoverageReading {
   if (!registration || registration.residual > PHOTO_BOUNDS.mostResidual) return refuse('notRegistered');
   const warped = warp(after, clean, area, registration.map);
   if (!warped) return refuse('notRegistered');
+  if (detail(after, area) < PHOTO_BOUNDS.leastDetail * detail(warped, area)) return refuse('blurred');
   const gain = gainAtPins(after, clean, question.cleanPins, registration.map);
   if (!gain) return refuse('noCleanPins');
   if (gain.spread > PHOTO_BOUNDS.mostSpread) return refuse('anotherPart');
@@ -158,6 +161,22 @@ function warp(after: Photo, clean: Photo, area: InnerArea, map: (x: number, y: n
     }
   if (reached < 0.5 * (area.right - area.left) * (area.bottom - area.top)) return null;
   return { ...after, light };
+}
+
+/** Mean step of brightness from pixel to pixel, over the brightness. */
+function detail({ width, light }: Photo, { left, top, right, bottom }: InnerArea): number {
+  let steps = 0;
+  let sum = 0;
+  for (let y = top; y < bottom; y += 1)
+    for (let x = left; x + 2 < right; x += 1) {
+      const at = (y * width + x) * 3 + 1;
+      const [one, next, third] = [light[at] as number, light[at + 3] as number, light[at + 6] as number];
+      if (!(one + next + third > 0)) continue;
+      // The second difference: slow shading over the part is no detail.
+      steps += Math.abs(one - 2 * next + third);
+      sum += next;
+    }
+  return sum > 0 ? steps / sum : 0;
 }
 
 /** How the light changed: a gain for each channel that may lean over the picture, as clean places have it. */

@@ -2,7 +2,7 @@ import { filmAlone, INSIDE_REFLECTION, bodyUnderSurface } from '../../colour/kub
 import type { Lab } from '../../colour/lab';
 import { BANDS } from '../../colour/spectrum/cieTables';
 import type { Spectrum } from '../../colour/spectrum/observer';
-import { labF, TO_XYZ, WHITE } from '../../colour/spectrum/observer';
+import { labF, TO_LINEAR, TO_XYZ, WHITE } from '../../colour/spectrum/observer';
 import { reflectanceOf } from '../../colour/spectrum/reflectance';
 import type { CoatPaint } from '../../colour/coats/coatsOver';
 
@@ -19,6 +19,11 @@ const WIDE_XYZ = TO_XYZ.map((row) => Float64Array.from({ length: WIDE_BANDS }, (
   Float64Array,
   Float64Array,
 ];
+
+/** The rows that turn seen reflectance in wide bands into linear sRGB, for drawing. */
+export const WIDE_LINEAR: readonly Float32Array[] = TO_LINEAR.map((row) =>
+  Float32Array.from({ length: WIDE_BANDS }, (_, band) => widthSum(row, band)),
+);
 
 /** How much the eye makes of each narrow band: those near the ends count little. */
 const EYE = Float64Array.from({ length: BANDS }, (_, band) => TO_XYZ.reduce((sum, row) => sum + Math.abs(row[band] as number), 0) + 1e-6);
@@ -48,7 +53,7 @@ export function bodyOfLab(lab: Lab, mirrored: number): Float64Array {
 }
 
 /** Thicknesses of a table; evenly over the square root, as thin films change most. */
-const THICKNESSES = 97;
+export const THICKNESSES = 97;
 
 /** A paint's film of any thickness over nothing: what it throws back and what passes twice. */
 export interface FilmTable {

@@ -21,6 +21,8 @@ export interface Rehearsal {
   readonly labs: (passes: readonly WeatherPass[]) => Float32Array;
   /** total age of the part after the passes */
   readonly age: (passes: readonly WeatherPass[]) => PartAge;
+  /** share of the places that differ from the base by some ΔE00 or more, seen close */
+  readonly changedShare: (passes: readonly WeatherPass[], least: number) => number;
   /** film in coats of one pass at every place */
   readonly film: (pass: WeatherPass) => Float32Array;
 }
@@ -112,6 +114,23 @@ export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | Flo
     sights,
     labs,
     age: (passes) => ageOfLabs(fields, labs(passes)),
+    changedShare: (passes, least) => {
+      const [clean, worn] = [labs([]), labs(passes)];
+      let changed = 0;
+      for (let at = 0; at < clean.length; at += 3)
+        if (
+          differenceOfNumbers(
+            clean[at] as number,
+            clean[at + 1] as number,
+            clean[at + 2] as number,
+            worn[at] as number,
+            worn[at + 1] as number,
+            worn[at + 2] as number,
+          ) >= least
+        )
+          changed += 1;
+      return changed / count;
+    },
     film: (pass) => {
       const film = new Float32Array(count);
       filmAt(pass, NO_SHIFT, film);

@@ -7,7 +7,8 @@ import { difference, labOfHex } from '../../colour/lab';
 import { paintOf } from '../../colour/paint';
 import { gatherFields, thinOut, USUAL_SETUP } from '../field/weatherFields';
 import { CHECK_BASE, CHECK_CARRIERS, checkPass, checkRecipe } from '../testing/checkPasses';
-import { crate, halveEdges, lathe } from '../testing/solids';
+import { halveLongEdges } from '../draw/drawnSurface';
+import { crate, lathe } from '../testing/solids';
 import checks from '../testing/weatherChecks.json';
 import { bodyOfLab, layFilm, tableOfFilm, WIDE_BANDS, writeLabs, writeSeen } from './bands';
 import { ARC_MINUTE_MILLIMETRES, eyeDisc } from './eyeDisc';
@@ -18,7 +19,7 @@ import { createRehearsal } from './rehearsal';
 const solid = crate();
 const setup = { ...USUAL_SETUP, seed: 5, handlingPins: [[120, 0, 60] as const] };
 const large = gatherFields(solid, setup);
-const small = gatherFields(halveEdges(solid, 3), setup);
+const small = gatherFields(halveLongEdges(solid, 3, 200_000), setup);
 const onLarge = createRehearsal(large, large.up, CHECK_BASE);
 const onSmall = createRehearsal(small, small.up, CHECK_BASE);
 

@@ -17,8 +17,8 @@ export interface TechniqueSetting {
   readonly throwDirection?: Vector;
 }
 
-/** Drops come from the front and a little from above. */
-const USUAL_THROW: Vector = [0, 0.94, -0.34];
+/** Way drops fly: from the front and a little from above. */
+export const USUAL_THROW: Vector = [0, 0.94, -0.34];
 
 /** A pass of a technique with a paint, as the rehearsal takes it. */
 export function passFor(technique: Technique, paint: CoatPaint, setting: TechniqueSetting = {}): WeatherPass {

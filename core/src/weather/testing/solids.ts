@@ -33,49 +33,6 @@ export function crate(): Mesh {
   return weldVertices(Float32Array.from(corners));
 }
 
-/**
- * Another meshing of the same surface: every edge longer than `most` halved until none is. The crossing of halved edges keeps facets together, so no
- * cracks arise.
- */
-export function halveEdges({ positions, indices }: Mesh, most: number): Mesh {
-  const places: number[] = [...positions];
-  let facets = [...indices];
-  const middles = new Map<number, number>();
-  const lengthOf = (a: number, b: number): number =>
-    Math.hypot(...[0, 1, 2].map((axis) => (places[a * 3 + axis] as number) - (places[b * 3 + axis] as number)));
-  const middleOf = (a: number, b: number): number => {
-    const key = Math.min(a, b) * 67_108_864 + Math.max(a, b);
-    const known = middles.get(key);
-    if (known !== undefined) return known;
-    const vertex = places.length / 3;
-    for (let axis = 0; axis < 3; axis += 1) places.push(((places[a * 3 + axis] as number) + (places[b * 3 + axis] as number)) / 2);
-    middles.set(key, vertex);
-    return vertex;
-  };
-  for (let isDone = false; !isDone;) {
-    isDone = true;
-    const next: number[] = [];
-    for (let at = 0; at < facets.length; at += 3) {
-      const [a, b, c] = [facets[at] as number, facets[at + 1] as number, facets[at + 2] as number];
-      const edges = [
-        [a, b, c],
-        [b, c, a],
-        [c, a, b],
-      ] as const;
-      const [p, q, r] = edges.reduce((longest, edge) => (lengthOf(edge[0], edge[1]) > lengthOf(longest[0], longest[1]) ? edge : longest));
-      if (lengthOf(p, q) <= most) {
-        next.push(a, b, c);
-        continue;
-      }
-      isDone = false;
-      const middle = middleOf(p, q);
-      next.push(p, middle, r, middle, q, r);
-    }
-    facets = next;
-  }
-  return { positions: Float32Array.from(places), indices: Uint32Array.from(facets) };
-}
-
 /** A body turned on a lathe: pairs of radius and height from the foot up; facets outwards. */
 export function lathe(profile: readonly (readonly [radius: number, height: number])[], sides: number): Mesh {
   const corners: number[] = [];

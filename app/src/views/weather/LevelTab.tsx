@@ -1,0 +1,207 @@
+import { useQuery } from '@tanstack/react-query';
+import { commonAge } from '@zinc-ladder/core/weather/story/passTowards';
+import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import { baseOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
+import type { Part } from '@zinc-ladder/model/records/part';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { changePass, newWeatherPlan } from '../../data/changes/weatherChanges';
+import { useTable } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
+import { useEdit } from '../../data/useEdit';
+import { getWeatherDesk, stopWeatherDesk } from '../../engine/weatherClient';
+import type { AgeAnswer } from '../../engine/weatherDesk';
+import { useBackgroundJob } from '../../engine/useBackgroundJob';
+import { Button } from '../../ui/Button';
+import { Sheet } from '../../ui/Sheet';
+import { Why } from '../../ui/Why';
+import type { Weather } from './useWeather';
+import { weatherAskOf } from './useWeather';
+import { ageWords, percent } from './words';
+
+/** The age of every part of the prop side by side, and what would bring each level. */
+export function LevelTab({ weather }: { readonly weather: Weather }) {
+  const { part, index, mirrored } = weather;
+  const { db } = useStore();
+  const plans = useTable('weatherPlans');
+  const meshes = useTable('meshes');
+  const edit = useEdit();
+  const { isRunning, run, stop } = useBackgroundJob();
+  const parts = [...index.parts.values()].filter((entry) => entry.propId === part.propId).toSorted((a, b) => a.position - b.position);
+  const questions = parts.map((entry) => {
+    const rungs = index.rungsOf(entry.id);
+    const plan =
+      plans.find((other) => other.partId === entry.id) ??
+      newWeatherPlan('none', entry.id, index.ladderOfPart.get(entry.id)?.route?.finish ?? null);
+    const colours = ladderColours(rungs, index.products);
+    const reference = meshes.find((mesh) => mesh.partId === entry.id) ?? null;
+    return {
+      part: entry,
+      plan,
+      reference,
+      ask: weatherAskOf(entry, reference, plan),
+      age: {
+        base: baseOfPlan(plan, colours),
+        passes: plan.passes.map((pass) => rehearsedPass(pass, index.products, colours, mirrored)),
+        mirrored,
+      },
+    };
+  });
+  const key = JSON.stringify(questions.map(({ ask, age }) => [ask, age]));
+  const [told, setTold] = useState<{
+    readonly key: string;
+    readonly answers: ReadonlyMap<string, AgeAnswer>;
+    readonly target: number | null;
+  } | null>(null);
+  const compare = async (signal: AbortSignal): Promise<void> => {
+    const answers = new Map<string, AgeAnswer>();
+    const askAll = async (target: number | null): Promise<void> => {
+      for (const { part: entry, ask, reference, age } of questions) {
+        if (signal.aborted) return;
+        const file = reference ? ((await db.attachments.get(reference.id))?.blob ?? null) : null;
+        const answer: AgeAnswer = ask
+          ? await getWeatherDesk().standing(ask, file, age, target)
+          : { kind: 'faulty', message: 'no mesh, and its size and shape are not known' };
+        answers.set(entry.id, answer);
+        setTold({ key, answers: new Map(answers), target });
+      }
+    };
+    await askAll(null);
+    const ages = [...answers.values()].flatMap((answer) => (answer.kind === 'told' && answer.age > 0 ? [answer.age] : []));
+    if (ages.length > 1) await askAll(commonAge(ages));
+  };
+  // Asked for once when the view opens, and anew when a pass changed.
+  useQuery({
+    queryKey: ['weatherLevel', key],
+    queryFn: () => run(compare).then(() => true),
+    staleTime: Infinity,
+    gcTime: 0,
+    networkMode: 'always',
+  });
+  const target = told?.target ?? null;
+  return (
+    <Sheet className="p-4" label="All parts level">
+      <div className="mb-2 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h2 className="font-label text-2xl font-semibold">
+          {index.props.get(part.propId)?.name}:{' '}
+          {target === null ? 'how old each part looks' : `most look ${Math.round(target)}, ${ageWords(target)}`}
+        </h2>
+        {isRunning && (
+          <span className="text-dim flex items-center gap-2">
+            {told?.answers.size ?? 0} of {parts.length} looked at
+            <Button
+              onClick={() => {
+                stop();
+                stopWeatherDesk();
+              }}
+            >
+              Stop
+            </Button>
+          </span>
+        )}
+      </div>
+      <div className="overflow-x-auto">
+        <table className="w-full text-left">
+          <thead>
+            <tr className="text-dim">
+              <th className="py-1 pr-4 font-normal">part</th>
+              <th className="pr-4 font-normal">looks</th>
+              <th className="w-1/3 pr-4 font-normal">
+                <span className="sr-only">age drawn</span>
+              </th>
+              <th className="font-normal">brings it level</th>
+            </tr>
+          </thead>
+          <tbody>
+            {questions.map(({ part: entry, plan }) => (
+              <Row
+                key={entry.id}
+                part={entry}
+                isOpen={entry.id === part.id}
+                answer={told?.answers.get(entry.id)}
+                target={target}
+                techniqueAt={(at) => findTechnique(plan.passes[at]?.techniqueId ?? '').name.toLowerCase()}
+                onTake={(at, amount) => {
+                  const pass = plan.passes[at];
+                  if (pass) void edit(`Bring ${entry.name} level`, (change) => changePass(change, plan.id, pass.id, { amount }));
+                }}
+              />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="text-dim mt-2 text-sm">
+        Parts within 10 points look equally old. A part without a mesh is reckoned on its shape alone, and reads too new by what its
+        recesses would add.
+      </p>
+    </Sheet>
+  );
+}
+
+function Row({
+  part,
+  isOpen,
+  answer,
+  target,
+  techniqueAt,
+  onTake,
+}: {
+  readonly part: Part;
+  readonly isOpen: boolean;
+  readonly answer: AgeAnswer | undefined;
+  readonly target: number | null;
+  readonly techniqueAt: (at: number) => string;
+  readonly onTake: (at: number, amount: number) => void;
+}) {
+  const isTold = answer?.kind === 'told';
+  return (
+    <tr className={`border-line border-t ${isOpen ? 'bg-band' : ''}`}>
+      <th scope="row" className="py-1.5 pr-4 font-medium">
+        <Link className="underline underline-offset-4" to={`/weather/${part.id}`}>
+          {partLabel(part)}
+        </Link>
+      </th>
+      <td className="figure pr-4 whitespace-nowrap">
+        {!answer ? (
+          '…'
+        ) : isTold ? (
+          <Why
+            name={`age of ${part.name}`}
+            reason={{
+              formula: '100 × (mean over zones of √m)², m = mean of ΔE ÷ (ΔE + 10) against the part’s own median colour',
+              source: 'own model, measured on rendered parts; bounds guessed',
+            }}
+          >
+            {Math.round(answer.age)}
+          </Why>
+        ) : (
+          '—'
+        )}{' '}
+        {isTold && target !== null && answer.standing !== 'level' && (
+          <span className="text-oxide font-sans">{answer.standing === 'tooNew' ? 'too new' : 'too old'}</span>
+        )}
+      </td>
+      <td className="pr-4">
+        {isTold && (
+          <svg viewBox="0 0 100 10" className="h-4 w-full" preserveAspectRatio="none" aria-hidden="true">
+            <rect width={Math.min(100, answer.age)} height="10" className="fill-edge" />
+            {target !== null && <rect x={Math.max(0, target - 10)} width="20" height="10" className="fill-lime" opacity="0.35" />}
+          </svg>
+        )}
+      </td>
+      <td>
+        {answer?.kind === 'faulty' && <span className="text-dim">{answer.message}</span>}
+        {isTold && target !== null && answer.standing === 'level' && <span className="text-dim">level</span>}
+        {isTold && target !== null && answer.standing !== 'level' && !answer.pass && (
+          <span className="text-dim">no pass of its own would; lay out a story for it</span>
+        )}
+        {isTold && answer.pass && target !== null && (
+          <Button className="text-sm" onClick={() => answer.pass && onTake(answer.pass.at, answer.pass.amount)}>
+            {techniqueAt(answer.pass.at)} to {percent(answer.pass.amount)}: looks {Math.round(answer.pass.age)}
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,74 @@
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import type { Part } from '@zinc-ladder/model/records/part';
+import { Link, Navigate, NavLink, useParams } from 'react-router';
+import { useTable } from '../../data/queries';
+import { useShopIndex } from '../../data/useShopIndex';
+import { useTitle } from '../../shell/pageTitle';
+import { PartPick } from '../../shell/PartPick';
+import { UndoBar } from '../../shell/UndoBar';
+import { CardsTab } from './CardsTab';
+import { LevelTab } from './LevelTab';
+import { RehearseTab } from './RehearseTab';
+import { SteerTab } from './SteerTab';
+import { useWeather } from './useWeather';
+
+const TABS = [
+  ['', 'Rehearse'],
+  ['steer', 'More or stop'],
+  ['level', 'All parts level'],
+  ['cards', 'Technique cards'],
+] as const;
+
+/** How far do I go? */
+export function WeatherView() {
+  const { partId } = useParams();
+  const index = useShopIndex();
+  const plans = useTable('weatherPlans');
+  const parts = [...index.parts.values()];
+  const part = index.parts.get(partId ?? '');
+  useTitle(part ? `${index.props.get(part.propId)?.name ?? ''} / ${partLabel(part)}` : 'Weather');
+  if (part) return <OpenWeather key={part.id} part={part} />;
+  const first = parts.find((entry) => plans.some((plan) => plan.partId === entry.id)) ?? parts[0];
+  if (first && partId === undefined) return <Navigate to={`/weather/${first.id}`} replace />;
+  return (
+    <p>
+      {first ? 'This part is not here.' : 'No part yet: what is weathered belongs to one.'}{' '}
+      <Link className="underline" to={first ? '/weather' : '/ladders'}>
+        {first ? 'To the parts there are' : 'Add a prop and its first part'}
+      </Link>
+    </p>
+  );
+}
+
+function OpenWeather({ part }: { readonly part: Part }) {
+  const { tab = '' } = useParams();
+  const weather = useWeather(part);
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <PartPick view="weather" part={part} tab={tab} />
+        <nav aria-label="Of this weathering" className="flex flex-wrap">
+          {TABS.map(([path, name]) => (
+            <NavLink
+              key={path}
+              end
+              to={`/weather/${part.id}${path ? `/${path}` : ''}`}
+              className={({ isActive }) =>
+                `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isActive ? 'border-ink' : 'text-dim border-transparent'}`
+              }
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="ml-auto">
+          <UndoBar isCompact />
+        </div>
+      </div>
+      {tab === '' && <RehearseTab weather={weather} />}
+      {tab === 'steer' && <SteerTab weather={weather} />}
+      {tab === 'level' && <LevelTab weather={weather} />}
+      {tab === 'cards' && <CardsTab weather={weather} />}
+    </div>
+  );
+}

@@ -1,0 +1,80 @@
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { mostCoats } from '@zinc-ladder/core/weather/deposit/carrier';
+import { bodyOfLab, tableOfFilm, THICKNESSES, WIDE_BANDS } from '@zinc-ladder/core/weather/seen/bands';
+import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+import { toWeatherPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
+
+/** Groups of four numbers that a pass is told to the graphics card in. */
+export const PASS_TEXELS = 8;
+/** Rows of a pass's film: three groups of bands thrown back, three let through. */
+const FILM_ROWS = 6;
+const PATTERNS = ['cloud', 'sizes', 'runs', 'lines', 'drops'] as const;
+const VEILS = ['above', 'below', 'handled', 'everywhere'] as const;
+/** How a film shines, 0 … 1: washes and powders matte, a gloss wet. */
+const SHEENS: Readonly<Record<string, number>> = { wetGloss: 1, polishEdges: 0.85, graphiteEdges: 0.7, chipsStick: 0.8, chipsTaken: 0.6 };
+const MATTE = 0.1;
+
+/** All passes as numbers, eight groups of four for each. */
+export function packPasses(passes: readonly RehearsedPass[], room: number): Float32Array {
+  const out = new Float32Array(room * PASS_TEXELS * 4);
+  passes.slice(0, room).forEach((given, at) => {
+    const { carrier, amount, wiped, sizeMillimetres, seed } = toWeatherPass(given);
+    const kind = carrier.kind === 'pool' ? 0 : carrier.kind === 'marks' ? 1 : 2;
+    const grip = carrier.kind === 'marks' ? carrier.grip : {};
+    const pool = carrier.kind === 'pool' ? carrier : { everywhere: 0, covered: 0, corner: 0 };
+    const [edgeFrom, edgeTo, edgeShare] = grip.edge ?? [0, 1, 0];
+    const [reliefFrom, reliefTo, reliefShare] = grip.relief ?? [0, 1, 0];
+    const pattern = carrier.kind === 'marks' ? PATTERNS.indexOf(carrier.pattern) : 0;
+    out.set(
+      [
+        [kind, pattern, amount, wiped],
+        [sizeMillimetres, seed, carrier.kind === 'pool' ? 0 : carrier.filmCoats, carrier.kind === 'marks' ? carrier.rim : 0],
+        [pool.everywhere, pool.covered, pool.corner, mostCoats(carrier)],
+        [grip.everywhere ?? 0, grip.covered ?? 0, grip.handled ?? 0, grip.wet ?? 0],
+        [edgeFrom, edgeTo, edgeShare, grip.top ?? 0],
+        [reliefFrom, reliefTo, reliefShare, grip.sheltered ?? 0],
+        [
+          grip.isRunningDown ? 1 : 0,
+          grip.sparesRecess ?? 0,
+          carrier.kind === 'veil' ? VEILS.indexOf(carrier.from) : 0,
+          carrier.kind === 'veil' ? carrier.shelter : 0,
+        ],
+        [SHEENS[findTechnique(given.techniqueId).id] ?? MATTE, 0, 0, 0],
+      ].flat(),
+      at * PASS_TEXELS * 4,
+    );
+  });
+  return out;
+}
+
+/** The films of all passes by thickness: a row of four bands after the other. */
+export function packFilms(passes: readonly RehearsedPass[], room: number, mirrored: number): Float32Array {
+  const out = new Float32Array(room * FILM_ROWS * THICKNESSES * 4);
+  passes.slice(0, room).forEach((given, at) => {
+    const { paint, carrier } = toWeatherPass(given, mirrored);
+    const { values } = tableOfFilm(paint, mostCoats(carrier));
+    for (let step = 0; step < THICKNESSES; step += 1)
+      for (let band = 0; band < WIDE_BANDS; band += 1)
+        for (const [half, value] of [0, 1].map((part) => [part, values[(step * WIDE_BANDS + band) * 2 + part] as number] as const)) {
+          const row = at * FILM_ROWS + half * 3 + Math.floor(band / 4);
+          out[(row * THICKNESSES + step) * 4 + (band % 4)] = value;
+        }
+  });
+  return out;
+}
+
+/** Rows that a film texture of so many passes has. */
+export function filmRows(room: number): number {
+  return room * FILM_ROWS;
+}
+
+/** The body of a colour as three groups of four bands. */
+export function packBody(lab: Lab, mirrored: number): number[][] {
+  return inFours(bodyOfLab(lab, mirrored));
+}
+
+/** Twelve numbers as three groups of four. */
+export function inFours(values: ArrayLike<number>): number[][] {
+  return [0, 4, 8].map((from) => Array.from({ length: 4 }, (_, at) => values[from + at] ?? 0));
+}

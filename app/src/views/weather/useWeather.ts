@@ -1,0 +1,185 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import type { Finish } from '@zinc-ladder/core/ladder/finishes';
+import { findFinish } from '@zinc-ladder/core/ladder/finishes';
+import { MESH_UNITS } from '@zinc-ladder/core/surface/mesh/meshUnits';
+import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
+import { ARMS_LENGTH_METRES } from '@zinc-ladder/core/surface/visibleValley';
+import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+import type { LadderColours } from '@zinc-ladder/model/gather/gatherWeather';
+import { baseOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
+import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
+import type { Part } from '@zinc-ladder/model/records/part';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
+import { useMemo, useState } from 'react';
+import { newWeatherPlan } from '../../data/changes/weatherChanges';
+import { useShop, useTable } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { useShopIndex } from '../../data/useShopIndex';
+import { getWeatherDesk, stopWeatherDesk } from '../../engine/weatherClient';
+import { tellFromWorker } from '../../engine/meshClient';
+import type { OpenedOutcome, OpenedSurface, RehearsalAnswer, RehearsalAsk, WeatherAsk } from '../../engine/weatherDesk';
+import { useSettled } from '../../ui/useSettled';
+
+/** A part's weathering with all that is known of it. */
+export interface Weather {
+  readonly part: Part;
+  readonly index: ShopIndex;
+  /** as kept, or an empty one that is not kept yet */
+  readonly plan: WeatherPlan;
+  readonly isKept: boolean;
+  readonly rungs: readonly Rung[];
+  readonly finish: Finish | null;
+  readonly colours: LadderColours;
+  readonly base: Lab;
+  readonly passes: readonly RehearsedPass[];
+  readonly distanceMetres: number;
+  readonly mirrored: number;
+  readonly surface: OpenedSurface | null;
+  readonly hasMesh: boolean;
+  /** 0 … 1 while the surface is read */
+  readonly progress: number | null;
+  readonly problem: string | null;
+  /** gives up reading a surface that takes too long */
+  readonly stop: () => void;
+  readonly readAgain: () => void;
+  /** asks the desk; where another surface lies on it by now, this one is opened again first */
+  readonly rehearse: (ask: RehearsalAsk) => Promise<RehearsalAnswer | null>;
+}
+
+const toVector = ([x = 0, y = 0, z = 0]: readonly number[]): Vector => [x, y, z];
+
+/** What a surface is asked with; null where neither mesh nor shape is known. */
+export function weatherAskOf(part: Part, reference: MeshReference | null, plan: WeatherPlan): WeatherAsk | null {
+  const millimetres = MESH_UNITS.find((unit) => unit.id === reference?.unit)?.millimetres ?? 1;
+  const [length, breadth, height] = part.sizeMillimetres ?? [];
+  const shape = part.shapeId && length && breadth && height ? { id: part.shapeId, size: [length, breadth, height] as const } : null;
+  if (!reference && !shape) return null;
+  return {
+    key: reference ? `${reference.id} ${reference.revision}` : `shape ${JSON.stringify(shape)}`,
+    mesh: reference ? { format: reference.format, millimetres: millimetres * reference.scale } : null,
+    shape: reference ? null : shape,
+    up: toVector(plan.up),
+    heldPins: plan.pins.filter(({ kind }) => kind === 'held').map(({ place }) => toVector(place)),
+    runPins: plan.pins.filter(({ kind }) => kind === 'runs').map(({ place }) => toVector(place)),
+  };
+}
+
+/** Everything the view of a part's weathering needs. */
+export function useWeather(part: Part): Weather {
+  const { db } = useStore();
+  const client = useQueryClient();
+  const index = useShopIndex();
+  const shop = useShop();
+  const kept = useTable('weatherPlans').find((entry) => entry.partId === part.id);
+  const reference = useTable('meshes').find((mesh) => mesh.partId === part.id) ?? null;
+  const [progress, setProgress] = useState<number | null>(null);
+  const rungs = index.rungsOf(part.id);
+  const route = index.ladderOfPart.get(part.id)?.route ?? null;
+  const plan = useMemo(
+    () => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part.id, route?.finish ?? null),
+    [kept, part.id, route],
+  );
+  const mirrored = shop?.mirroredShare ?? 0;
+  const colours = useMemo(() => ladderColours(rungs, index.products), [rungs, index.products]);
+  const base = useMemo(() => baseOfPlan(plan, colours), [plan, colours]);
+  const passes = useMemo(
+    () => plan.passes.map((pass) => rehearsedPass(pass, index.products, colours, mirrored)),
+    [plan.passes, index.products, colours, mirrored],
+  );
+  const ask = weatherAskOf(part, reference, plan);
+  const open = async (): Promise<OpenedOutcome | null> => {
+    if (!ask) return null;
+    const file = ask.mesh && reference ? ((await db.attachments.get(reference.id))?.blob ?? null) : null;
+    setProgress(0);
+    try {
+      return await getWeatherDesk().open(ask, file, tellFromWorker(setProgress));
+    } finally {
+      setProgress(null);
+    }
+  };
+  const query = useQuery({
+    queryKey: ['weatherSurface', JSON.stringify(ask)],
+    enabled: ask !== null,
+    staleTime: Infinity,
+    gcTime: 30_000,
+    retry: false,
+    networkMode: 'always',
+    placeholderData: keepPreviousData,
+    queryFn: () => open(),
+  });
+  return {
+    part,
+    index,
+    plan,
+    isKept: kept !== undefined,
+    rungs,
+    finish: route ? findFinish(route.finish) : null,
+    colours,
+    base,
+    passes,
+    distanceMetres: index.props.get(part.propId)?.viewingMetres ?? ARMS_LENGTH_METRES,
+    mirrored,
+    surface: query.data?.kind === 'opened' ? query.data : null,
+    hasMesh: reference !== null,
+    progress: query.isFetching ? (progress ?? 0) : null,
+    problem:
+      ask === null
+        ? 'It has no mesh, and its size and shape are not known: give it one under Surface, and it is rehearsed on that.'
+        : query.data?.kind === 'faulty'
+          ? query.data.message
+          : query.error
+            ? query.error.message
+            : null,
+    stop: () => {
+      stopWeatherDesk();
+      for (const name of ['weatherSurface', 'weatherQuick', 'weatherFull']) void client.cancelQueries({ queryKey: [name] });
+    },
+    readAgain: () => void query.refetch(),
+    rehearse: async (given) => {
+      if (!ask) return null;
+      const answer = await getWeatherDesk().rehearse(ask.key, given);
+      if (answer) return answer;
+      await open();
+      return getWeatherDesk().rehearse(ask.key, given);
+    },
+  };
+}
+
+/** A slider is at rest when it was not moved for so long. */
+const RESTS_AFTER_MS = 350;
+
+/** What is reckoned of passes: quickly while they change, fully once they rest. */
+export function useRehearsal(
+  weather: Weather,
+  passes: readonly RehearsedPass[],
+): { readonly answer: RehearsalAnswer | null; readonly isFull: boolean } {
+  const { surface, plan, base, distanceMetres, mirrored } = weather;
+  const asked = useMemo(() => ({ passes, base, distanceMetres, mirrored }), [passes, base, distanceMetres, mirrored]);
+  const settled = useSettled(asked, RESTS_AFTER_MS);
+  // Pins change what is reckoned as the file does.
+  const key = JSON.stringify([surface?.key ?? null, plan.up, plan.pins]);
+  const usual = { enabled: surface !== null, staleTime: Infinity, gcTime: 10_000, retry: 1, networkMode: 'always' as const };
+  const quick = useQuery({
+    ...usual,
+    queryKey: ['weatherQuick', key, asked],
+    placeholderData: keepPreviousData,
+    queryFn: () => weather.rehearse({ ...asked, isQuick: true }),
+  });
+  const full = useQuery({
+    ...usual,
+    queryKey: ['weatherFull', key, settled],
+    queryFn: () => weather.rehearse({ ...settled, isQuick: false }),
+  });
+  const isFull = settled === asked && full.data !== undefined && full.data !== null;
+  return { answer: (isFull ? full.data : quick.data) ?? null, isFull };
+}
+
+/** The pass of a plan, and where it stands. */
+export function passAt(plan: WeatherPlan, passId: string | null): { readonly pass: PlannedWeatherPass; readonly at: number } | null {
+  const at = plan.passes.findIndex(({ id }) => id === passId);
+  const pass = plan.passes[at];
+  return pass ? { pass, at } : null;
+}

@@ -1,0 +1,64 @@
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { paintForTechnique } from '@zinc-ladder/core/weather/technique/passFor';
+import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
+import type { Product } from '../records/product';
+import type { Rung } from '../records/rung';
+import type { PlannedWeatherPass, WeatherPlan } from '../records/weatherPlan';
+import { labOfProduct, scatterOf, toLab } from './gatherPaints';
+
+/** What a ladder leaves before it is weathered. */
+export interface LadderColours {
+  /** on top, what passes lie on */
+  readonly over: Lab;
+  /** under that, what chips and scratches bare */
+  readonly under: Lab;
+  /** name of what is on top; null where nothing on the ladder has a colour */
+  readonly name: string | null;
+}
+
+/** Grey of a primed part: what is taken where a ladder says nothing (guessed). */
+export const UNKNOWN_COLOUR: Lab = [55, 0, 0];
+const CLEARS = new Set(['lacquerClear', 'waterClear', 'floorPolish']);
+
+/** The colours of a ladder under its weathering: the last film of colour, and the one of another colour under it. */
+export function ladderColours(rungs: readonly Rung[], products: ReadonlyMap<string, Product>): LadderColours {
+  const films = rungs.flatMap((rung) => {
+    const product = products.get(rung.productId ?? '');
+    const lab = product && labOfProduct(product);
+    const isColour = rung.band !== 'weather' && rung.band !== 'fit' && rung.state !== 'leftOut' && findMethod(rung.methodId).laysFilm;
+    return isColour && product && lab && !CLEARS.has(product.classId) ? [{ lab, name: product.name }] : [];
+  });
+  const top = films.at(-1);
+  if (!top) return { over: UNKNOWN_COLOUR, under: UNKNOWN_COLOUR, name: null };
+  const below = films.findLast(({ name }) => name !== top.name);
+  return { over: top.lab, under: below?.lab ?? UNKNOWN_COLOUR, name: top.name };
+}
+
+/** The colour a plan's passes lie on: its own, else what the ladder leaves. */
+export function baseOfPlan(plan: Pick<WeatherPlan, 'baseLab'>, colours: LadderColours): Lab {
+  return plan.baseLab ? toLab(plan.baseLab) : colours.over;
+}
+
+/** A planned pass as the rehearsal takes it: with its paint's colour, or what it bares. */
+export function rehearsedPass(
+  pass: PlannedWeatherPass,
+  products: ReadonlyMap<string, Product>,
+  colours: LadderColours,
+  mirrored: number,
+): RehearsedPass {
+  const technique = findTechnique(pass.techniqueId);
+  const product = products.get(pass.productId ?? '');
+  const lab = technique.shows === 'under' ? colours.under : ((product && labOfProduct(product)) ?? toLab(pass.lab));
+  const usual = paintForTechnique(technique, lab, mirrored);
+  return {
+    techniqueId: pass.techniqueId,
+    lab,
+    scatterPerCoat: product && technique.shows === 'paint' ? scatterOf(product).value : usual.scatterPerCoat,
+    amount: pass.amount,
+    wiped: pass.wiped,
+    sizeMillimetres: pass.sizeMillimetres,
+    seed: pass.seed,
+  };
+}
