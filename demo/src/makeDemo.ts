@@ -16,6 +16,8 @@ import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLa
 import { DEMO_CANS, DEMO_PRODUCTS } from './products';
 import { DEMO_MOMENT, DEMO_PARTS, DEMO_PROPS, DEMO_START } from './scenario';
 import { DEMO_SHOP } from './shop';
+import { makeDemoWeather } from './weather';
+import { DEMO_TECHNIQUE_CARDS } from './techniqueCards';
 
 const DAY_MS = 86_400_000;
 
@@ -28,6 +30,8 @@ export function makeDemo(): ProjectBundle {
   const { rungs, entries } = playHistory({ parts, rungs: grown });
   const meshes = makeDemoMeshes();
   const attachments = new Map(meshes.bytes);
+  const weather = makeDemoWeather();
+  for (const { id, bytes } of weather.photographs) attachments.set(id, bytes);
   const pictures = PICTURE_LIGHTS.map((light): PictureReference => {
     const bytes = writePng(renderLantern(light), PICTURE_SIZE.width, PICTURE_SIZE.height);
     attachments.set(light.id, bytes);
@@ -59,7 +63,7 @@ export function makeDemo(): ProjectBundle {
       cans: makeCans(),
       mixCards: [...DEMO_CARDS],
       logEntries: [...entries],
-      pictures,
+      pictures: [...pictures, ...weather.photographs.map(({ reference }) => reference)],
       meshes: meshes.references,
       ...DEMO_INSPECTION,
       fits: [...DEMO_FITS],
@@ -67,8 +71,8 @@ export function makeDemo(): ProjectBundle {
       targets: [...DEMO_TARGETS],
       maskPlans: [...DEMO_MASKS],
       stencils: [...DEMO_STENCILS],
-      weatherPlans: [],
-      techniqueCards: [],
+      weatherPlans: weather.plans,
+      techniqueCards: [...DEMO_TECHNIQUE_CARDS],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

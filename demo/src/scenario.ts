@@ -58,6 +58,8 @@ const SURFACES: Readonly<Record<string, Partial<Part>>> = {
   'telegraph-case': { ridgeMicrometres: 189, printHours: 31 },
   'telegraph-knobs': { shapeId: 'dome', sizeMillimetres: [38, 38, 26], printHours: 2.5 },
   'lantern-tank': { printHours: 9 },
+  'cuff-plates': { shapeId: 'plate', sizeMillimetres: [42, 26, 2] },
+  'cuff-clasp': { shapeId: 'box', sizeMillimetres: [34, 22, 9] },
 };
 
 /** The parts of the demo. */

@@ -55,7 +55,7 @@ const LIKE_ENOUGH = 10;
 /** Classes whose paint serves a technique as well as its own: washes are thinned from any acrylic, and brushes take what an airbrush takes. */
 const SERVES: Readonly<Record<string, readonly string[]>> = {
   acrylicWash: ['acrylicWash', 'brushAcrylic', 'airbrushAcrylic'],
-  brushAcrylic: ['brushAcrylic', 'airbrushAcrylic'],
+  brushAcrylic: ['brushAcrylic', 'airbrushAcrylic', 'acrylicWash'],
   airbrushAcrylic: ['airbrushAcrylic', 'brushAcrylic'],
 };
 
@@ -243,7 +243,7 @@ function rungOf(
     minutes,
     minutesFormula: formula,
     detail: `Amount ${Math.round(pass.amount * 100)} %${technique.usualWiped === null ? '' : `, wiped ${Math.round(pass.wiped * 100)} %`}, ${mixWords(technique)}. ${technique.tool}.`,
-    why: `Lands ${technique.lands}.`,
+    why: `Where it goes: ${technique.lands}.`,
     cautionIds: [...new Set([...method.cautions, ...technique.cautions])],
   };
 }

@@ -10,7 +10,7 @@ export function AgeFigure({ answer, isFull }: { readonly answer: RehearsalAnswer
   const { age, zones } = answer.age;
   return (
     <section aria-label="Age of this part" aria-busy={!isFull}>
-      <Figures columns={4}>
+      <Figures columns={3}>
         <Figure
           label="Looks"
           value={`${Math.round(age)}, ${ageWords(age)}`}

@@ -36,7 +36,7 @@ export function EyeRow({
           <button
             key={step}
             type="button"
-            className={`bg-sheet cursor-pointer border p-1 text-center ${step === nearest ? 'border-lime border-t-[6px]' : 'border-edge'}`}
+            className={`bg-sheet flex cursor-pointer flex-col items-center border p-1 ${step === nearest ? 'border-lime border-t-[6px]' : 'border-edge'}`}
             onClick={() => onKeep(step, eyeHalf(step))}
           >
             <EyeSwatch base={base} deposit={deposit} share={step} sizeMillimetres={sizeMillimetres} />

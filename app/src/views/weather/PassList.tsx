@@ -53,6 +53,7 @@ export function PassList({
           const sight = sights[at];
           const rehearsed = passes[at];
           const isHidden = sight !== undefined && pass.amount > 0 && sight.coverage < 0.005 && technique.shows !== 'sheen';
+          const isSparse = isHidden && sight.ink < 0.005 && technique.carrier.kind === 'marks';
           return (
             <li key={pass.id} className="border-line border-t">
               <button
@@ -64,7 +65,7 @@ export function PassList({
                 <Swatch colourHex={rehearsed && technique.shows !== 'sheen' ? hexOfLab(rehearsed.lab) : null} />
                 <span className="min-w-0">
                   <span className="block truncate font-medium">{technique.name}</span>
-                  {isHidden && <span className="text-oxide block text-sm">will not show</span>}
+                  {isHidden && <span className="text-oxide block text-sm">{isSparse ? 'hardly any lands here' : 'will not show'}</span>}
                   {pass.rungId !== null && <span className="text-dim block text-sm">on the ladder</span>}
                 </span>
                 <span className="figure text-right">

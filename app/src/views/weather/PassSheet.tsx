@@ -3,6 +3,7 @@ import { paintOf } from '@zinc-ladder/core/colour/paint';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import type { PassSight } from '@zinc-ladder/core/weather/seen/pass';
 import { contrastOver, paintsThatShow, willShow } from '@zinc-ladder/core/weather/seen/willItShow';
 import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
@@ -58,7 +59,7 @@ export function PassSheet({
   return (
     <Sheet className="p-4" isActive label={technique.name}>
       <h2 className="font-label text-xl font-semibold">{technique.name}</h2>
-      <p className="text-dim text-sm">Lands {technique.lands}.</p>
+      <p className="text-dim text-sm">Where: {technique.lands}.</p>
       <p className="font-label mt-2 text-3xl leading-tight font-semibold" aria-busy={!isFull}>
         {technique.shows === 'sheen' ? (
           'Seen by its shine'
@@ -77,14 +78,14 @@ export function PassSheet({
                 : 'rehearsal on the part’s mesh; where the technique lands is guessed until cards exist',
             }}
           >
-            Stop at {percent(pass.stop ?? sight.coverage)} of it
+            Stop at {percent(pass.stop ?? sight.coverage)} covered
           </Why>
         ) : (
           '…'
         )}
       </p>
       {sight && technique.shows !== 'sheen' && (
-        <Warning weather={weather} pass={pass} at={at} coverage={sight.coverage} onPaint={(productId) => change('Paint', { productId })} />
+        <Warning weather={weather} pass={pass} at={at} sight={sight} onPaint={(productId) => change('Paint', { productId })} />
       )}
       {sight && (
         <Figures columns={3}>
@@ -190,13 +191,13 @@ function Warning({
   weather,
   pass,
   at,
-  coverage,
+  sight: { coverage, ink },
   onPaint,
 }: {
   readonly weather: Weather;
   readonly pass: PlannedWeatherPass;
   readonly at: number;
-  readonly coverage: number;
+  readonly sight: PassSight;
   readonly onPaint: (productId: string) => void;
 }) {
   const { base, colours, index, mirrored, passes } = weather;
@@ -206,6 +207,13 @@ function Warning({
   if (!rehearsed || pass.amount === 0) return null;
   const { lab, scatterPerCoat } = rehearsed;
   const contrast = contrastOver({ paint: paintOf('asked', lab, 1, mirrored), scatterPerCoat }, base, undefined, mirrored);
+  if (ink < 0.005 && technique.carrier.kind === 'marks')
+    return (
+      <p role="alert" className="border-oxide my-2 border-l-4 pl-3">
+        Hardly any lands on this part at this amount
+        {technique.carrier.grip.wet ? ': pin where it runs from, under Its life' : ''}.
+      </p>
+    );
   const verdict = coverage < 0.005 ? 'no' : willShow(contrast);
   if (verdict === 'yes') return null;
   const others = productsFor(technique, products).flatMap((entry) =>

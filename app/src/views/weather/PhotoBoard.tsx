@@ -54,7 +54,7 @@ export function PhotoBoard({
       aria-roledescription="photograph to be pointed at"
       aria-label={`${label}. Arrow keys move the cross, Enter sets a place.`}
       tabIndex={0}
-      className="relative inline-block max-w-full cursor-crosshair"
+      className="relative inline-block w-full cursor-crosshair [&_img]:w-full"
       onPointerUp={press}
       onKeyDown={onKey}
       onBlur={() => setCursor(null)}

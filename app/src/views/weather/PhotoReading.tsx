@@ -28,8 +28,8 @@ const REFUSALS: Readonly<Record<PhotoRefusal, string>> = {
   readingsDisagree: 'Two ways of reading it contradict each other: shine or shade is taken for the pass. Photograph under softer light.',
   tooSmall: 'The area is too small to count. Draw it larger, or come nearer.',
   notRegistered: 'The same places do not fit together: one is set wrong, or all lie on a line. Set them anew, spread over the part.',
-  anotherPart: 'This does not look like the part of the clean photograph, or it was turned. Take both from the same place.',
-  blurred: 'It is blurred. Hold still, or set the camera down.',
+  anotherPart:
+    'This does not look like the part of the clean photograph: it was turned, it is blurred, or it is another. Take both from the same place, sharp.',
 };
 const HOW = {
   pair: 'against the clean photograph',
@@ -199,7 +199,9 @@ export function PhotoReading({
             <Button look="primary" isLarge disabled={isRunning} onClick={() => void read()}>
               Read it
             </Button>
-            {isRunning && <span className="text-dim">Reading…</span>}
+            <span className="text-dim text-sm">
+              {isRunning ? 'Reading…' : 'Draw the area over all of the part that is seen: the stop line counts its whole surface.'}
+            </span>
           </div>
         </>
       )}

@@ -50,6 +50,8 @@ export interface WeatherScene extends Pick<Turntable, 'look' | 'turn' | 'resize'
 }
 
 const LAMP_HEIGHT = 0.75;
+/** Nearer than other views look: marks are small. */
+const NEARER = 0.8;
 
 /**
  * A scene that draws passes pixel by pixel.
@@ -130,6 +132,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       uniforms.scratchOne.value.set(...one);
       uniforms.scratchOther.value.set(...other);
       turntable.put(middle, radius, way);
+      turntable.turn(0, 0, NEARER);
     },
     rehearse: (given, base, mirrored) => {
       // Tables of films change with the paint only: a slider that is moved leaves them be.

@@ -1,5 +1,5 @@
 import type { Mesh } from '../../surface/mesh/mesh';
-import { boxRound, boxSize } from '../../surface/facetGeometry';
+import { boxRound, boxSize, measureFacets } from '../../surface/facetGeometry';
 import { buildPointGrid } from '../field/nearPoints';
 import type { WeatherFields } from '../field/weatherFields';
 import { handledShare } from '../deposit/carrier';
@@ -8,7 +8,7 @@ import { handledShare } from '../deposit/carrier';
 export interface DrawnSurface {
   /** x, y, z of each corner, mm; length 9 × facets */
   readonly positions: Float32Array<ArrayBuffer>;
-  /** of the facet, at each corner */
+  /** at each corner: of the facet, smoothed with neighbours that bend away a little */
   readonly normals: Int8Array<ArrayBuffer>;
   /** covered, convexity (128 is flat), rain and handled, 0–255; length 12 × facets */
   readonly fields: Uint8Array<ArrayBuffer>;
@@ -38,6 +38,7 @@ export function drawSurface(mesh: Mesh, fields: WeatherFields): DrawnSurface {
   const carried = new Uint8Array(facets * 12);
   const wet = new Uint8Array(facets * 3);
   const carry = carrier(fields);
+  const smooth = smoothNormals(fine);
   const known = new Map<number, number>();
   for (let facet = 0; facet < facets; facet += 1) {
     for (let corner = 0; corner < 3; corner += 1)
@@ -49,7 +50,10 @@ export function drawSurface(mesh: Mesh, fields: WeatherFields): DrawnSurface {
     for (let corner = 0; corner < 3; corner += 1) {
       const vertex = indices[facet * 3 + corner] as number;
       const at = facet * 3 + corner;
-      normals.set([nx * 127, ny * 127, nz * 127], at * 3);
+      normals.set(
+        smooth(vertex, facet).map((part) => part * 127),
+        at * 3,
+      );
       const key = vertex * 68_921 + side;
       const before = known.get(key);
       if (before === undefined) {
@@ -74,6 +78,40 @@ function normalOf(corners: Float32Array, at: number): readonly [number, number, 
   const [x, y, z] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
   const length = Math.hypot(x, y, z) || 1;
   return [x / length, y / length, z / length];
+}
+
+/** Facets that meet flatter than this (cosine of 40°) are one curved face cut small. */
+const ONE_FACE = 0.766;
+
+/** Gives the normal at a facet's corner, smoothed over the facets round it that bend away by less than an edge does. */
+function smoothNormals({ positions, indices }: Mesh): (vertex: number, facet: number) => readonly [number, number, number] {
+  const { normals, areas } = measureFacets({ positions, indices }, false);
+  const starts = new Uint32Array(positions.length / 3 + 1);
+  for (const vertex of indices) starts[vertex + 1] = (starts[vertex + 1] as number) + 1;
+  for (let vertex = 0; vertex + 1 < starts.length; vertex += 1)
+    starts[vertex + 1] = (starts[vertex + 1] as number) + (starts[vertex] as number);
+  const places = starts.slice();
+  const around = new Uint32Array(indices.length);
+  for (let corner = 0; corner < indices.length; corner += 1) {
+    const vertex = indices[corner] as number;
+    around[places[vertex] as number] = (corner - (corner % 3)) / 3;
+    places[vertex] = (places[vertex] as number) + 1;
+  }
+  return (vertex, facet) => {
+    const [nx, ny, nz] = [normals[facet * 3] as number, normals[facet * 3 + 1] as number, normals[facet * 3 + 2] as number];
+    let [x, y, z] = [0, 0, 0];
+    for (let place = starts[vertex] as number; place < (starts[vertex + 1] as number); place += 1) {
+      const other = around[place] as number;
+      const [ox, oy, oz] = [normals[other * 3] as number, normals[other * 3 + 1] as number, normals[other * 3 + 2] as number];
+      if (nx * ox + ny * oy + nz * oz < ONE_FACE) continue;
+      const area = areas[other] as number;
+      x += ox * area;
+      y += oy * area;
+      z += oz * area;
+    }
+    const length = Math.hypot(x, y, z);
+    return length > 0 ? [x / length, y / length, z / length] : [nx, ny, nz];
+  };
 }
 
 /** A point lends its fields to a corner within so many spacings, if it looks within 45° of the same way and lies near the facet's plane. */
@@ -115,7 +153,7 @@ function carrier(fields: WeatherFields): Carry {
       const penalty = square + (facing < LENDS_COSINE ? 4 * reach * reach : 0);
       if (penalty < nearest) [nearest, fallback] = [penalty, point];
       if (facing < LENDS_COSINE || Math.abs(dx * nx + dy * ny + dz * nz) > NEAR_PLANE * spacingMillimetres) return;
-      const own = 1 / (square + 0.05 * reach * reach);
+      const own = 1 / (square + 0.3 * reach * reach);
       weight += own;
       c += own * (covered[point] as number);
       k += own * (convexity[point] as number);

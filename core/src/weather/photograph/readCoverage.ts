@@ -28,8 +28,7 @@ export interface CoverageQuestion {
 }
 
 /** Why a photograph is not answered, as a code for its words. */
-export type PhotoRefusal =
-  'noCleanPins' | 'clipped' | 'tooAlike' | 'readingsDisagree' | 'tooSmall' | 'notRegistered' | 'anotherPart' | 'blurred';
+export type PhotoRefusal = 'noCleanPins' | 'clipped' | 'tooAlike' | 'readingsDisagree' | 'tooSmall' | 'notRegistered' | 'anotherPart';
 
 /** A share of the area that a deposit covers, with the interval that holds. */
 export interface CoverageReading {
@@ -52,8 +51,8 @@ export const PHOTO_BOUNDS = {
   mostResidual: 2.5,
   /** how far clean places may disagree on how the light changed, as a logarithm: on another part they disagree by more */
   mostSpread: 0.12,
-  /** detail of the later photograph over that of the clean one: a pass adds some, only blur takes it away */
-  leastDetail: 0.35,
+  /** slope of the ratio's logarithm over the clean light's: 0 on the same part, −1 on another (9 of 10 turned parts are under this, 6 of 100 right ones) */
+  leastSlope: -0.4,
   /** share of pixels that no mix of base and deposit explains: with the right part 1 in 100, at most 13; with another 12 and more */
   mostImpossible: 0.08,
 } as const;
@@ -98,7 +97,7 @@ export function readCoverage(question: CoverageQuestion): CoverageReading {
   if (!registration || registration.residual > PHOTO_BOUNDS.mostResidual) return refuse('notRegistered');
   const warped = warp(after, clean, area, registration.map);
   if (!warped) return refuse('notRegistered');
-  if (detail(after, area) < PHOTO_BOUNDS.leastDetail * detail(warped, area)) return refuse('blurred');
+  if ((shadeSlope(after, warped, area) ?? 0) < PHOTO_BOUNDS.leastSlope) return refuse('anotherPart');
   const gain = gainAtPins(after, clean, question.cleanPins, registration.map);
   if (!gain) return refuse('noCleanPins');
   if (gain.spread > PHOTO_BOUNDS.mostSpread) return refuse('anotherPart');
@@ -163,21 +162,39 @@ function warp(after: Photo, clean: Photo, area: InnerArea, map: (x: number, y: n
   return { ...after, light };
 }
 
-/** Mean step of brightness from pixel to pixel, over the brightness. */
-function detail({ width, light }: Photo, { left, top, right, bottom }: InnerArea): number {
-  let steps = 0;
-  let sum = 0;
-  for (let y = top; y < bottom; y += 1)
-    for (let x = left; x + 2 < right; x += 1) {
-      const at = (y * width + x) * 3 + 1;
-      const [one, next, third] = [light[at] as number, light[at + 3] as number, light[at + 6] as number];
-      if (!(one + next + third > 0)) continue;
-      // The second difference: slow shading over the part is no detail.
-      steps += Math.abs(one - 2 * next + third);
-      sum += next;
+/** Side of the blocks that shade is compared in, pixels of the averaged photograph: small beside a part's shape, large beside noise. */
+const BLOCK = 6;
+
+/**
+ * How the ratio of both photographs hangs on the clean one's light, as the slope of their logarithms over blocks: 0 for the same part, as its shade is in
+ * both; −1 where the clean one has nothing to do with the other. Null where there is too little shade to tell.
+ */
+function shadeSlope(after: Photo, warped: Photo, { left, top, right, bottom }: InnerArea): number | null {
+  const points: (readonly [number, number])[] = [];
+  for (let y = top; y + BLOCK <= bottom; y += BLOCK)
+    for (let x = left; x + BLOCK <= right; x += BLOCK) {
+      let [now, before] = [0, 0];
+      for (let dy = 0; dy < BLOCK; dy += 1)
+        for (let dx = 0; dx < BLOCK; dx += 1) {
+          const at = ((y + dy) * after.width + x + dx) * 3;
+          now += (after.light[at] as number) + 2 * (after.light[at + 1] as number) + (after.light[at + 2] as number);
+          before += (warped.light[at] as number) + 2 * (warped.light[at + 1] as number) + (warped.light[at + 2] as number);
+        }
+      if (now > 0 && before > 0) points.push([Math.log(before), Math.log(now / before)]);
     }
-  return sum > 0 ? steps / sum : 0;
+  if (points.length < 20) return null;
+  const mean = (part: 0 | 1): number => points.reduce((sum, point) => sum + point[part], 0) / points.length;
+  const [mx, my] = [mean(0), mean(1)];
+  let [xx, xy] = [0, 0];
+  for (const [x, y] of points) {
+    xx += (x - mx) ** 2;
+    xy += (x - mx) * (y - my);
+  }
+  return Math.sqrt(xx / points.length) < LEAST_SHADE ? null : xy / xx;
 }
+
+/** Less shade than this, as a deviation of logarithms, tells nothing. */
+const LEAST_SHADE = 0.08;
 
 /** How the light changed: a gain for each channel that may lean over the picture, as clean places have it. */
 type Gain = (channel: number, x: number, y: number) => number;

@@ -19,6 +19,13 @@ export interface WeatherPass {
 
 /** Film in coats that counts as ink; under that a place is hardly touched (guessed). */
 export const INK_COATS = 0.15;
+/** A veil has no marks: all of it is ink, and counts as soon as it is seen. */
+const VEIL_COATS = 0.01;
+
+/** Film in coats from which a carrier's deposit counts as ink. */
+export function inkCoats({ kind }: Carrier): number {
+  return kind === 'veil' ? VEIL_COATS : INK_COATS;
+}
 /** ΔE00 from which a place differs at a glance, seen side by side (common practice). */
 export const SEEN_DIFFERENCE = 2;
 

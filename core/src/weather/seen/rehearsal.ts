@@ -11,7 +11,7 @@ import type { FilmTable } from './bands';
 import { bodyOfLab, layFilm, tableOfFilm, WIDE_BANDS, writeLabs, writeSeen } from './bands';
 import { eyeDisc } from './eyeDisc';
 import type { PassSight, WeatherPass } from './pass';
-import { INK_COATS, SEEN_DIFFERENCE } from './pass';
+import { inkCoats, SEEN_DIFFERENCE } from './pass';
 
 /** A part as it would look, reckoned pass by pass. What was reckoned is kept until what it depends on changes. */
 export interface Rehearsal {
@@ -96,7 +96,8 @@ export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | Flo
         const sum = blurred[at] as Float32Array;
         for (let place = 0; place < sum.length; place += 1) sum[place] = (sum[place] as number) + share * (seen[place] as number);
         const ink = inks[at] as Float32Array;
-        for (let place = 0; place < count; place += 1) if ((film[place] as number) > INK_COATS) ink[place] = (ink[place] as number) + share;
+        const least = inkCoats(pass.carrier);
+        for (let place = 0; place < count; place += 1) if ((film[place] as number) > least) ink[place] = (ink[place] as number) + share;
       });
     }
     let under = new Float32Array(count * 3);

@@ -87,7 +87,7 @@ export const CORROSION: readonly Technique[] = [
     lands: 'in recesses and where water stays; rubbed off what hands touch',
     carrier: {
       kind: 'marks',
-      grip: { everywhere: 0.02, covered: 0.9, relief: [0.1, 0.4, 0.25], wet: 0.6, sparesRecess: 0 },
+      grip: { everywhere: 0.06, covered: 1.2, relief: [0.1, 0.4, 0.45], wet: 0.6, sparesRecess: 0 },
       filmCoats: 0.7,
       rim: 0.3,
       pattern: 'cloud',

@@ -1,0 +1,155 @@
+import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
+import type { TechniqueCard } from '@zinc-ladder/model/records/techniqueCard';
+import { DEMO_MOMENT } from './scenario';
+
+const DAY_MS = 86_400_000;
+
+/** `[name, technique, tried on, base, deposit, product, amount, wiped, minutes, before, after, worked, note, days ago]` */
+type Row = readonly [
+  name: string,
+  techniqueId: string,
+  triedOn: string,
+  base: string,
+  deposit: string,
+  productId: string | null,
+  amount: number,
+  wiped: number,
+  minutes: number,
+  before: number | null,
+  after: number | null,
+  isGood: boolean | null,
+  note: string,
+  daysAgo: number,
+];
+
+const ROWS: readonly Row[] = [
+  [
+    'Umber wash on brass',
+    'washWiped',
+    'test card 4',
+    '#b08d4a',
+    '#493729',
+    'wash-umber',
+    0.55,
+    0.6,
+    9,
+    0,
+    0.19,
+    true,
+    'Wiped after a minute, cloth turned at every wipe.',
+    12,
+  ],
+  [
+    'Umber wash on bakelite',
+    'washLeft',
+    'test card 5',
+    '#3d211a',
+    '#493729',
+    'wash-umber',
+    0.5,
+    0.15,
+    8,
+    0,
+    0.01,
+    false,
+    'Cannot be seen. An hour lost; black next time, or ochre dust.',
+    11,
+  ],
+  [
+    'Verdigris on brass',
+    'verdigris',
+    'test card 4',
+    '#b08d4a',
+    '#6fa595',
+    'wash-verdigris',
+    0.4,
+    0,
+    7,
+    0,
+    0.14,
+    true,
+    'Dabbed, high places wiped while wet.',
+    10,
+  ],
+  [
+    'Pale edges on brass',
+    'dryBrush',
+    'spare cage bar',
+    '#b08d4a',
+    '#cdb06a',
+    'acrylic-highlight',
+    0.5,
+    0,
+    5,
+    0,
+    0.06,
+    true,
+    'Brush nearly dry.',
+    8,
+  ],
+  [
+    'Soot on amber',
+    'soot',
+    'spare chimney',
+    '#c98a35',
+    '#2d2b29',
+    'wash-soot',
+    0.7,
+    0,
+    6,
+    0,
+    0.22,
+    null,
+    'Good under the rim; not yet looked at lit.',
+    5,
+  ],
+  [
+    'Sponge chips on zinc',
+    'chipsSponge',
+    'test card 7',
+    '#8b9093',
+    '#4b3224',
+    'acrylic-umber',
+    0.4,
+    0,
+    6,
+    0.02,
+    0.2,
+    false,
+    'Sponge printed the same chip six times. Turn it.',
+    3,
+  ],
+];
+
+/** Six technique cards: four tries that worked or may, two that did not. */
+export const DEMO_TECHNIQUE_CARDS: readonly TechniqueCard[] = ROWS.map(
+  ([name, techniqueId, triedOn, base, deposit, productId, amount, wiped, minutes, before, after, isGood, note, daysAgo], at) => {
+    const technique = findTechnique(techniqueId);
+    return {
+      id: `technique-card-${at + 1}`,
+      revision: 0,
+      name,
+      techniqueId,
+      triedOn,
+      baseLab: [...labOfHex(base)],
+      depositLab: [...labOfHex(deposit)],
+      productId,
+      amount,
+      wiped,
+      sizeMillimetres: technique.usualSizeMillimetres,
+      tool: technique.tool.slice(0, 200),
+      mix:
+        technique.thinning.with === 'nothing'
+          ? 'not thinned'
+          : `${technique.thinning.paint} : ${technique.thinning.thinner} with ${technique.thinning.with}`,
+      minutes,
+      coverageBefore: before,
+      coverageAfter: after,
+      half: after === null ? null : Math.round((0.03 + 0.2 * after) * 1000) / 1000,
+      isGood,
+      note,
+      madeAtMs: DEMO_MOMENT - daysAgo * DAY_MS,
+    };
+  },
+);

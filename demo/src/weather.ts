@@ -1,0 +1,187 @@
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import { photoOfPixels } from '@zinc-ladder/core/weather/photograph/photo';
+import { readCoverage } from '@zinc-ladder/core/weather/photograph/readCoverage';
+import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
+import type { RenderedPair } from '@zinc-ladder/core/weather/testing/renderPhotos';
+import { renderPair } from '@zinc-ladder/core/weather/testing/renderPhotos';
+import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import type { PlannedWeatherPass, WearPin, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
+import { writePng } from './pictures/png';
+import { DEMO_MOMENT } from './scenario';
+
+const HOUR_MS = 3_600_000;
+const BRASS: Lab = labOfHex('#b08d4a');
+const VERDIGRIS: Lab = labOfHex('#6fa595');
+
+/** A photograph of the demo: its record and its bytes. */
+interface DemoPhotograph {
+  readonly id: string;
+  readonly bytes: Uint8Array;
+  readonly reference: PictureReference;
+}
+
+/** `[technique, product, amount, wiped]`; a colour in place of a product where it is not on the shelf. */
+type PassRow = readonly [technique: string, paint: string, amount: number, wiped?: number];
+
+function passes(partId: string, rows: readonly PassRow[]): PlannedWeatherPass[] {
+  return rows.map(([techniqueId, paint, amount, wiped], at) => {
+    const technique = findTechnique(techniqueId);
+    const isColour = paint.startsWith('#');
+    return {
+      id: `${partId}-w${at + 1}`,
+      techniqueId,
+      productId: isColour ? null : paint,
+      lab: [...labOfHex(isColour ? paint : technique.usualHex)],
+      amount,
+      wiped: wiped ?? technique.usualWiped ?? 0,
+      sizeMillimetres: technique.usualSizeMillimetres,
+      seed: at + 1,
+      stop: null,
+      rungId: null,
+    };
+  });
+}
+
+function plan(
+  partId: string,
+  shownId: WeatherPlan['shownId'],
+  rows: readonly PassRow[],
+  pins: readonly Omit<WearPin, 'id'>[] = [],
+): WeatherPlan {
+  return {
+    id: `weather-${partId}`,
+    revision: 0,
+    partId,
+    shownId,
+    baseLab: null,
+    up: [0, 0, 1],
+    pins: pins.map((pin, at) => ({ ...pin, id: `${partId}-pin-${at + 1}` })),
+    passes: passes(partId, rows),
+    readings: [],
+    cleanPictureId: null,
+  };
+}
+
+/**
+ * The lantern aged as one, the cuff's plates as one set with a clasp that looks too new, and the mistake a rehearsal avoids: umber wash on bakelite brown.
+ * A pass on the tank is photographed, clean and after, by the script that knows how much is covered.
+ */
+export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly photographs: readonly DemoPhotograph[] } {
+  const pair = renderPair({
+    base: BRASS,
+    deposit: VERDIGRIS,
+    pattern: 'wash',
+    share: 0.17,
+    light: 'soft',
+    isLightMoved: true,
+    isShiny: false,
+    size: 240,
+    seed: 9,
+  });
+  const reading = readCoverage({
+    after: photoOfPixels(pair.after, pair.width, pair.height),
+    clean: photoOfPixels(pair.clean, pair.width, pair.height),
+    pairs: pair.pairs,
+    cleanPins: pair.cleanPins,
+    base: BRASS,
+    deposit: VERDIGRIS,
+    area: pair.area,
+  });
+  if (reading.coverage === null || reading.high === null || reading.low === null)
+    throw new Error(`the photographed pass is refused: ${reading.refusal ?? ''}`);
+  const tank = plan(
+    'lantern-tank',
+    'metal',
+    [
+      ['washWiped', 'wash-umber', 0.6, 0.55],
+      ['verdigris', 'wash-verdigris', 0.7],
+      ['soot', 'wash-soot', 0.35],
+      ['polishEdges', 'acrylic-highlight', 0.5],
+    ],
+    [
+      { kind: 'held', place: [57.7, 0, 10] },
+      { kind: 'runs', place: [0, -55, 52] },
+    ],
+  );
+  const verdigris = tank.passes[1];
+  if (!verdigris) throw new Error('the tank has a second pass');
+  const photographs = [
+    photograph('photo-tank-clean', 'clean Tank', pair.clean, pair, DEMO_MOMENT - 50 * HOUR_MS),
+    photograph('photo-tank-verdigris', 'Tank after verdigris', pair.after, pair, DEMO_MOMENT - 26 * HOUR_MS),
+  ];
+  return {
+    photographs,
+    plans: [
+      {
+        ...tank,
+        cleanPictureId: 'photo-tank-clean',
+        passes: tank.passes.map((pass) =>
+          pass.id === verdigris.id ? { ...pass, stop: Math.ceil((reading.high ?? 0) * 100) / 100 } : pass,
+        ),
+        readings: [
+          {
+            id: 'reading-tank-1',
+            passId: verdigris.id,
+            amount: 0.3,
+            coverage: reading.coverage,
+            half: (reading.high - reading.low) / 2,
+            how: 'pair',
+            pictureId: 'photo-tank-verdigris',
+            atMs: DEMO_MOMENT - 26 * HOUR_MS,
+          },
+        ],
+      },
+      plan('lantern-base', 'metal', [
+        ['washWiped', 'wash-umber', 0.6, 0.55],
+        ['verdigris', 'wash-verdigris', 0.7],
+        ['polishEdges', 'acrylic-highlight', 0.5],
+      ]),
+      plan(
+        'lantern-cap',
+        'metal',
+        [
+          ['washWiped', 'wash-umber', 0.6, 0.55],
+          ['verdigris', 'wash-verdigris', 0.8],
+          ['soot', 'wash-soot', 0.6],
+          ['polishEdges', 'acrylic-highlight', 0.5],
+        ],
+        [{ kind: 'held', place: [19, 0, 42] }],
+      ),
+      plan('telegraph-knobs', 'plastic', [['washLeft', 'wash-umber', 0.5]]),
+      plan('cuff-plates', 'metal', [
+        ['washLeft', 'wash-umber', 0.45, 0.1],
+        ['spongeStipple', 'acrylic-white', 0.35],
+        ['scratches', '#d4d8da', 0.6],
+        ['dryBrush', 'acrylic-highlight', 0.8],
+      ]),
+      plan('cuff-clasp', 'metal', [
+        ['washWiped', 'wash-umber', 0.2],
+        ['scratches', '#d4d8da', 0.1],
+        ['dryBrush', 'acrylic-highlight', 0.2],
+      ]),
+    ],
+  };
+}
+
+function photograph(id: string, name: string, rgba: Uint8Array, { width, height }: RenderedPair, takenAtMs: number): DemoPhotograph {
+  const rgb = new Uint8Array(width * height * 3);
+  for (let pixel = 0; pixel < width * height; pixel += 1) rgb.set(rgba.subarray(pixel * 4, pixel * 4 + 3), pixel * 3);
+  const bytes = writePng(rgb, width, height);
+  return {
+    id,
+    bytes,
+    reference: {
+      id,
+      revision: 0,
+      name,
+      mediaType: 'image/png',
+      byteLength: bytes.length,
+      propId: null,
+      partId: 'lantern-tank',
+      neutral: null,
+      takenAtMs,
+      note: 'drawn by a script that knows how much is covered',
+    },
+  };
+}
