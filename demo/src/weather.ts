@@ -65,7 +65,7 @@ function plan(
 
 /**
  * The lantern aged as one, the cuff's plates as one set with a clasp that looks too new, and the mistake a rehearsal avoids: umber wash on bakelite brown.
- * A pass on the tank is photographed, clean and after, by the script that knows how much is covered.
+ * A pass on the base is photographed, clean and after, by the script that knows how much is covered.
  */
 export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly photographs: readonly DemoPhotograph[] } {
   const pair = renderPair({
@@ -104,39 +104,40 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
       { kind: 'runs', place: [0, -55, 52] },
     ],
   );
-  const verdigris = tank.passes[1];
-  if (!verdigris) throw new Error('the tank has a second pass');
+  const base = plan('lantern-base', 'metal', [
+    ['washWiped', 'wash-umber', 0.6, 0.55],
+    ['verdigris', 'wash-verdigris', 0.8],
+    ['polishEdges', 'acrylic-highlight', 0.5],
+  ]);
+  const verdigris = base.passes[1];
+  if (!verdigris) throw new Error('the base has a second pass');
   const photographs = [
-    photograph('photo-tank-clean', 'clean Tank', pair.clean, pair, DEMO_MOMENT - 50 * HOUR_MS),
-    photograph('photo-tank-verdigris', 'Tank after verdigris', pair.after, pair, DEMO_MOMENT - 26 * HOUR_MS),
+    photograph('photo-base-clean', 'clean Base', pair.clean, pair, DEMO_MOMENT - 50 * HOUR_MS),
+    photograph('photo-base-verdigris', 'Base after verdigris', pair.after, pair, DEMO_MOMENT - 26 * HOUR_MS),
   ];
   return {
     photographs,
     plans: [
+      tank,
       {
-        ...tank,
-        cleanPictureId: 'photo-tank-clean',
-        passes: tank.passes.map((pass) =>
+        ...base,
+        cleanPictureId: 'photo-base-clean',
+        passes: base.passes.map((pass) =>
           pass.id === verdigris.id ? { ...pass, stop: Math.ceil((reading.high ?? 0) * 100) / 100 } : pass,
         ),
         readings: [
           {
-            id: 'reading-tank-1',
+            id: 'reading-base-1',
             passId: verdigris.id,
             amount: 0.3,
             coverage: reading.coverage,
             half: (reading.high - reading.low) / 2,
             how: 'pair',
-            pictureId: 'photo-tank-verdigris',
+            pictureId: 'photo-base-verdigris',
             atMs: DEMO_MOMENT - 26 * HOUR_MS,
           },
         ],
       },
-      plan('lantern-base', 'metal', [
-        ['washWiped', 'wash-umber', 0.6, 0.55],
-        ['verdigris', 'wash-verdigris', 0.7],
-        ['polishEdges', 'acrylic-highlight', 0.5],
-      ]),
       plan(
         'lantern-cap',
         'metal',
@@ -178,7 +179,7 @@ function photograph(id: string, name: string, rgba: Uint8Array, { width, height 
       mediaType: 'image/png',
       byteLength: bytes.length,
       propId: null,
-      partId: 'lantern-tank',
+      partId: 'lantern-base',
       neutral: null,
       takenAtMs,
       note: 'drawn by a script that knows how much is covered',

@@ -90,7 +90,9 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
               onLook={pinKind ? (look) => void addPin(look) : null}
             />
           ) : (
-            <Waiting weather={weather} />
+            <div className="bg-band border-line flex h-[26rem] items-center justify-center border p-4">
+              <Waiting weather={weather} />
+            </div>
           )}
           <div className="mt-2 grid items-end gap-x-6 gap-y-2 sm:grid-cols-2">
             <Slider
@@ -162,7 +164,7 @@ function Waiting({ weather }: { readonly weather: Weather }) {
     );
   return (
     <div className="flex items-center gap-3">
-      <progress className="accent-edge h-3 w-48" max={1} value={weather.progress} aria-label="Looking where weather reaches" />
+      <progress className="accent-edge" max={1} value={weather.progress} aria-label="Looking where weather reaches" />
       <span className="text-dim">Looking where weather reaches it…</span>
       <Button onClick={weather.stop}>Stop</Button>
     </div>

@@ -1,0 +1,22 @@
+import type { WeatherDeskApi } from '../engine/weatherClient';
+import { createWeatherDesk } from '../engine/weatherDesk';
+
+/** Few points: tests ask what is told, not to the last percent. */
+const POINTS = 3000;
+const desk = createWeatherDesk(POINTS);
+const bytesOf = async (file: Blob | null): Promise<Uint8Array | null> => file && new Uint8Array(await file.arrayBuffer());
+
+/** The weather desk in the page, for tests without workers; photographs are no canvas here and are left to the browser tests. */
+export function getWeatherDesk(): WeatherDeskApi {
+  return {
+    open: async (ask, file, onProgress) => desk.open(ask, await bytesOf(file), onProgress),
+    rehearse: (...given) => desk.rehearse(...given),
+    standing: async (ask, file, ...given) => desk.standing(ask, await bytesOf(file), ...given),
+    photograph: () => Promise.reject(new Error('no canvas here')),
+  };
+}
+
+/** Nothing to end. */
+export function stopWeatherDesk(): void {
+  // The desk lives in the page here.
+}
