@@ -1,5 +1,8 @@
+import { AGES } from '@zinc-ladder/core/ladder/ages';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
+import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials';
+import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
@@ -15,6 +18,17 @@ import { addProp, NEW_PROP } from '../data/changes/propChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/rungChanges';
 import { leaveOut } from '../data/changes/rungStateChanges';
 import { addPass, fitLoops, removeInspectionPicture, removeReferencePicture } from '../data/changes/surfaceChanges';
+import {
+  addWeatherPass,
+  changePass,
+  keepReading,
+  layOutStory,
+  moveWeatherPass,
+  newPass,
+  newWeatherPlan,
+  putPassesOnLadder,
+  removeWeatherPass,
+} from '../data/changes/weatherChanges';
 import type { Edit } from '../data/edit';
 import type { Store } from '../data/store';
 
@@ -72,6 +86,8 @@ const REMOVED = [
   'targets',
   'maskPlans',
   'stencils',
+  'weatherPlans',
+  'techniqueCards',
 ] as const;
 
 /** Every change there is, as an act. */
@@ -125,6 +141,47 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       note: '',
     }));
     await putMaskRungs(edit, ladder.id, made as never, plan, new Map(records.products.map((product) => [product.id, product])), makeId);
+  }),
+  on('begin weathering', 'parts', async (edit, part, { choice, makeId, records }) => {
+    const plan = records.weatherPlans.find((entry) => entry.partId === part.id) ?? newWeatherPlan(makeId(), part.id, 'metal');
+    await edit.put('weatherPlans', plan);
+    const material = chosen(SHOWN_MATERIALS, choice(1))?.id ?? 'metal';
+    await layOutStory(edit, plan, material, chosen(AGES, choice(2))?.id ?? 'worn', records.products, makeId);
+  }),
+  on('add a weathering pass', 'weatherPlans', (edit, plan, { choice, makeId, records }) => {
+    const technique = chosen(TECHNIQUES, choice(1));
+    return technique && plan.passes.length < 20
+      ? addWeatherPass(edit, plan.id, newPass(makeId(), technique, [50, 0, 0], records.products, choice(2) % 99))
+      : Promise.resolve();
+  }),
+  on('put passes on the ladder', 'weatherPlans', async (edit, plan, { makeId, records }) => {
+    const ladder = records.ladders.find((entry) => entry.partId === plan.partId);
+    const part = records.parts.find((entry) => entry.id === plan.partId);
+    if (ladder && part)
+      await putPassesOnLadder(edit, plan.id, part, ladder.id, new Map(records.products.map((product) => [product.id, product])), makeId);
+  }),
+  on('change a weathering pass', 'weatherPlans', async (edit, plan, { choice }) => {
+    const pass = chosen(plan.passes, choice(1));
+    if (pass) await changePass(edit, plan.id, pass.id, { amount: (choice(2) % 101) / 100, seed: choice(2) % 999 });
+  }),
+  on('measure a weathering pass', 'weatherPlans', async (edit, plan, { choice, makeId, nowMs, records }) => {
+    const pass = chosen(plan.passes, choice(1));
+    const picture = chosen(records.pictures, choice(2));
+    if (pass && plan.readings.length < 40)
+      await keepReading(edit, plan.id, {
+        id: makeId(),
+        passId: pass.id,
+        amount: 0.2,
+        coverage: choice(2) % 3 === 0 ? null : 0.2,
+        half: 0.05,
+        how: 'eye',
+        pictureId: picture?.id ?? null,
+        atMs: nowMs,
+      });
+  }),
+  on('move or take away a weathering pass', 'weatherPlans', async (edit, plan, { choice }) => {
+    const pass = chosen(plan.passes, choice(1));
+    if (pass) await (choice(2) % 2 === 0 ? moveWeatherPass(edit, plan.id, pass.id, 1) : removeWeatherPass(edit, plan.id, pass.id));
   }),
   on('fit loops', 'ladders', (edit, ladder, { nowMs, choice, makeId }) => fitLoops(edit, ladder.id, choice(1) % 4, nowMs, makeId)),
   on('join', 'rungs', async (edit, rung, { choice, makeId, records }) => {

@@ -1,0 +1,126 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { openDemo } from './shops';
+
+/** Same places of the demo's two photographs, and places no pass touched, as the script that drew them knows them: shares of the sides. */
+const PAIRS = [
+  [
+    [0.149, 0.15],
+    [0.149, 0.145],
+  ],
+  [
+    [0.85, 0.18],
+    [0.854, 0.171],
+  ],
+  [
+    [0.821, 0.839],
+    [0.829, 0.834],
+  ],
+  [
+    [0.159, 0.829],
+    [0.165, 0.829],
+  ],
+  [
+    [0.451, 0.699],
+    [0.456, 0.697],
+  ],
+] as const;
+const CLEAN = [
+  [0.842, 0.734],
+  [0.819, 0.416],
+  [0.622, 0.851],
+  [0.353, 0.603],
+  [0.665, 0.719],
+  [0.259, 0.228],
+  [0.352, 0.464],
+  [0.137, 0.362],
+] as const;
+
+async function press(board: Locator, [x, y]: readonly [number, number]): Promise<void> {
+  const box = await board.boundingBox();
+  if (!box) throw new Error('the photograph is not drawn');
+  await board.click({ position: { x: x * box.width, y: y * box.height } });
+}
+
+/** Share of the picture's pixels that differ between two shots of the canvas. */
+async function shoot(page: Page): Promise<Buffer> {
+  return page.getByRole('application').screenshot();
+}
+
+test('how far do I go: passes of a story move the picture and the line, are put on the ladder, and undo takes all back', async ({
+  page,
+}) => {
+  await openDemo(page, '/weather/lantern-cap');
+  const passes = page.getByRole('region', { name: 'Passes' });
+  await expect(passes.getByRole('button', { name: /Dark wash, wiped \d+ %/u })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('application')).toBeVisible();
+  await page.waitForTimeout(1500);
+  const worn = await shoot(page);
+  await page.getByRole('button', { name: 'Half clean' }).click();
+  await page.waitForTimeout(800);
+  expect((await shoot(page)).equals(worn)).toBe(false);
+  await page.getByRole('button', { name: 'Half clean' }).click();
+  await passes.getByRole('button', { name: /Polished edges/u }).click();
+  const sheet = page.getByRole('region', { name: 'Polished edges' });
+  const before = await sheet.getByText(/Stop at/u).textContent();
+  await sheet.getByRole('slider', { name: 'Amount' }).press('End');
+  await expect(sheet.getByText(/Stop at/u)).not.toHaveText(before ?? '', { timeout: 15_000 });
+  await passes.getByRole('button', { name: /^Put \d on the ladder$/u }).click();
+  await expect(passes.getByText('on the ladder').first()).toBeVisible();
+  await sheet.getByRole('link', { name: 'Its rung' }).click();
+  await expect(page.getByRole('heading', { name: /polished edges/iu }).first()).toBeVisible();
+  await page.goBack();
+  await page.getByRole('button', { name: /^Undo Put the passes on the ladder/u }).click();
+  await expect(passes.getByRole('button', { name: /^Put \d on the ladder$/u })).toBeVisible();
+});
+
+test('the mistake a rehearsal avoids: umber wash on bakelite does not show, and black would', async ({ page }) => {
+  await openDemo(page, '/weather/telegraph-knobs');
+  const sheet = page.getByRole('region', { name: 'Dark wash, dabbed and left' });
+  await expect(sheet.getByRole('alert')).toContainText('will not show over Bakelite brown', { timeout: 30_000 });
+  await expect(page.getByText('by its shape: no recesses known')).toBeVisible();
+});
+
+test('a photographed pass is one light turn short of its line, and is read anew against the clean photograph', async ({ page }) => {
+  await openDemo(page, '/weather/lantern-base/steer?pass=lantern-base-w2');
+  const verdict = page.getByRole('region', { name: 'Verdict' });
+  await expect(verdict.getByText('One more, light')).toBeVisible({ timeout: 40_000 });
+  await page.getByRole('combobox', { name: /of those there are/u }).selectOption({ label: 'Base after verdigris' });
+  const clean = page.getByRole('application', { name: /Base, clean/u });
+  const after = page.getByRole('application', { name: /Base, after verdigris/u });
+  await expect(after).toBeVisible();
+  for (const [before, later] of PAIRS) {
+    await press(clean, before);
+    await press(after, later);
+  }
+  await page.getByRole('button', { name: 'Read it' }).click();
+  // Without clean places the change of light is not known.
+  await expect(page.getByRole('alert').filter({ hasText: 'clean places are pinned' })).toBeVisible();
+  await page.getByRole('button', { name: 'Clean places', exact: true }).click();
+  for (const place of CLEAN) await press(after, place);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  const reading = page.getByRole('status').filter({ hasText: 'covered' });
+  await expect(reading).toContainText('against the clean photograph', { timeout: 20_000 });
+  // The script covered 3 % of it.
+  const [share] = /(\d+) %/u.exec((await reading.textContent()) ?? '')?.slice(1) ?? [];
+  expect(Math.abs(Number(share) - 3)).toBeLessThanOrEqual(4);
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(page.getByRole('region', { name: 'Turns so far' }).getByRole('listitem')).toHaveCount(2);
+});
+
+test('a place is set on a photograph by keys alone', async ({ page }) => {
+  await openDemo(page, '/weather/lantern-base/steer?pass=lantern-base-w2');
+  await page.getByRole('combobox', { name: /of those there are/u }).selectOption({ label: 'Base after verdigris' });
+  const after = page.getByRole('application', { name: /Base, after verdigris/u });
+  await after.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('After · 1 places, 0 clean')).toBeVisible();
+});
+
+test('all parts of the lantern stand side by side: which looks too new, and the pass that brings it nearer', async ({ page }) => {
+  await openDemo(page, '/weather/lantern-cap/level');
+  await expect(page.getByRole('heading', { name: /Storm lantern No. 9: most look \d+/u })).toBeVisible({ timeout: 90_000 });
+  const row = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: 'Tank' }) });
+  await expect(row).toContainText(/\d+/u);
+});
