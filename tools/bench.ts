@@ -9,6 +9,7 @@ import { benchColour } from './bench/colourBench';
 import { benchMeshes } from './bench/meshBench';
 import { benchScale } from './bench/scaleBench';
 import { benchPlanner } from './bench/plannerBench';
+import { benchWeather } from './bench/weatherBench';
 import { readBundle, zipBundle } from '../model/src/file/zipProject';
 import { gatherAir } from '../model/src/gather/gatherAir';
 import { gatherPlan } from '../model/src/gather/gatherPlan';
@@ -22,7 +23,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** Long enough for the planner to end its search for the big shop on two cores. */
 const PLANNER_RESTS_MS = 25_000;
 /** `npm run bench -- colour planner` measures these alone; without names, all. */
-const PARTS = ['shop', 'colour', 'meshes', 'planner', 'log', 'screens', 'scale'] as const;
+const PARTS = ['shop', 'colour', 'meshes', 'weather', 'planner', 'log', 'screens', 'scale'] as const;
 const named = process.argv.slice(2);
 const wants = (part: (typeof PARTS)[number]): boolean => named.length === 0 || named.includes(part);
 const unknown = named.filter((name) => !PARTS.some((part) => part === name));
@@ -41,6 +42,7 @@ const { project } = readBundle(readFileSync(join(ROOT, 'demo/files/tide-office.z
 if (wants('shop')) benchShop();
 if (wants('colour')) benchColour(tell);
 if (wants('meshes')) benchMeshes(tell);
+if (wants('weather')) benchWeather(tell);
 if (wants('planner')) benchPlanner(tell);
 if (wants('log')) benchLog();
 if (wants('screens')) await benchScreens();

@@ -26,7 +26,6 @@ const SHOTS = [
   ['bench', '/bench'],
   ['ladders', '/ladders/lantern'],
   ['ladder-open', '/ladders/lantern/lantern-tank?rung=lantern-tank-21'],
-  ['part-new', '/ladders/telegraph', async (page) => page.getByRole('button', { name: 'Add part' }).click()],
   ['plan', '/plan', odds],
   ['plan-what-helps', '/plan', helps],
   [
@@ -66,9 +65,30 @@ const SHOTS = [
       await page.waitForTimeout(1500);
     },
   ],
+  [
+    'weather',
+    '/weather/lantern-tank',
+    async (page) => {
+      await drawn(page);
+      await page.getByRole('button', { name: /Verdigris \d/u }).waitFor({ timeout: 30_000 });
+      await page.waitForTimeout(2500);
+    },
+  ],
+  [
+    'weather-steer',
+    '/weather/lantern-base/steer?pass=lantern-base-w2',
+    async (page) => {
+      await page.getByText('One more, light').waitFor({ timeout: 40_000 });
+      await page.getByRole('combobox', { name: /of those there are/u }).selectOption({ label: 'Base after verdigris' });
+      await page.waitForTimeout(1000);
+    },
+  ],
+  [
+    'weather-level',
+    '/weather/lantern-cap/level',
+    async (page) => page.getByRole('heading', { name: /most look/u }).waitFor({ timeout: 60_000 }),
+  ],
   ['log', '/log'],
-  ['shop-hours', '/shop/hours'],
-  ['shop-products', '/shop/products', async (page) => page.getByRole('button', { name: /^Signal blue enamel/u }).click()],
   ['shop-files', '/shop/files'],
 ];
 

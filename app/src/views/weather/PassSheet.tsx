@@ -303,13 +303,15 @@ function How({ weather, pass }: { readonly weather: Weather; readonly pass: Plan
   return (
     <>
       {forbidden.length > 0 && (
-        <ul role="alert" className="border-oxide text-oxide mt-3 border-l-4 pl-3">
-          {forbidden.map(({ what, why }) => (
-            <li key={what}>
-              This part is {FORBIDDEN_WORDS[what]}: {why}.
-            </li>
-          ))}
-        </ul>
+        <div role="alert" className="border-oxide text-oxide mt-3 border-l-4 pl-3">
+          <ul>
+            {forbidden.map(({ what, why }) => (
+              <li key={what}>
+                This part is {FORBIDDEN_WORDS[what]}: {why}.
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-sm">
         {rows.map(([name, value]) => (
