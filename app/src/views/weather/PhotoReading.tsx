@@ -50,12 +50,15 @@ export function PhotoReading({
   pass,
   deposit,
   target,
+  onStop,
   onKeep,
 }: {
   readonly weather: Weather;
   readonly pass: PlannedWeatherPass;
   readonly deposit: Lab;
   readonly target: number | null;
+  /** a picture of the wanted look gives the stop line */
+  readonly onStop: (coverage: number) => void;
   readonly onKeep: (fields: Pick<CoverageRecord, 'coverage' | 'half' | 'how' | 'pictureId'>) => void;
 }) {
   const { plan, part, base } = weather;
@@ -230,6 +233,11 @@ export function PhotoReading({
           >
             Keep this reading
           </Button>
+          {reading.how === 'single' && (
+            <Button className="mt-2 ml-2" onClick={() => onStop(Math.round((reading.coverage ?? 0) * 100) / 100)}>
+              A picture of the wanted look: make it the stop line
+            </Button>
+          )}
         </div>
       )}
     </div>

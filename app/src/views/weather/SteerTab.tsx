@@ -213,7 +213,14 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
           </Button>
         </div>
         {way === 'photograph' ? (
-          <PhotoReading weather={weather} pass={pass} deposit={rehearsed.lab} target={target} onKeep={keepIt} />
+          <PhotoReading
+            weather={weather}
+            pass={pass}
+            deposit={rehearsed.lab}
+            target={target}
+            onStop={(stop) => void keep('Stop line', (change, id) => changePass(change, id, pass.id, { stop }))}
+            onKeep={keepIt}
+          />
         ) : (
           <EyeRow
             base={weather.base}
