@@ -79,7 +79,7 @@ const SHOTS = [
     '/weather/lantern-base/steer?pass=lantern-base-w2',
     async (page) => {
       await page.getByText('One more, light').waitFor({ timeout: 40_000 });
-      await page.getByRole('combobox', { name: /of those there are/u }).selectOption({ label: 'Base after verdigris' });
+      await page.getByRole('combobox', { name: /of those there are/u }).selectOption({ label: 'Base after sponge stipple' });
       await page.waitForTimeout(1000);
     },
   ],

@@ -11,8 +11,8 @@ import { writePng } from './pictures/png';
 import { DEMO_MOMENT } from './scenario';
 
 const HOUR_MS = 3_600_000;
-const BRASS: Lab = labOfHex('#b08d4a');
-const VERDIGRIS: Lab = labOfHex('#6fa595');
+const BRASS: Lab = labOfHex('#a8843c');
+const UMBER: Lab = labOfHex('#4b3224');
 
 /** A photograph of the demo: its record and its bytes. */
 interface DemoPhotograph {
@@ -70,10 +70,10 @@ function plan(
 export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly photographs: readonly DemoPhotograph[] } {
   const pair = renderPair({
     base: BRASS,
-    deposit: VERDIGRIS,
-    pattern: 'wash',
-    share: 0.17,
-    light: 'soft',
+    deposit: UMBER,
+    pattern: 'chips',
+    share: 0.21,
+    light: 'side',
     isLightMoved: true,
     isShiny: false,
     size: 240,
@@ -85,7 +85,7 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
     pairs: pair.pairs,
     cleanPins: pair.cleanPins,
     base: BRASS,
-    deposit: VERDIGRIS,
+    deposit: UMBER,
     area: pair.area,
   });
   if (reading.coverage === null || reading.high === null || reading.low === null)
@@ -106,14 +106,15 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
   );
   const base = plan('lantern-base', 'metal', [
     ['washWiped', 'wash-umber', 0.6, 0.55],
+    ['spongeStipple', 'acrylic-umber', 0.6],
     ['verdigris', 'wash-verdigris', 0.8],
     ['polishEdges', 'acrylic-highlight', 0.5],
   ]);
-  const verdigris = base.passes[1];
-  if (!verdigris) throw new Error('the base has a second pass');
+  const stippled = base.passes[1];
+  if (!stippled) throw new Error('the base has a second pass');
   const photographs = [
     photograph('photo-base-clean', 'clean Base', pair.clean, pair, DEMO_MOMENT - 50 * HOUR_MS),
-    photograph('photo-base-verdigris', 'Base after verdigris', pair.after, pair, DEMO_MOMENT - 26 * HOUR_MS),
+    photograph('photo-base-stipple', 'Base after sponge stipple', pair.after, pair, DEMO_MOMENT - 26 * HOUR_MS),
   ];
   return {
     photographs,
@@ -123,17 +124,17 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
         ...base,
         cleanPictureId: 'photo-base-clean',
         passes: base.passes.map((pass) =>
-          pass.id === verdigris.id ? { ...pass, stop: Math.ceil((reading.high ?? 0) * 100) / 100 } : pass,
+          pass.id === stippled.id ? { ...pass, stop: Math.ceil((reading.high ?? 0) * 100 + 1) / 100 } : pass,
         ),
         readings: [
           {
             id: 'reading-base-1',
-            passId: verdigris.id,
-            amount: 0.3,
+            passId: stippled.id,
+            amount: 0.35,
             coverage: reading.coverage,
             half: (reading.high - reading.low) / 2,
             how: 'pair',
-            pictureId: 'photo-base-verdigris',
+            pictureId: 'photo-base-stipple',
             atMs: DEMO_MOMENT - 26 * HOUR_MS,
           },
         ],

@@ -27,6 +27,8 @@ const VERDICTS: Readonly<Record<Verdict, string>> = {
   stop: 'Stop',
   outOfReach: 'It will not get there',
 };
+/** A turn of more than this is no light one. */
+const LIGHT = 0.5;
 const HOW = {
   pair: 'photograph, registered',
   unregistered: 'photograph, not registered',
@@ -108,7 +110,11 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
                   source: 'own model: hands lognormal, spread guessed; simulated, 6 in 100 end over the line by a quarter',
                 }}
               >
-                {readings.length === 0 && next.verdict === 'more' ? 'Begin with half' : VERDICTS[next.verdict]}
+                {readings.length === 0 && next.verdict === 'more'
+                  ? 'Begin with half'
+                  : next.verdict === 'more' && next.amount > LIGHT
+                    ? 'One more'
+                    : VERDICTS[next.verdict]}
               </Why>
             ) : (
               'Rehearsing…'
