@@ -54,16 +54,20 @@ export function checkStack(material: MaterialId, steps: readonly StackStep[]): C
   let under = null as UnderFilm | null;
   let isScuffed = false;
   let isWashed = false;
+  let waxed: StackStep | null = null;
   for (const step of steps) {
     const method = findMethod(step.methodId);
     if (method.roughens) isScuffed = true;
     if (WASHES.has(step.methodId)) isWashed = true;
     const heat = heatFinding(step, substrate.isResin);
     if (heat) findings.push(heat);
+    if (step.methodId === POLISH) waxed = step;
     if (step.classId === null) continue;
     const nature = natureOf(step.classId);
     if (!nature || nature.family === 'masking') continue;
     const isGlue = nature.family === 'glue';
+    if (waxed && !isGlue) findings.push(overWax(step, waxed));
+    waxed = null;
     for (const rule of COMPAT_RULES) {
       if (!matches(rule.over, nature, step.classId)) continue;
       if (isGlue && rule.over.classIds === undefined) continue;
@@ -133,6 +137,23 @@ function heatFinding(step: StackStep, isResin: boolean): CompatFinding | null {
     remedy: { kind: 'card' },
     remedyWords: 'Try it on a scrap of the same filament.',
     symptoms: ['warping'],
+  };
+}
+
+/** The method whose wax or graphite nothing holds on. */
+const POLISH = 'polish';
+
+function overWax(step: StackStep, waxed: StackStep): CompatFinding {
+  return {
+    ruleId: 'filmOverWax',
+    stepId: step.id,
+    underId: waxed.id,
+    what: 'A film over wax or graphite.',
+    why: 'Nothing holds on wax: the film beads, peels, and the metal under it goes grey. Polishing comes last.',
+    sure: 'certain',
+    remedy: { kind: 'leaveOut' },
+    remedyWords: `Leave ${step.name} out, or move ${waxed.name} after it.`,
+    symptoms: ['fishEyes', 'peeling'],
   };
 }
 

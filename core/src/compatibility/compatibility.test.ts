@@ -60,6 +60,7 @@ const BREACHES = [
   ['waterOverSlickEnamel', 'rigid', ['wash', 'primer', 'enamelColour', 'brushAcrylic']],
   ['thinEpoxyInClearLens', 'translucent', ['wash', 'tintedEpoxy', 'lacquerClear!']],
   ['heatOnFilament', 'rigid', ['wash', 'primer', 'warmDry']],
+  ['filmOverWax', 'rigid', ['wash', 'primer', 'brushAcrylic', 'polish', 'lacquerClear']],
 ] as const;
 
 describe('the stack of films', () => {
@@ -76,6 +77,12 @@ describe('the stack of films', () => {
     const found = checkStack(material, steps(...words)).find((finding) => finding.ruleId === rule);
     expect(found?.why.length).toBeGreaterThan(10);
     expect(found?.remedyWords.length).toBeGreaterThan(10);
+  });
+  it('polish on top of all holds, and is told of once where more than one film follows', () => {
+    expect(rules('rigid', 'wash', 'primer', 'brushAcrylic', 'waterClear', 'polish')).not.toContain('filmOverWax');
+    expect(
+      rules('rigid', 'wash', 'primer', 'brushAcrylic', 'polish', 'waterClear', 'waterClear').filter((rule) => rule === 'filmOverWax'),
+    ).toHaveLength(1);
   });
   it('every rule has a ladder that breaks it', () => {
     const broken = new Set<string>(BREACHES.map(([rule]) => rule));

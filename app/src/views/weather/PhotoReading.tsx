@@ -25,7 +25,8 @@ const REFUSALS: Readonly<Record<PhotoRefusal, string>> = {
   noCleanPins: `Fewer than ${PHOTO_BOUNDS.leastPins} clean places are pinned: without them the change of light cannot be told from the pass. Pin a dozen that no pass touched.`,
   clipped: 'More than a tenth of it is burnt out or black. Turn the lamp or the exposure down, and photograph again.',
   tooAlike: 'Deposit and base are too alike (under ΔE00 15): no photograph tells them apart. Judge by eye, or on a card.',
-  readingsDisagree: 'Two ways of reading it contradict each other: shine or shade is taken for the pass, or base or paint have another colour than the shelf says. Photograph under softer light.',
+  readingsDisagree:
+    'Two ways of reading it contradict each other: shine or shade is taken for the pass, or base or paint have another colour than the shelf says. Photograph under softer light.',
   tooSmall: 'The area is too small to count. Draw it larger, or come nearer.',
   notRegistered: 'The same places do not fit together: one is set wrong, or all lie on a line. Set them anew, spread over the part.',
   anotherPart:

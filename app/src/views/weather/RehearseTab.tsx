@@ -60,10 +60,11 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
         .then(({ pins }) => change.patch('weatherPlans', id, { pins: [...pins, { id: newId(), kind: pinKind, place: rounded }] })),
     );
   };
-  const drawn = without && chosen ? chosen.at : passes.length;
+  const hiddenAt = without && chosen ? chosen.at : -1;
+  const drawn = useMemo(() => passes.map((pass, at) => (at === hiddenAt ? { ...pass, amount: 0 } : pass)), [passes, hiddenAt]);
   const setting = useMemo(
-    () => ({ lampDegrees, passCount: drawn, isSplit, baseSheen: SHEEN_BY_FINISH[weather.finish?.id ?? ''] ?? USUAL_SHEEN }),
-    [lampDegrees, drawn, isSplit, weather.finish],
+    () => ({ lampDegrees, isSplit, baseSheen: SHEEN_BY_FINISH[weather.finish?.id ?? ''] ?? USUAL_SHEEN }),
+    [lampDegrees, isSplit, weather.finish],
   );
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem]">
@@ -81,7 +82,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
             <WeatherCanvas
               surface={weather.surface}
               up={plan.up as unknown as Vector}
-              passes={passes}
+              passes={drawn}
               base={weather.base}
               mirrored={weather.mirrored}
               setting={setting}

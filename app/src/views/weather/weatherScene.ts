@@ -34,8 +34,6 @@ import { FRAGMENT_SHADER, VERTEX_SHADER } from './weatherShader';
 export interface SceneSetting {
   /** way the lamp stands round the part, degrees from the front */
   readonly lampDegrees: number;
-  /** passes that are drawn, from the first */
-  readonly passCount: number;
   /** left half without any */
   readonly isSplit: boolean;
   /** how the base shines, 0 … 1 */
@@ -63,7 +61,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
   const scene = new Scene();
   let frame = 0;
-  let setting: SceneSetting = { lampDegrees: 40, passCount: 0, isSplit: false, baseSheen: 0.4 };
+  let setting: SceneSetting = { lampDegrees: 40, isSplit: false, baseSheen: 0.4 };
   let up: Vector = [0, 0, 1];
   const passData = texture(PASS_TEXELS, MOST_WEATHER_PASSES);
   const filmData = texture(THICKNESSES, filmRows(MOST_WEATHER_PASSES));
@@ -103,7 +101,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       frame = 0;
       uniforms.eye.value.copy(turntable.camera.position);
       uniforms.lampFrom.value.copy(lampDirection(up, setting.lampDegrees));
-      uniforms.passCount.value = Math.min(passes.given.length, setting.passCount);
+      uniforms.passCount.value = passes.given.length;
       uniforms.splitAt.value = setting.isSplit ? renderer.domElement.width / 2 : -1;
       uniforms.baseSheen.value = setting.baseSheen;
       renderer.render(scene, turntable.camera);
