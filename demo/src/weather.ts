@@ -133,6 +133,7 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
             amount: 0.35,
             coverage: reading.coverage,
             half: (reading.high - reading.low) / 2,
+            most: 0.66,
             how: 'pair',
             pictureId: 'photo-base-stipple',
             atMs: DEMO_MOMENT - 26 * HOUR_MS,

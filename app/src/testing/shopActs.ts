@@ -174,6 +174,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
         amount: 0.2,
         coverage: choice(2) % 3 === 0 ? null : 0.2,
         half: 0.05,
+        most: null,
         how: 'eye',
         pictureId: picture?.id ?? null,
         atMs: nowMs,

@@ -106,6 +106,13 @@ export class CoverageRecord {
   @Max(1)
   half!: number;
 
+  /** coverage the technique tended to on this part, by the rehearsal then: what a hand is learned against; null: not known */
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(1)
+  most!: number | null;
+
   @IsIn(['pair', 'unregistered', 'single', 'eye'])
   how!: 'pair' | 'unregistered' | 'single' | 'eye';
 

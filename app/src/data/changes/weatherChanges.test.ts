@@ -116,6 +116,20 @@ describe('a plan of passes', () => {
     await store.edit('New', async (edit) => layOutStory(edit, await edit.need('weatherPlans', planId), 'paintedMetal', 'new', [], makeId));
     expect((await plan()).passes.map(({ techniqueId }) => techniqueId)).toEqual(['washWiped']);
   });
+  it('takes the amounts of the finisher’s own cards that worked', async () => {
+    const card = { techniqueId: 'dryBrush', isGood: true, amount: 0.25, wiped: 0, sizeMillimetres: 2.5, minutes: null, madeAtMs: NOON };
+    await put([COLOUR], []);
+    const lay = (cards: readonly (typeof card)[]) =>
+      store.edit('Story', async (edit) =>
+        layOutStory(edit, await edit.need('weatherPlans', planId), 'paintedMetal', 'ancient', [], makeId, cards),
+      );
+    const brush = async () => (await plan()).passes.find(({ techniqueId }) => techniqueId === 'dryBrush');
+    await lay([]);
+    const usual = (await brush())?.amount ?? 0;
+    await lay([card]);
+    expect(await brush()).toMatchObject({ sizeMillimetres: 2.5 });
+    expect((await brush())?.amount).toBeCloseTo(usual / 2, 2);
+  });
   it('moves a pass, and takes it away with its readings', async () => {
     await put([COLOUR], ['washWiped', 'dryBrush']);
     const [wash, brush] = (await plan()).passes;
@@ -123,7 +137,19 @@ describe('a plan of passes', () => {
     expect((await plan()).passes.map(({ id }) => id)).toEqual([brush?.id, wash?.id]);
     await store.edit('Reading', async (edit) =>
       edit.patch('weatherPlans', planId, {
-        readings: [{ id: 'seen', passId: wash?.id ?? '', amount: 0.2, coverage: 0.1, half: 0.05, how: 'eye', pictureId: null, atMs: NOON }],
+        readings: [
+          {
+            id: 'seen',
+            passId: wash?.id ?? '',
+            amount: 0.2,
+            coverage: 0.1,
+            half: 0.05,
+            most: 0.5,
+            how: 'eye',
+            pictureId: null,
+            atMs: NOON,
+          },
+        ],
       }),
     );
     await store.edit('Take away', (edit) => removeWeatherPass(edit, planId, wash?.id ?? ''));

@@ -7,6 +7,8 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { ShownMaterialId } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { storyPasses } from '@zinc-ladder/core/weather/story/storyPasses';
+import type { TechniqueResult } from '@zinc-ladder/core/weather/technique/ownTechnique';
+import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import { effectOf, labOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
@@ -88,17 +90,18 @@ export async function layOutStory(
   age: AgeId,
   products: readonly Product[],
   makeId: () => string,
+  cards: readonly TechniqueResult[] = [],
 ): Promise<void> {
   const kept = plan.passes.filter((pass) => isBegun(pass, plan));
   const known = new Set(kept.map(({ techniqueId }) => techniqueId));
   const laid = storyPasses(shownId, age)
     .filter(({ techniqueId }) => !known.has(techniqueId))
     .map((asked, at) => {
-      const lab = labOfHex(asked.hex);
-      return {
-        ...newPass(makeId(), findTechnique(asked.techniqueId), lab, products, at + 1),
-        amount: asked.amount,
-      };
+      const usual = findTechnique(asked.techniqueId);
+      const { technique } = ownTechnique(usual, cards);
+      // The finisher's own amount stands for the usual one; a story scales both alike.
+      const amount = Math.min(1, (asked.amount * technique.usualAmount) / usual.usualAmount);
+      return { ...newPass(makeId(), technique, labOfHex(asked.hex), products, at + 1), amount: Math.round(amount * 100) / 100 };
     });
   await edit.patch('weatherPlans', plan.id, { shownId, passes: [...kept, ...laid] });
 }

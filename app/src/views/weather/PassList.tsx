@@ -2,6 +2,7 @@ import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { PassSight } from '@zinc-ladder/core/weather/seen/pass';
 import { checkOrder } from '@zinc-ladder/core/weather/story/storyPasses';
+import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { findTechnique, TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
 import { MOST_WEATHER_PASSES } from '@zinc-ladder/model/records/weatherPlan';
 import { addWeatherPass, newPass, putPassesOnLadder } from '../../data/changes/weatherChanges';
@@ -28,6 +29,7 @@ export function PassList({
 }) {
   const { plan, part, index, rungs, passes } = weather;
   const products = useTable('products');
+  const cards = useTable('techniqueCards');
   const keep = usePlanEdit(weather);
   const isColourOn = rungs.some((rung) => rung.band === 'colour' && rung.state === 'done');
   const remarks = checkOrder(
@@ -37,7 +39,7 @@ export function PassList({
   const ladder = index.ladderOfPart.get(part.id);
   const waiting = plan.passes.filter(({ rungId }) => rungId === null).length;
   const add = (techniqueId: string): void => {
-    const technique = findTechnique(techniqueId);
+    const { technique } = ownTechnique(findTechnique(techniqueId), cards);
     const pass = newPass(newId(), technique, labOfHex(technique.usualHex), products, plan.passes.length + 1);
     void keep(`Add ${technique.name.toLowerCase()}`, (change, id) => addWeatherPass(change, id, pass)).then(
       (isKept) => isKept && onChoose(pass.id),

@@ -1,12 +1,13 @@
-import { learnHand, nextPass } from '@zinc-ladder/core/weather/hand/hand';
-import type { Verdict } from '@zinc-ladder/core/weather/hand/hand';
+import { handByEarlier, learnHand, nextPass } from '@zinc-ladder/core/weather/hand/hand';
+import type { EarlierPass, Verdict } from '@zinc-ladder/core/weather/hand/hand';
 import { handWords } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
-import type { CoverageRecord } from '@zinc-ladder/model/records/weatherPlan';
+import type { CoverageRecord, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { changePass, keepReading } from '../../data/changes/weatherChanges';
 import { newId } from '../../data/newId';
+import { useTable } from '../../data/queries';
 import { useClock } from '../../clock/ClockContext';
 import { Button } from '../../ui/Button';
 import { InlineNumber, SelectField } from '../../ui/fields';
@@ -53,6 +54,21 @@ export function SteerTab({ weather }: { readonly weather: Weather }) {
   return <Steered key={chosen.pass.id} weather={weather} at={chosen.at} onChoose={(id) => setSearch({ pass: id }, { replace: true })} />;
 }
 
+/** What was measured of a technique in other passes, the oldest first. */
+function earlierPasses(plans: readonly WeatherPlan[], techniqueId: string, exceptId: string): EarlierPass[] {
+  return plans
+    .flatMap((plan) =>
+      plan.passes
+        .filter((pass) => pass.techniqueId === techniqueId && pass.id !== exceptId)
+        .flatMap((pass) => {
+          const done = plan.readings.filter((reading) => reading.passId === pass.id);
+          const most = done.findLast((reading) => reading.most !== null)?.most ?? null;
+          return most === null || done.every(({ coverage }) => coverage === null) ? [] : [{ done, most, atMs: done.at(-1)?.atMs ?? 0 }];
+        }),
+    )
+    .toSorted((a, b) => a.atMs - b.atMs);
+}
+
 function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonly at: number; readonly onChoose: (id: string) => void }) {
   const { plan, passes } = weather;
   const pass = plan.passes[at];
@@ -63,13 +79,16 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
   const { answer, isFull } = useRehearsal(weather, passes);
   const [way, setWay] = useState<'photograph' | 'eye'>('photograph');
   const [laidOn, setLaidOn] = useState<number | null>(null);
+  const plans = useTable('weatherPlans');
   if (!pass || !rehearsed) return null;
   const technique = findTechnique(pass.techniqueId);
   const readings = plan.readings.filter((reading) => reading.passId === pass.id);
   const target = pass.stop ?? answer?.sights[at]?.coverage ?? null;
   const most = isFull ? (answer?.most[at] ?? null) : null;
-  const next = target !== null && most !== null && most > 0 ? nextPass(readings, most, target) : null;
-  const hand = most !== null && most > 0 ? handWords(learnHand(readings, most)) : null;
+  const earlier = earlierPasses(plans, pass.techniqueId, pass.id);
+  const prior = handByEarlier(earlier);
+  const next = target !== null && most !== null && most > 0 ? nextPass(readings, most, target, prior) : null;
+  const hand = most !== null && most > 0 ? handWords(learnHand(readings, most, prior)) : null;
   const measured = readings.filter(({ coverage }) => coverage !== null).length;
   const amount = laidOn ?? next?.amount ?? pass.amount;
   const keepIt = (fields: Pick<CoverageRecord, 'coverage' | 'half' | 'how' | 'pictureId'>): void => {
@@ -77,6 +96,7 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
       id: newId(),
       passId: pass.id,
       amount: Math.min(10, amount),
+      most,
       atMs: Math.round(clock.now()),
       ...fields,
     };
@@ -150,7 +170,8 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
                       inputs: [
                         ['middle', hand.middle.toFixed(2)],
                         ['nine in ten', `${hand.low.toFixed(2)} to ${hand.high.toFixed(2)}`],
-                        ['measured turns', String(measured)],
+                        ['measured turns of this pass', String(measured)],
+                        ['passes of this technique elsewhere', String(earlier.length)],
                       ],
                       source: 'Bayes’ rule; spreads of hands and turns are guessed',
                     }}

@@ -16,6 +16,7 @@ import type { Weather } from './useWeather';
 export function StorySheet({ weather }: { readonly weather: Weather }) {
   const { plan, colours, index, part } = weather;
   const products = useTable('products');
+  const cards = useTable('techniqueCards');
   const keep = usePlanEdit(weather);
   const route = index.ladderOfPart.get(part.id)?.route ?? null;
   const [age, setAge] = useState<AgeId>(route && route.age !== 'new' ? route.age : 'worn');
@@ -44,7 +45,7 @@ export function StorySheet({ weather }: { readonly weather: Weather }) {
           look={plan.passes.length === 0 ? 'primary' : 'plain'}
           onClick={() =>
             void keep('Lay out the passes', async (change, id) =>
-              layOutStory(change, await change.need('weatherPlans', id), shownId, age, products, newId),
+              layOutStory(change, await change.need('weatherPlans', id), shownId, age, products, newId, cards),
             )
           }
         >

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../../random/seededRandom';
 import checks from '../testing/weatherChecks.json';
-import type { DonePass } from './hand';
-import { coverageAfter, learnHand, nextPass, PRIOR_HAND, quantileOf, verdictOf } from './hand';
+import type { DonePass, HandBelief } from './hand';
+import { coverageAfter, handByEarlier, learnHand, nextPass, PRIOR_HAND, quantileOf, verdictOf } from './hand';
 
 /** A finisher played by chance: a hand of their own, uneven from pass to pass, measured by photographs. */
 function play(uneven: number, photo: number, runs: number) {
@@ -72,6 +72,17 @@ describe('learning a hand', () => {
     expect(Math.abs(quantileOf(heavy, 0.5) - 2.5)).toBeLessThan(0.4);
     expect(learnHand([{ amount: 0.001, coverage: 1, half: 0.0001 }], 0.5).chances).toEqual(PRIOR_HAND.chances);
     expect(learnHand([{ amount: 0.3, coverage: null, half: 0 }], 0.8).chances).toEqual(PRIOR_HAND.chances);
+  });
+  it('brings what was learned on other parts to the next: nearer than the guess, less sure than where it was learned', () => {
+    const done = [{ amount: 0.3, coverage: coverageAfter(0.3, 2, 0.8), half: 0.03 }];
+    const other = handByEarlier([{ done, most: 0.8 }]);
+    const width = (belief: HandBelief): number => quantileOf(belief, 0.95) / quantileOf(belief, 0.05);
+    expect(Math.abs(quantileOf(other, 0.5) - 2)).toBeLessThan(0.4);
+    expect(width(other)).toBeLessThan(width(PRIOR_HAND));
+    expect(width(other)).toBeGreaterThan(width(learnHand(done, 0.8)));
+    expect(handByEarlier([])).toBe(PRIOR_HAND);
+    // A heavy hand is told to lay on less from the first turn on.
+    expect(nextPass([], 0.8, 0.3, other).amount).toBeLessThan(nextPass([], 0.8, 0.3).amount);
   });
   it('chances stay chances, amounts within 0 and 1, forecasts within what can be covered (property)', () => {
     const pass = fc.record({

@@ -74,6 +74,38 @@ export function learnHand(passes: readonly DonePass[], most: number, prior: Hand
   return { factors: prior.factors, chances };
 }
 
+/** A pass of the same technique elsewhere, with what it tended to there. */
+export interface EarlierPass {
+  readonly done: readonly DonePass[];
+  readonly most: number;
+}
+
+/** Earlier passes that are counted, the newest: a hand changes with months. */
+const MOST_EARLIER = 6;
+/** A hand on another part is not quite the same: what was learned there is believed as if it were this much (deviation of the logarithm) less sure. */
+const OTHER_PART_SPREAD = 0.15;
+
+/**
+ * What is believed of a hand before a pass, by earlier ones of the same technique.
+ *
+ * @param earlier the oldest first
+ */
+export function handByEarlier(earlier: readonly EarlierPass[]): HandBelief {
+  const learned = earlier.slice(-MOST_EARLIER).reduce((belief, { done, most }) => learnHand(done, most, belief), PRIOR_HAND);
+  if (learned === PRIOR_HAND) return PRIOR_HAND;
+  const { factors } = learned;
+  const logs = factors.map(Math.log);
+  const spread = factors.map((_, at) =>
+    logs.reduce(
+      (sum, log, from) =>
+        sum + (learned.chances[from] as number) * Math.exp(-0.5 * (((logs[at] as number) - log) / OTHER_PART_SPREAD) ** 2),
+      0,
+    ),
+  );
+  const total = spread.reduce((sum, chance) => sum + chance, 0);
+  return { factors, chances: spread.map((chance) => chance / total) };
+}
+
 /** The value under which that share of the chances lies. */
 export function quantileOf({ factors, chances }: HandBelief, share: number): number {
   let sum = 0;
@@ -121,9 +153,10 @@ export const STOP_SHARE = 0.8;
  *
  * @param most coverage the technique tends to on this part
  * @param target the stop line, a share of the area
+ * @param prior what is believed of the hand before: by other passes of the technique, where there are some
  */
-export function nextPass(passes: readonly DonePass[], most: number, target: number): NextPass {
-  const belief = learnHand(passes, most);
+export function nextPass(passes: readonly DonePass[], most: number, target: number, prior: HandBelief = PRIOR_HAND): NextPass {
+  const belief = learnHand(passes, most, prior);
   const hand = quantileOf(belief, 0.5);
   const measured = passes.findLastIndex(({ coverage }) => coverage !== null);
   const from = measured >= 0 ? (passes[measured]?.coverage as number) : 0;
