@@ -28,6 +28,7 @@ import {
   newWeatherPlan,
   putPassesOnLadder,
   removeWeatherPass,
+  turnWholeProp,
 } from '../data/changes/weatherChanges';
 import type { Edit } from '../data/edit';
 import type { Store } from '../data/store';
@@ -184,6 +185,9 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     const pass = chosen(plan.passes, choice(1));
     if (pass) await (choice(2) % 2 === 0 ? moveWeatherPass(edit, plan.id, pass.id, 1) : removeWeatherPass(edit, plan.id, pass.id));
   }),
+  on('turn a whole prop', 'props', (edit, prop, { choice, makeId }) =>
+    turnWholeProp(edit, prop.id, [0, 0, choice(1) % 2 === 0 ? 1 : -1], makeId),
+  ),
   on('fit loops', 'ladders', (edit, ladder, { nowMs, choice, makeId }) => fitLoops(edit, ladder.id, choice(1) % 4, nowMs, makeId)),
   on('join', 'rungs', async (edit, rung, { choice, makeId, records }) => {
     const host = records.ladders.find((ladder) => ladder.id === rung.ladderId)?.partId;

@@ -16,6 +16,7 @@ import {
   newWeatherPlan,
   putPassesOnLadder,
   removeWeatherPass,
+  turnWholeProp,
 } from './weatherChanges';
 
 const NOON = Date.UTC(2026, 4, 28, 12);
@@ -100,6 +101,18 @@ describe('passes on the ladder', () => {
     expect((await db.records('rungs').get(rungId))?.minutesFormula).toMatch(/3 ×/u);
     await store.edit('Remove', (edit) => edit.remove('rungs', rungId));
     expect((await plan()).passes[0]?.rungId).toBeNull();
+  });
+});
+
+describe('the way up', () => {
+  it('is set for all parts of a prop at once, those without a plan too, and undone at once', async () => {
+    await put([COLOUR], []);
+    await store.edit('Turn', (edit) => turnWholeProp(edit, 'prop', [0, 0, -1], makeId));
+    const plans = await db.records('weatherPlans').toArray();
+    expect(plans.map(({ partId }) => partId).toSorted()).toEqual(['guest', 'host']);
+    expect(plans.every(({ up }) => up.join() === '0,0,-1')).toBe(true);
+    await store.undo();
+    expect((await db.records('weatherPlans').toArray()).map(({ partId, up }) => [partId, up])).toEqual([['host', [0, 0, 1]]]);
   });
 });
 

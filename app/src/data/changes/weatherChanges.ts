@@ -163,6 +163,21 @@ export async function keepReading(edit: Edit, planId: string, reading: CoverageR
   await edit.patch('weatherPlans', planId, { readings: [...plan.readings, reading] });
 }
 
+/** Turns all parts of a prop the way one of them stands or is worn: it rains on all of them from the same side. */
+export async function turnWholeProp(edit: Edit, propId: string, up: readonly number[], makeId: () => string): Promise<void> {
+  const parts = (await edit.list('parts')).filter((part) => part.propId === propId);
+  const plans = await edit.list('weatherPlans');
+  const ladders = await edit.list('ladders');
+  for (const part of parts) {
+    const plan = plans.find((entry) => entry.partId === part.id);
+    if (plan) await edit.patch('weatherPlans', plan.id, { up: [...up] });
+    else {
+      const finish = ladders.find((ladder) => ladder.partId === part.id)?.route?.finish ?? null;
+      await edit.put('weatherPlans', { ...newWeatherPlan(makeId(), part.id, finish), up: [...up] });
+    }
+  }
+}
+
 /** How a pass is mixed, in words: `1 : 4 with water`. */
 export function mixWords({ thinning }: Technique): string {
   return thinning.with === 'nothing' ? 'not thinned' : `${thinning.paint} : ${thinning.thinner} with ${thinning.with}`;

@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { turnWholeProp } from '../../data/changes/weatherChanges';
+import { newId } from '../../data/newId';
 import { Button } from '../../ui/Button';
 import { usePlanEdit } from './usePlanEdit';
 import type { Weather } from './useWeather';
@@ -22,7 +24,7 @@ export function PinPanel({
   readonly pinKind: 'held' | 'runs' | null;
   readonly onPinKind: (kind: 'held' | 'runs' | null) => void;
 }) {
-  const { plan, hasMesh } = weather;
+  const { plan, hasMesh, part, index } = weather;
   const keep = usePlanEdit(weather);
   const [isOpen, setOpen] = useState(false);
   const count = (kind: 'held' | 'runs'): number => plan.pins.filter((pin) => pin.kind === kind).length;
@@ -63,6 +65,15 @@ export function PinPanel({
           </select>
         </label>
       </div>
+      {weather.isKept && (
+        <Button
+          look="quiet"
+          className="mt-1 text-sm"
+          onClick={() => void keep('Turn all parts the same way', (change) => turnWholeProp(change, part.propId, plan.up, newId))}
+        >
+          All parts of {index.props.get(part.propId)?.name ?? 'the prop'} stand like this
+        </Button>
+      )}
       {pinKind && <p className="text-dim mt-1 text-sm">Press on the part. Each press sets a pin; undo takes it back.</p>}
       {plan.pins.length > 0 && (
         <ul className="mt-2 grid gap-x-4 text-sm sm:grid-cols-2">
