@@ -1,3 +1,4 @@
+import { nextPass, verdictOf } from '@zinc-ladder/core/weather/hand/hand';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { difference, labOfHex, labOfLinear, linearOfLab } from '@zinc-ladder/core/colour/lab';
 import { neutralOf } from './colours';
@@ -27,13 +28,32 @@ describe('the demo', () => {
     expect(readBundle(zipBundle(demo)).project.rungs).toHaveLength(project.rungs.length);
   });
   it('ships what the scenario promises', () => {
-    expect([project.props.length, project.mixCards.length, project.pictures.length]).toEqual([4, 10, 3]);
+    expect([project.props.length, project.mixCards.length, project.pictures.length]).toEqual([4, 10, 5]);
     expect(project.products.length).toBeGreaterThanOrEqual(30);
     expect(project.logEntries.filter((entry) => entry.kind === 'mistake').length).toBeGreaterThanOrEqual(2);
     expect(project.rungs.filter((rung) => rung.state === 'inHand')).toHaveLength(1);
   });
+  it('photographs a weathering pass one light turn short of its line, and keeps six technique cards', () => {
+    const plan = project.weatherPlans.find(({ partId }) => partId === 'lantern-base');
+    const [reading] = plan?.readings ?? [];
+    const pass = plan?.passes.find(({ id }) => id === reading?.passId);
+    // The script that drew it covered 21 %; the reading is computed from the pictures.
+    expect(Math.abs((reading?.coverage ?? 0) - 0.211)).toBeLessThan(0.03);
+    const interval = {
+      low: (reading?.coverage ?? 0) - (reading?.half ?? 0),
+      high: (reading?.coverage ?? 0) + (reading?.half ?? 0),
+      how: 'pair',
+    };
+    expect(verdictOf(interval, pass?.stop ?? 0)).toBe('more');
+    const next = nextPass(plan?.readings ?? [], reading?.most ?? 0, pass?.stop ?? 0);
+    expect(next.amount).toBeGreaterThan(0);
+    expect(next.amount).toBeLessThan(0.3);
+    expect(project.techniqueCards).toHaveLength(6);
+    expect(project.techniqueCards.filter(({ isGood }) => isGood === false)).toHaveLength(2);
+  });
   it('holds nothing that happens after its moment', () => {
     for (const rung of project.rungs) expect(rung.doneAtMs ?? 0).toBeLessThanOrEqual(DEMO_MOMENT);
+    for (const plan of project.weatherPlans) for (const { atMs } of plan.readings) expect(atMs).toBeLessThanOrEqual(DEMO_MOMENT);
     for (const entry of project.logEntries) expect(entry.atMs).toBeLessThanOrEqual(DEMO_MOMENT);
   });
   const input = gatherPlan(project, gatherAir(project.shop, project.climateReadings, DEMO_MOMENT), DEMO_MOMENT);
