@@ -53,6 +53,8 @@ function withTurns() {
     ],
     ladders: sample.ladders.map((ladder) => (ladder.id === 'host' ? { ...ladder, rungIds: rungs.map((rung) => rung.id) } : ladder)),
     logEntries: [],
+    // Its pass hangs on a rung that is not among these.
+    weatherPlans: [],
   };
 }
 
