@@ -8,6 +8,8 @@ const DESK = { width: 1280, height: 800 };
 /** The plan once its search is over and its chance is reckoned. */
 async function odds(page) {
   await page.getByRole('region', { name: 'What to count on' }).waitFor({ timeout: 60_000 });
+  // The chance of an early plan is told before the search is over.
+  await page.waitForTimeout(12_000);
 }
 async function helps(page) {
   await odds(page);
