@@ -67,5 +67,10 @@ export function withoutAttachments(project: ProjectFile): ProjectFile {
     })),
     flaws: project.flaws.map((flaw) => ({ ...flaw, pin: null })),
     logEntries: project.logEntries.map((entry) => ({ ...entry, pictureIds: [] })),
+    weatherPlans: project.weatherPlans.map((plan) => ({
+      ...plan,
+      cleanPictureId: null,
+      readings: plan.readings.map((reading) => ({ ...reading, pictureId: null })),
+    })),
   };
 }

@@ -1,11 +1,10 @@
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/part';
-import { Link, Navigate, NavLink, useParams } from 'react-router';
+import { Link, Navigate, useParams } from 'react-router';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
 import { useTitle } from '../../shell/pageTitle';
-import { PartPick } from '../../shell/PartPick';
-import { UndoBar } from '../../shell/UndoBar';
+import { PartTabs } from '../../shell/PartTabs';
 import { CardsTab } from './CardsTab';
 import { LevelTab } from './LevelTab';
 import { RehearseTab } from './RehearseTab';
@@ -45,26 +44,7 @@ function OpenWeather({ part }: { readonly part: Part }) {
   const weather = useWeather(part);
   return (
     <div className="grid gap-3">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <PartPick view="weather" part={part} tab={tab} />
-        <nav aria-label="Of this weathering" className="flex flex-wrap">
-          {TABS.map(([path, name]) => (
-            <NavLink
-              key={path}
-              end
-              to={`/weather/${part.id}${path ? `/${path}` : ''}`}
-              className={({ isActive }) =>
-                `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isActive ? 'border-ink' : 'text-dim border-transparent'}`
-              }
-            >
-              {name}
-            </NavLink>
-          ))}
-        </nav>
-        <div className="ml-auto">
-          <UndoBar isCompact />
-        </div>
-      </div>
+      <PartTabs view="weather" part={part} tab={tab} tabs={TABS} label="Of this weathering" />
       {tab === '' && <RehearseTab weather={weather} />}
       {tab === 'steer' && <SteerTab weather={weather} />}
       {tab === 'level' && <LevelTab weather={weather} />}

@@ -1,3 +1,4 @@
+import { facetsAround } from '../../surface/mesh/facetsAround';
 import type { Mesh } from '../../surface/mesh/mesh';
 import { boxRound, boxSize, measureFacets } from '../../surface/facetGeometry';
 import { buildPointGrid } from '../field/nearPoints';
@@ -84,19 +85,9 @@ function normalOf(corners: Float32Array, at: number): readonly [number, number, 
 const ONE_FACE = 0.766;
 
 /** Gives the normal at a facet's corner, smoothed over the facets round it that bend away by less than an edge does. */
-function smoothNormals({ positions, indices }: Mesh): (vertex: number, facet: number) => readonly [number, number, number] {
-  const { normals, areas } = measureFacets({ positions, indices }, false);
-  const starts = new Uint32Array(positions.length / 3 + 1);
-  for (const vertex of indices) starts[vertex + 1] = (starts[vertex + 1] as number) + 1;
-  for (let vertex = 0; vertex + 1 < starts.length; vertex += 1)
-    starts[vertex + 1] = (starts[vertex + 1] as number) + (starts[vertex] as number);
-  const places = starts.slice();
-  const around = new Uint32Array(indices.length);
-  for (let corner = 0; corner < indices.length; corner += 1) {
-    const vertex = indices[corner] as number;
-    around[places[vertex] as number] = (corner - (corner % 3)) / 3;
-    places[vertex] = (places[vertex] as number) + 1;
-  }
+function smoothNormals(mesh: Mesh): (vertex: number, facet: number) => readonly [number, number, number] {
+  const { normals, areas } = measureFacets(mesh, false);
+  const { starts, facets: around } = facetsAround(mesh);
   return (vertex, facet) => {
     const [nx, ny, nz] = [normals[facet * 3] as number, normals[facet * 3 + 1] as number, normals[facet * 3 + 2] as number];
     let [x, y, z] = [0, 0, 0];

@@ -1,3 +1,4 @@
+import { facetsAround } from '../../surface/mesh/facetsAround';
 import type { Mesh } from '../../surface/mesh/mesh';
 import type { Vector } from '../../surface/mesh/vector';
 import { cross, dot } from '../../surface/mesh/vector';
@@ -195,22 +196,6 @@ function facetsAcross(mesh: Mesh): Int32Array {
     file(other, one, from, to);
   }
   return across;
-}
-
-/** The facets round each vertex. */
-function facetsAround({ positions, indices }: Mesh): { readonly starts: Uint32Array; readonly facets: Uint32Array } {
-  const starts = new Uint32Array(positions.length / 3 + 1);
-  for (const vertex of indices) starts[vertex + 1] = (starts[vertex + 1] as number) + 1;
-  for (let vertex = 0; vertex + 1 < starts.length; vertex += 1)
-    starts[vertex + 1] = (starts[vertex + 1] as number) + (starts[vertex] as number);
-  const places = starts.slice();
-  const facets = new Uint32Array(indices.length);
-  for (let corner = 0; corner < indices.length; corner += 1) {
-    const vertex = indices[corner] as number;
-    facets[places[vertex] as number] = (corner - (corner % 3)) / 3;
-    places[vertex] = (places[vertex] as number) + 1;
-  }
-  return { starts, facets };
 }
 
 /** How far a point beside a run still takes from it, as parts of the run's breadth. */
