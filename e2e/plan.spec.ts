@@ -61,15 +61,16 @@ test('a rung is pulled with the mouse, and the reasons of another are followed b
   const piece = page.locator('[data-pull="lantern-badge-13"]').first();
   await expect(piece).toBeVisible({ timeout: 20_000 });
   for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: 'Nearer' }).click();
-  // A better plan may just be put in place of the one before.
-  await expect.poll(() => piece.boundingBox()).not.toBeNull();
-  const box = await piece.boundingBox();
-  if (!box) throw new Error('no piece');
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 5 });
-  await page.mouse.up();
-  await expect(page.getByText('locked to this time')).toBeVisible({ timeout: 20_000 });
+  // A better plan may be put in place of the one before while the mouse is on its way: then the piece is pulled again, where it is now.
+  await expect(async () => {
+    const box = await piece.boundingBox();
+    if (!box) throw new Error('no piece');
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 5 });
+    await page.mouse.up();
+    await expect(page.getByText('locked to this time')).toBeVisible({ timeout: 5000 });
+  }).toPass({ timeout: 40_000 });
   await page.keyboard.press('Control+z');
   await expect(page.getByText('locked to this time')).toHaveCount(0, { timeout: 20_000 });
   const chosen = page.getByRole('region', { name: 'Chosen rung' });
