@@ -38,7 +38,8 @@ export function ThenList({
         const lineDay = formats.day(line.atMs);
         const isNewDay = lineDay !== formats.day(lines[at - 1]?.atMs ?? now);
         return (
-          <li key={`${line.kind}-${line.kind === 'rung' ? line.time.rungId : line.text}-${line.atMs}`}>
+          // By its rung alone: a plan that comes with another time must not close the menu that is open on it.
+          <li key={line.kind === 'rung' ? `rung-${line.time.rungId}` : `mark-${line.text}-${line.atMs}`}>
             {isNewDay && <p className="label border-line border-t pt-2">{lineDay}</p>}
             {line.kind === 'mark' ? (
               <p className="border-line text-dim flex gap-3 border-t py-1.5">
