@@ -1,4 +1,6 @@
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import { photoHalf } from '@zinc-ladder/core/weather/photograph/readCoverage';
+import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import type { TechniqueCard } from '@zinc-ladder/model/records/techniqueCard';
 import { DEMO_MOMENT } from './scenario';
@@ -139,14 +141,11 @@ export const DEMO_TECHNIQUE_CARDS: readonly TechniqueCard[] = ROWS.map(
       wiped,
       sizeMillimetres: technique.usualSizeMillimetres,
       tool: technique.tool.slice(0, 200),
-      mix:
-        technique.thinning.with === 'nothing'
-          ? 'not thinned'
-          : `${technique.thinning.paint} : ${technique.thinning.thinner} with ${technique.thinning.with}`,
+      mix: mixWords(technique),
       minutes,
       coverageBefore: before,
       coverageAfter: after,
-      half: after === null ? null : Math.round((0.03 + 0.2 * after) * 1000) / 1000,
+      half: after === null ? null : Math.round(photoHalf(after, 'pair') * 1000) / 1000,
       isGood,
       note,
       madeAtMs: DEMO_MOMENT - daysAgo * DAY_MS,

@@ -88,7 +88,7 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
     deposit: UMBER,
     area: pair.area,
   });
-  if (reading.coverage === null || reading.high === null || reading.low === null)
+  if (reading.coverage === null || reading.high === null || reading.half === null)
     throw new Error(`the photographed pass is refused: ${reading.refusal ?? ''}`);
   const tank = plan(
     'lantern-tank',
@@ -132,7 +132,7 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
             passId: stippled.id,
             amount: 0.35,
             coverage: reading.coverage,
-            half: (reading.high - reading.low) / 2,
+            half: reading.half,
             most: 0.66,
             how: 'pair',
             pictureId: 'photo-base-stipple',

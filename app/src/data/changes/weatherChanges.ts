@@ -8,6 +8,7 @@ import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { ShownMaterialId } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { storyPasses } from '@zinc-ladder/core/weather/story/storyPasses';
 import type { TechniqueResult } from '@zinc-ladder/core/weather/technique/ownTechnique';
+import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
 import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
@@ -176,11 +177,6 @@ export async function turnWholeProp(edit: Edit, propId: string, up: readonly num
       await edit.put('weatherPlans', { ...newWeatherPlan(makeId(), part.id, finish), up: [...up] });
     }
   }
-}
-
-/** How a pass is mixed, in words: `1 : 4 with water`. */
-export function mixWords({ thinning }: Technique): string {
-  return thinning.with === 'nothing' ? 'not thinned' : `${thinning.paint} : ${thinning.thinner} with ${thinning.with}`;
 }
 
 const CLEARS = new Set(['clear', 'brushClear']);

@@ -2,7 +2,7 @@ import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import { toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import type { TechniqueCard } from '@zinc-ladder/model/records/techniqueCard';
-import { mixWords } from '../../data/changes/weatherChanges';
+import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';

@@ -227,8 +227,8 @@ export function PhotoReading({
           <Button
             className="mt-2"
             onClick={() => {
-              if (reading.coverage === null || reading.high === null || reading.low === null) return;
-              onKeep({ coverage: reading.coverage, half: (reading.high - reading.low) / 2, how: reading.how, pictureId: afterId });
+              if (reading.coverage === null || reading.half === null) return;
+              onKeep({ coverage: reading.coverage, half: reading.half, how: reading.how, pictureId: afterId });
               setReading(null);
             }}
           >

@@ -1,6 +1,5 @@
-import { handByEarlier, learnHand, nextPass } from '@zinc-ladder/core/weather/hand/hand';
+import { beliefEnds, handByEarlier, learnHand, nextPass } from '@zinc-ladder/core/weather/hand/hand';
 import type { EarlierPass, Verdict } from '@zinc-ladder/core/weather/hand/hand';
-import { handWords } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import type { CoverageRecord, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
 import { useState } from 'react';
@@ -88,7 +87,7 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
   const earlier = earlierPasses(plans, pass.techniqueId, pass.id);
   const prior = handByEarlier(earlier);
   const next = target !== null && most !== null && most > 0 ? nextPass(readings, most, target, prior) : null;
-  const hand = most !== null && most > 0 ? handWords(learnHand(readings, most, prior)) : null;
+  const hand = most !== null && most > 0 ? beliefEnds(learnHand(readings, most, prior)) : null;
   const measured = readings.filter(({ coverage }) => coverage !== null).length;
   const amount = laidOn ?? next?.amount ?? pass.amount;
   const keepIt = (fields: Pick<CoverageRecord, 'coverage' | 'half' | 'how' | 'pictureId'>): void => {

@@ -1,3 +1,4 @@
+import { median } from '../../number/median';
 import { lightOfScreen } from '../screenLight';
 import type { LinearRgb } from '../lab';
 
@@ -85,10 +86,4 @@ function lightOf(data: Uint8ClampedArray, at: number): number {
     0.7152 * (TO_LIGHT[data[at + 1] as number] as number) +
     0.0722 * (TO_LIGHT[data[at + 2] as number] as number)
   );
-}
-
-function median(values: readonly number[]): number {
-  const sorted = values.toSorted((a, b) => a - b);
-  const half = Math.floor(sorted.length / 2);
-  return sorted.length % 2 === 1 ? (sorted[half] as number) : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
 }

@@ -117,6 +117,11 @@ describe('the verdict', () => {
     expect(verdictOf({ low: 0.13, high: 0.24, how: 'pair' }, 0.2)).toBe('close');
     expect(verdictOf({ low: 0.5, high: 0.9, how: 'single' }, 0.2)).toBe('close');
   });
+  it('is never stop from one picture, through the hand neither', () => {
+    const turn = { amount: 0.5, coverage: 0.6, half: 0.05 };
+    expect(nextPass([{ ...turn, how: 'pair' }], 0.9, 0.2).verdict).toBe('stop');
+    expect(nextPass([{ ...turn, how: 'single' }], 0.9, 0.2).verdict).toBe('close');
+  });
   it('says where a line is out of reach, and begins with half', () => {
     expect(nextPass([], 0.3, 0.4).verdict).toBe('outOfReach');
     const first = nextPass([], 0.8, 0.3);

@@ -17,6 +17,8 @@ export interface DonePass {
   readonly coverage: number | null;
   /** half of the interval that holds in 95 of 100 */
   readonly half: number;
+  /** what it was measured by; `single`, one picture alone, never says stop */
+  readonly how?: string;
 }
 
 const GRID = 61;
@@ -121,6 +123,11 @@ export function quantileOf({ factors, chances }: HandBelief, share: number): num
   return factors.at(-1) ?? 1;
 }
 
+/** The middle of a belief, and the ends between which nine in ten lie. */
+export function beliefEnds(belief: HandBelief): { readonly middle: number; readonly low: number; readonly high: number } {
+  return { middle: quantileOf(belief, 0.5), low: quantileOf(belief, 0.05), high: quantileOf(belief, 0.95) };
+}
+
 /** What is expected of the next pass. */
 export interface NextPass {
   /** factor of the stated amount that lands, in the middle */
@@ -172,7 +179,8 @@ export function nextPass(passes: readonly DonePass[], most: number, target: numb
   const half = measured >= 0 ? (passes[measured]?.half ?? 0) : 0;
   const verdictNow = (): Verdict => {
     if (passes.length === 0) return 'more';
-    if (measured === passes.length - 1) return verdictOf({ low: now - half, high: now + half, how: 'pair' }, target);
+    if (measured === passes.length - 1)
+      return verdictOf({ low: now - half, high: now + half, how: passes[measured]?.how ?? 'pair' }, target);
     // Nothing was measured since: the belief alone may say more, never stop.
     return isThere ? 'close' : 'more';
   };

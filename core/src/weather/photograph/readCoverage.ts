@@ -1,5 +1,6 @@
 import type { Lab } from '../../colour/lab';
 import { difference, linearOfLab } from '../../colour/lab';
+import { median } from '../../number/median';
 import type { Photo, PhotoPoint } from './photo';
 import { writeLightAt } from './photo';
 import { leastSquares, LEAST_PAIRS, registerPairs } from './register';
@@ -35,6 +36,8 @@ export interface CoverageReading {
   readonly coverage: number | null;
   readonly low: number | null;
   readonly high: number | null;
+  /** half of the interval, before it is cut off at 0 and 1 */
+  readonly half: number | null;
   readonly refusal: PhotoRefusal | null;
   /** against the registered clean photograph, the unregistered one, or none */
   readonly how: 'pair' | 'unregistered' | 'single';
@@ -62,10 +65,17 @@ const INTERVALS = { pair: [0.03, 0.2], unregistered: [0.06, 0.3], single: [0.1, 
 /** Two readings that are further apart than this contradict each other. */
 const AGREES = [0.04, 0.25] as const;
 
+/** Half of the interval of a coverage that was read so. */
+export function photoHalf(coverage: number, how: CoverageReading['how']): number {
+  const [always, growing] = INTERVALS[how];
+  return always + growing * coverage;
+}
+
 const refuse = (refusal: PhotoRefusal, how: CoverageReading['how'] = 'pair'): CoverageReading => ({
   coverage: null,
   low: null,
   high: null,
+  half: null,
   refusal,
   how,
 });
@@ -110,10 +120,9 @@ export function readCoverage(question: CoverageQuestion): CoverageReading {
 }
 
 function withInterval(coverage: number, how: CoverageReading['how']): CoverageReading {
-  const [always, growing] = INTERVALS[how];
   const value = Math.min(1, Math.max(0, coverage));
-  const half = always + growing * value;
-  return { coverage: value, low: Math.max(0, value - half), high: Math.min(1, value + half), refusal: null, how };
+  const half = photoHalf(value, how);
+  return { coverage: value, low: Math.max(0, value - half), high: Math.min(1, value + half), half, refusal: null, how };
 }
 
 interface InnerArea {
@@ -239,7 +248,7 @@ function gainAtPins(after: Photo, clean: Photo, pins: readonly PhotoPoint[], map
     ];
   });
   if (readings.length < PHOTO_BOUNDS.leastPins) return null;
-  const middle = [0, 1, 2].map((channel) => medianOf(readings.map(({ logs }) => logs[channel] as number)));
+  const middle = [0, 1, 2].map((channel) => median(readings.map(({ logs }) => logs[channel] as number)));
   // The lean is the same for all channels: it is the lamp that moved, not its colour.
   const offsets = readings.map(({ logs }) => logs.reduce((sum, value, channel) => sum + value - (middle[channel] as number), 0) / 3);
   const lean =
@@ -257,12 +266,6 @@ function gainAtPins(after: Photo, clean: Photo, pins: readonly PhotoPoint[], map
     at: (channel, x, y) => Math.exp((middle[channel] as number) + leanAt(x, y)),
     spread: Math.sqrt(square / readings.length),
   };
-}
-
-function medianOf(values: readonly number[]): number {
-  const rising = values.toSorted((a, b) => a - b);
-  const half = rising.length >> 1;
-  return rising.length % 2 === 1 ? (rising[half] as number) : ((rising[half - 1] as number) + (rising[half] as number)) / 2;
 }
 
 /** Darker than this a ratio is mostly noise; brighter it may be burnt. */
@@ -344,7 +347,7 @@ function unmixValues(light: Float32Array, row: number, area: InnerArea, base: La
       const value = brightness(y * row + x);
       if (Number.isFinite(value)) samples.push(value);
     }
-  const usual = medianOf(samples) || 1;
+  const usual = median(samples) || 1;
   let sum = 0;
   let count = 0;
   for (let y = area.top; y < area.bottom; y += 1)

@@ -1,3 +1,4 @@
+import { median } from '../../number/median';
 import { differenceOfNumbers } from '../../colour/differenceOfNumbers';
 import type { PlaceFields, WeatherZone } from '../field/weatherFields';
 import { WEATHER_ZONES, zonesOf } from '../field/weatherFields';
@@ -43,9 +44,7 @@ export function ageOfLabs(fields: PlaceFields, labs: Float32Array): PartAge {
   return { age: 100 * root * root, zones: Object.fromEntries(known) };
 }
 
+/** The middle of one coordinate of all places. */
 function medianOf(labs: Float32Array, axis: number): number {
-  const values = new Float32Array(labs.length / 3);
-  for (let place = 0; place < values.length; place += 1) values[place] = labs[place * 3 + axis] as number;
-  values.sort();
-  return values[values.length >> 1] ?? 0;
+  return median(Float32Array.from({ length: labs.length / 3 }, (_, place) => labs[place * 3 + axis] as number));
 }

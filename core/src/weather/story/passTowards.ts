@@ -1,3 +1,4 @@
+import { median } from '../../number/median';
 import { SAME_AGE } from '../seen/age';
 import type { WeatherPass } from '../seen/pass';
 import type { Rehearsal } from '../seen/rehearsal';
@@ -51,8 +52,5 @@ export function passTowards(rehearsal: Pick<Rehearsal, 'age'>, passes: readonly 
 
 /** The age that parts are brought to: the middle of theirs. */
 export function commonAge(ages: readonly number[]): number {
-  const rising = ages.toSorted((a, b) => a - b);
-  const half = rising.length >> 1;
-  if (rising.length === 0) return 0;
-  return rising.length % 2 === 1 ? (rising[half] as number) : ((rising[half - 1] as number) + (rising[half] as number)) / 2;
+  return median(ages);
 }

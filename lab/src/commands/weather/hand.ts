@@ -1,12 +1,10 @@
 import type { DonePass } from '@zinc-ladder/core/weather/hand/hand';
 import { nextPass } from '@zinc-ladder/core/weather/hand/hand';
+import { photoHalf } from '@zinc-ladder/core/weather/photograph/readCoverage';
 import { LabError, readNumber } from '../../labError';
 import { readJson } from '../../readFile';
 import type { LabCommand } from '../labCommand';
 import { round } from './readWeather';
-
-/** Half of a reading's interval where the file gives none: a registered photograph's. */
-const halfOf = (coverage: number): number => 0.03 + 0.2 * coverage;
 
 /** `weather-hand PASSES.json --target 0.3`, the file `{"most":0.8,"passes":[{"amount":0.3,"coverage":0.12,"half":0.05}]}` → the hand, what the next pass brings, how much to lay on. */
 export const weatherHand: LabCommand = {
@@ -27,7 +25,7 @@ export const weatherHand: LabCommand = {
       return {
         amount: readNumber(`passes[${at}].amount`, JSON.stringify(amount ?? null), 0, 10),
         coverage: measured,
-        half: half === undefined ? halfOf(measured ?? 0) : readNumber(`passes[${at}].half`, JSON.stringify(half), 0, 1),
+        half: half === undefined ? photoHalf(measured ?? 0, 'pair') : readNumber(`passes[${at}].half`, JSON.stringify(half), 0, 1),
       };
     });
     const { hand, next, low, high, verdict, amount } = nextPass(passes, most, target);
