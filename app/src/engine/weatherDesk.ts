@@ -35,7 +35,7 @@ export interface WeatherAsk {
 /** A surface that is rehearsed on. */
 export interface OpenedSurface {
   readonly kind: 'opened';
-  /** what it was opened as: questions name it */
+  /** what it was opened as, pins and way up included: questions name it, so that none is answered by another */
   readonly key: string;
   readonly areaSquareMillimetres: number;
   readonly shares: Readonly<Record<WeatherZone, number>>;
@@ -52,8 +52,8 @@ export type OpenedOutcome = OpenedSurface | { readonly kind: 'faulty'; readonly 
 /** What is reckoned of passes on a part. */
 export interface RehearsalAnswer {
   readonly sights: readonly PassSight[];
-  /** coverage each pass tends to with no end of turns, for its hand */
-  readonly most: readonly number[];
+  /** coverage the pass that was asked for tends to with no end of turns; null where none was */
+  readonly most: number | null;
   readonly age: PartAge;
   /** share of the area that differs by ΔE00 2 or more from the clean part */
   readonly changedShare: number;
@@ -65,6 +65,8 @@ export interface RehearsalAsk {
   readonly base: Lab;
   readonly distanceMetres: number;
   readonly mirrored: number;
+  /** place of the pass whose hand is asked for; null: none */
+  readonly mostOf: number | null;
   /** quick: from a part of the points, while a slider moves */
   readonly isQuick: boolean;
 }
@@ -94,7 +96,7 @@ const FULL_EVERY = 3;
 
 /** A desk with no surface on it. */
 export function createWeatherDesk(points = USUAL_POINTS): WeatherDesk {
-  let current: { readonly key: string; readonly fields: WeatherFields } | null = null;
+  let current: { readonly ask: WeatherAsk; readonly key: string; readonly fields: WeatherFields } | null = null;
   let rehearsals = new Map<string, ReturnType<typeof createRehearsal>>();
   const aged = new Map<string, WeatherFields>();
   const keyOf = ({ key, up, heldPins, runPins }: WeatherAsk): string => JSON.stringify([key, up, heldPins, runPins]);
@@ -112,19 +114,19 @@ export function createWeatherDesk(points = USUAL_POINTS): WeatherDesk {
       const setup = setupOf(ask, points);
       try {
         const key = keyOf(ask);
-        if (current && sameBut(current.key, key)) {
+        if (current && current.key !== key && current.ask.key === ask.key && String(current.ask.up) === String(ask.up)) {
           // Only pins were set: no ray is cast anew.
-          current = { key, fields: { ...current.fields, ...pinnedFields(current.fields, setup) } };
+          current = { ask, key, fields: { ...current.fields, ...pinnedFields(current.fields, setup) } };
         } else if (current?.key !== key) {
           const mesh = meshFor(ask, bytes);
           if (!mesh) return { kind: 'faulty', message: NO_SURFACE };
-          current = { key, fields: gatherFields(mesh, setup, onProgress) };
+          current = { ask, key, fields: gatherFields(mesh, setup, onProgress) };
         }
         rehearsals = new Map();
         const { fields } = current;
         return {
           kind: 'opened',
-          key: ask.key,
+          key,
           areaSquareMillimetres: fields.points.areaSquareMillimetres,
           shares: zoneShares(fields),
           drawing: drawSurface(fields.mesh, fields),
@@ -139,35 +141,32 @@ export function createWeatherDesk(points = USUAL_POINTS): WeatherDesk {
     standing: (ask, bytes, { passes, base, mirrored }, target) => {
       try {
         const key = keyOf(ask);
-        const mesh = meshFor(ask, bytes);
-        if (!mesh && !aged.has(key)) return { kind: 'faulty', message: NO_SURFACE };
-        const fields = aged.get(key) ?? gatherFields(mesh as Mesh, setupOf(ask, AGE_POINTS));
-        if (aged.size >= MOST_AGED) aged.clear();
-        aged.set(key, fields);
+        let fields = aged.get(key);
+        if (!fields) {
+          const mesh = meshFor(ask, bytes);
+          if (!mesh) return { kind: 'faulty', message: NO_SURFACE };
+          fields = gatherFields(mesh, setupOf(ask, AGE_POINTS));
+          if (aged.size >= MOST_AGED) aged.clear();
+          aged.set(key, fields);
+        }
         const rehearsal = createRehearsal(fields, fields.up, base, mirrored);
         const made = passes.map((pass) => toWeatherPass(pass, mirrored));
-        const { age } = rehearsal.age(made);
-        return {
-          kind: 'told',
-          ...(target === null ? { age, standing: 'level' as const, pass: null } : passTowards(rehearsal, made, target)),
-        };
+        if (target !== null) return { kind: 'told', ...passTowards(rehearsal, made, target) };
+        return { kind: 'told', age: rehearsal.age(made).age, standing: 'level', pass: null };
       } catch (error) {
         if (error instanceof MeshFaultError || error instanceof RangeError) return { kind: 'faulty', message: error.message };
         throw error;
       }
     },
-    rehearse: (key, { passes, base, distanceMetres, mirrored, isQuick }) => {
-      if (!current || (JSON.parse(current.key) as [string])[0] !== key) return null;
+    rehearse: (key, { passes, base, distanceMetres, mirrored, mostOf, isQuick }) => {
+      if (current?.key !== key) return null;
       const rehearsal = rehearsalOf(current.fields, base, mirrored, isQuick ? QUICK_EVERY : FULL_EVERY);
       const made = passes.map((pass) => toWeatherPass(pass, mirrored));
-      const sights = rehearsal.sights(made, distanceMetres);
+      const wanted = mostOf === null ? undefined : made[mostOf];
+      const all = wanted && [...made.slice(0, mostOf ?? 0), { ...wanted, amount: 1 }];
       return {
-        sights,
-        most: made.map((pass, at) =>
-          isQuick
-            ? 0
-            : mostCoverage(rehearsal.sights([...made.slice(0, at), { ...pass, amount: 1 }], distanceMetres).at(-1)?.coverage ?? 0),
-        ),
+        sights: rehearsal.sights(made, distanceMetres),
+        most: all ? mostCoverage(rehearsal.sights(all, distanceMetres).at(-1)?.coverage ?? 0) : null,
         age: rehearsal.age(made),
         changedShare: rehearsal.changedShare(made, SEEN_DIFFERENCE),
       };
@@ -184,10 +183,4 @@ function meshFor({ mesh, shape }: WeatherAsk, bytes: Uint8Array | null): Mesh | 
 
 function setupOf(ask: WeatherAsk, points: number): FieldSetup {
   return { points, reachMillimetres: USUAL_REACH, seed: 1, up: ask.up, handlingPins: ask.heldPins, runOffPins: ask.runPins };
-}
-
-/** Whether two surfaces differ in their pins alone. */
-function sameBut(one: string, other: string): boolean {
-  const [a, b] = [JSON.parse(one) as unknown[], JSON.parse(other) as unknown[]];
-  return one !== other && a[0] === b[0] && JSON.stringify(a[1]) === JSON.stringify(b[1]);
 }

@@ -8,7 +8,8 @@ import { useBackgroundJob } from '../../engine/useBackgroundJob';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/fields';
 import { useFormats } from '../../ui/useFormats';
-import { askAgain, hiddenDirection } from './usePartMesh';
+import { askAgain } from '../../engine/askMesh';
+import { hiddenDirection } from './usePartMesh';
 import type { Surface } from './useSurface';
 
 const SIDE_NAMES: Readonly<Record<MeshReference['hiddenSide'], string>> = {

@@ -5,7 +5,7 @@ import { useStore } from '../../data/StoreContext';
 import { tellFromWorker } from '../../engine/meshClient';
 import type { HeatId } from '../../engine/heat';
 import type { PartMesh } from './usePartMesh';
-import { askAgain } from './usePartMesh';
+import { askAgain } from '../../engine/askMesh';
 import { useStopMesh } from './useStopMesh';
 
 /** Values a mesh is painted by, while and after they are reckoned. */

@@ -4,7 +4,7 @@ import { useStore } from '../../data/StoreContext';
 import type { MeshLook } from '../../ui/turntable';
 import type { MeshShown } from './meshScene';
 import type { PartMesh } from './usePartMesh';
-import { askAgain } from './usePartMesh';
+import { askAgain } from '../../engine/askMesh';
 
 /** A part's mesh as the canvas draws it; null while there is none. */
 export function useMeshShown({ opened, reference }: PartMesh): MeshShown | null {

@@ -75,7 +75,7 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
   const clock = useClock();
   const formats = useFormats();
   const keep = usePlanEdit(weather);
-  const { answer, isFull } = useRehearsal(weather, passes);
+  const { answer, isFull } = useRehearsal(weather, passes, at);
   const [way, setWay] = useState<'photograph' | 'eye'>('photograph');
   const [laidOn, setLaidOn] = useState<number | null>(null);
   const plans = useTable('weatherPlans');
@@ -83,7 +83,7 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
   const technique = findTechnique(pass.techniqueId);
   const readings = plan.readings.filter((reading) => reading.passId === pass.id);
   const target = pass.stop ?? answer?.sights[at]?.coverage ?? null;
-  const most = isFull ? (answer?.most[at] ?? null) : null;
+  const most = isFull ? (answer?.most ?? null) : null;
   const earlier = earlierPasses(plans, pass.techniqueId, pass.id);
   const prior = handByEarlier(earlier);
   const next = target !== null && most !== null && most > 0 ? nextPass(readings, most, target, prior) : null;

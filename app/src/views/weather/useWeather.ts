@@ -2,7 +2,6 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Finish } from '@zinc-ladder/core/ladder/finishes';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
-import { MESH_UNITS } from '@zinc-ladder/core/surface/mesh/meshUnits';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { ARMS_LENGTH_METRES } from '@zinc-ladder/core/surface/visibleValley';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
@@ -18,6 +17,7 @@ import { useShop, useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
+import { askOf } from '../../engine/askMesh';
 import { getWeatherDesk, stopWeatherDesk } from '../../engine/weatherClient';
 import { tellFromWorker } from '../../engine/meshClient';
 import type { OpenedOutcome, OpenedSurface, RehearsalAnswer, RehearsalAsk, WeatherAsk } from '../../engine/weatherDesk';
@@ -46,20 +46,19 @@ export interface Weather {
   readonly stop: () => void;
   readonly readAgain: () => void;
   /** asks the desk; where another surface lies on it by now, this one is opened again first */
-  readonly rehearse: (ask: RehearsalAsk) => Promise<RehearsalAnswer | null>;
+  readonly rehearse: (key: string, ask: RehearsalAsk) => Promise<RehearsalAnswer | null>;
 }
 
 const toVector = ([x = 0, y = 0, z = 0]: readonly number[]): Vector => [x, y, z];
 
 /** What a surface is asked with; null where neither mesh nor shape is known. */
 export function weatherAskOf(part: Part, reference: MeshReference | null, plan: WeatherPlan): WeatherAsk | null {
-  const millimetres = MESH_UNITS.find((unit) => unit.id === reference?.unit)?.millimetres ?? 1;
   const [length, breadth, height] = part.sizeMillimetres ?? [];
   const shape = part.shapeId && length && breadth && height ? { id: part.shapeId, size: [length, breadth, height] as const } : null;
   if (!reference && !shape) return null;
   return {
     key: reference ? `${reference.id} ${reference.revision}` : `shape ${JSON.stringify(shape)}`,
-    mesh: reference ? { format: reference.format, millimetres: millimetres * reference.scale } : null,
+    mesh: reference ? askOf(reference, part) : null,
     shape: reference ? null : shape,
     up: toVector(plan.up),
     heldPins: plan.pins.filter(({ kind }) => kind === 'held').map(({ place }) => toVector(place)),
@@ -138,12 +137,12 @@ export function useWeather(part: Part): Weather {
       for (const name of ['weatherSurface', 'weatherQuick', 'weatherFull']) void client.cancelQueries({ queryKey: [name] });
     },
     readAgain: () => void query.refetch(),
-    rehearse: async (given) => {
-      if (!ask) return null;
-      const answer = await getWeatherDesk().rehearse(ask.key, given);
+    rehearse: async (key, given) => {
+      const answer = await getWeatherDesk().rehearse(key, given);
       if (answer) return answer;
-      await open();
-      return getWeatherDesk().rehearse(ask.key, given);
+      // Another surface lies on the desk by now: this one is opened again first, unless it is another itself.
+      const opened = await open();
+      return opened?.kind === 'opened' && opened.key === key ? getWeatherDesk().rehearse(key, given) : null;
     },
   };
 }
@@ -151,27 +150,32 @@ export function useWeather(part: Part): Weather {
 /** A slider is at rest when it was not moved for so long. */
 const RESTS_AFTER_MS = 350;
 
-/** What is reckoned of passes: quickly while they change, fully once they rest. */
+/**
+ * What is reckoned of passes: quickly while they change, fully once they rest. Questions name the surface that is open, so that what was reckoned
+ * before a pin was set is never taken for what is so after.
+ *
+ * @param mostOf place of the pass whose hand is asked for
+ */
 export function useRehearsal(
   weather: Weather,
   passes: readonly RehearsedPass[],
+  mostOf: number | null = null,
 ): { readonly answer: RehearsalAnswer | null; readonly isFull: boolean } {
-  const { surface, plan, base, distanceMetres, mirrored } = weather;
-  const asked = useMemo(() => ({ passes, base, distanceMetres, mirrored }), [passes, base, distanceMetres, mirrored]);
+  const { surface, base, distanceMetres, mirrored } = weather;
+  const asked = useMemo(() => ({ passes, base, distanceMetres, mirrored, mostOf }), [passes, base, distanceMetres, mirrored, mostOf]);
   const settled = useSettled(asked, RESTS_AFTER_MS);
-  // Pins change what is reckoned as the file does.
-  const key = JSON.stringify([surface?.key ?? null, plan.up, plan.pins]);
+  const key = surface?.key ?? '';
   const usual = { enabled: surface !== null, staleTime: Infinity, gcTime: 10_000, retry: 1, networkMode: 'always' as const };
   const quick = useQuery({
     ...usual,
     queryKey: ['weatherQuick', key, asked],
     placeholderData: keepPreviousData,
-    queryFn: () => weather.rehearse({ ...asked, isQuick: true }),
+    queryFn: () => weather.rehearse(key, { ...asked, mostOf: null, isQuick: true }),
   });
   const full = useQuery({
     ...usual,
     queryKey: ['weatherFull', key, settled],
-    queryFn: () => weather.rehearse({ ...settled, isQuick: false }),
+    queryFn: () => weather.rehearse(key, { ...settled, isQuick: false }),
   });
   const isFull = settled === asked && full.data !== undefined && full.data !== null;
   return { answer: (isFull ? full.data : quick.data) ?? null, isFull };

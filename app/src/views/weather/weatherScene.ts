@@ -95,6 +95,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   };
   const material = new ShaderMaterial({ glslVersion: GLSL3, vertexShader: VERTEX_SHADER, fragmentShader: FRAGMENT_SHADER, uniforms });
   let mesh: Mesh | null = null;
+  let stood = '';
   let passes: { readonly given: readonly RehearsedPass[]; readonly filmKey: string } = { given: [], filmKey: '' };
   const draw = (): void => {
     frame ||= requestAnimationFrame(() => {
@@ -129,8 +130,14 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       const [one, other] = scratchDirections(way);
       uniforms.scratchOne.value.set(...one);
       uniforms.scratchOther.value.set(...other);
-      turntable.put(middle, radius, way);
-      turntable.turn(0, 0, NEARER);
+      // A pin changes what lands where, not where the part is looked at from.
+      const stands = JSON.stringify([min, max, way]);
+      if (stands !== stood) {
+        turntable.put(middle, radius, way);
+        turntable.turn(0, 0, NEARER);
+        stood = stands;
+      }
+      draw();
     },
     rehearse: (given, base, mirrored) => {
       // Tables of films change with the paint only: a slider that is moved leaves them be.
