@@ -44,7 +44,7 @@ async function press(board: Locator, [x, y]: readonly [number, number]): Promise
   await board.click({ position: { x: x * box.width, y: y * box.height } });
 }
 
-/** Share of the picture's pixels that differ between two shots of the canvas. */
+/** What the canvas shows. */
 async function shoot(page: Page): Promise<Buffer> {
   return page.getByRole('application').screenshot();
 }
@@ -74,6 +74,32 @@ test('how far do I go: passes of a story move the picture and the line, are put 
   await page.goBack();
   await page.getByRole('button', { name: /^Undo Put the passes on the ladder/u }).click();
   await expect(passes.getByRole('button', { name: /^Put \d on the ladder$/u })).toBeVisible();
+});
+
+test('where it is held is pointed at on the part itself: grime lands there, the view stays, and undo takes the pin back', async ({
+  page,
+}) => {
+  await openDemo(page, '/weather/lantern-base');
+  const passes = page.getByRole('region', { name: 'Passes' });
+  await expect(passes.getByRole('button', { name: /Dark wash, wiped \d+ %/u })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('combobox', { name: 'Add a technique' }).selectOption('grime');
+  await expect(page.getByRole('region', { name: 'Grime where hands go' }).getByText('Stop at 0 % covered')).toBeVisible({
+    timeout: 20_000,
+  });
+  await page.getByText(/Its life/u).click();
+  await page.getByRole('button', { name: 'Point at where it is held' }).click();
+  const canvas = page.getByRole('application');
+  await canvas.press('ArrowLeft');
+  await canvas.press('ArrowLeft');
+  const box = await canvas.boundingBox();
+  if (!box) throw new Error('no canvas');
+  await canvas.click({ position: { x: box.width / 2, y: box.height * 0.55 } });
+  await expect(page.getByText(/held at/u)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('region', { name: 'Grime where hands go' }).getByText(/Stop at [1-9]\d* % covered/u)).toBeVisible({
+    timeout: 20_000,
+  });
+  await page.getByRole('button', { name: /^Undo Pin where it is held/u }).click();
+  await expect(page.getByText(/held at/u)).toHaveCount(0);
 });
 
 test('the mistake a rehearsal avoids: umber wash on bakelite does not show, and black would', async ({ page }) => {

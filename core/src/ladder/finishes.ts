@@ -13,20 +13,22 @@ export interface Finish {
   readonly valleyForgivenMicrometres: number;
   /** grit of the last sanding before colour: P400 under colour, P600 under gloss or metal (common practice) */
   readonly lastGrit: string;
+  /** 0 matte … 1 mirror, for drawing; guessed */
+  readonly sheen: number;
 }
 
 /** All finishes. */
 export const FINISHES: readonly Finish[] = [
-  { id: 'gloss', name: 'Gloss colour', valleyForgivenMicrometres: 10, lastGrit: 'P600' },
-  { id: 'satin', name: 'Satin or matte colour', valleyForgivenMicrometres: 25, lastGrit: 'P400' },
-  { id: 'metal', name: 'Metal', valleyForgivenMicrometres: 10, lastGrit: 'P600' },
-  { id: 'bareChrome', name: 'Bare chrome effect', valleyForgivenMicrometres: 4, lastGrit: 'P600' },
-  { id: 'litTranslucent', name: 'Translucent, lit', valleyForgivenMicrometres: 30, lastGrit: 'P400' },
-  { id: 'textureKept', name: 'Texture kept', valleyForgivenMicrometres: 1000, lastGrit: 'P220' },
-  { id: 'bone', name: 'Bone', valleyForgivenMicrometres: 40, lastGrit: 'P400' },
-  { id: 'leather', name: 'Leather', valleyForgivenMicrometres: 80, lastGrit: 'P400' },
-  { id: 'stone', name: 'Stone', valleyForgivenMicrometres: 150, lastGrit: 'P220' },
-  { id: 'rubber', name: 'Rubber', valleyForgivenMicrometres: 60, lastGrit: 'P400' },
+  { id: 'gloss', name: 'Gloss colour', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.95 },
+  { id: 'satin', name: 'Satin or matte colour', valleyForgivenMicrometres: 25, lastGrit: 'P400', sheen: 0.25 },
+  { id: 'metal', name: 'Metal', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.7 },
+  { id: 'bareChrome', name: 'Bare chrome effect', valleyForgivenMicrometres: 4, lastGrit: 'P600', sheen: 1 },
+  { id: 'litTranslucent', name: 'Translucent, lit', valleyForgivenMicrometres: 30, lastGrit: 'P400', sheen: 0.8 },
+  { id: 'textureKept', name: 'Texture kept', valleyForgivenMicrometres: 1000, lastGrit: 'P220', sheen: 0.25 },
+  { id: 'bone', name: 'Bone', valleyForgivenMicrometres: 40, lastGrit: 'P400', sheen: 0.25 },
+  { id: 'leather', name: 'Leather', valleyForgivenMicrometres: 80, lastGrit: 'P400', sheen: 0.35 },
+  { id: 'stone', name: 'Stone', valleyForgivenMicrometres: 150, lastGrit: 'P220', sheen: 0.1 },
+  { id: 'rubber', name: 'Rubber', valleyForgivenMicrometres: 60, lastGrit: 'P400', sheen: 0.3 },
 ];
 
 /**

@@ -1,12 +1,14 @@
 import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { nearestPaints } from '@zinc-ladder/core/colour/nearestPaints';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { paintForTechnique } from '@zinc-ladder/core/weather/technique/passFor';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import type { Product } from '../records/product';
 import type { Rung } from '../records/rung';
 import type { PlannedWeatherPass, WeatherPlan } from '../records/weatherPlan';
-import { labOfProduct, scatterOf, toLab } from './gatherPaints';
+import { effectOf, labOfProduct, scatterOf, toLab } from './gatherPaints';
 
 /** What a ladder leaves before it is weathered. */
 export interface LadderColours {
@@ -61,4 +63,43 @@ export function rehearsedPass(
     sizeMillimetres: pass.sizeMillimetres,
     seed: pass.seed,
   };
+}
+
+/** ΔE00 within which a paint of the shelf takes the place of the usual colour (guessed). */
+const LIKE_ENOUGH = 10;
+/** Classes whose paint serves a technique as well as its own: washes are thinned from any acrylic, and brushes take what an airbrush takes. */
+const SERVES: Readonly<Record<string, readonly string[]>> = {
+  acrylicWash: ['acrylicWash', 'brushAcrylic', 'airbrushAcrylic'],
+  brushAcrylic: ['brushAcrylic', 'airbrushAcrylic', 'acrylicWash'],
+  airbrushAcrylic: ['airbrushAcrylic', 'brushAcrylic'],
+};
+
+/** Products that serve a technique: of its class, or thinned for it. */
+export function productsFor(technique: Technique, products: readonly Product[]): Product[] {
+  const classes = SERVES[technique.classId] ?? [technique.classId];
+  return products.filter((product) => classes.includes(product.classId) && labOfProduct(product) !== null);
+}
+
+/** The paint of the shelf that comes nearest to a colour for a technique; null where none is near. */
+export function nearestProduct(technique: Technique, lab: Lab, products: readonly Product[]): Product | null {
+  const fitting = productsFor(technique, products);
+  const [first] = nearestPaints(
+    fitting.map((product) => ({ id: product.id, lab: labOfProduct(product) ?? lab, effect: effectOf(product) })),
+    lab,
+  );
+  return first && first.difference <= LIKE_ENOUGH ? (fitting.find(({ id }) => id === first.id) ?? null) : null;
+}
+
+/**
+ * Where rubber for chips goes: under the last film of colour and its mist, whose undercoat the chips bare.
+ *
+ * @returns place among the rungs; null where the ladder has no colour; `tooLate` when that colour is on
+ */
+export function placeUnderColour(rungs: readonly Rung[]): number | 'tooLate' | null {
+  const colours = rungs.flatMap((rung, at) => (rung.band === 'colour' && findMethod(rung.methodId).laysFilm ? [at] : []));
+  const last = colours.at(-1);
+  if (last === undefined) return null;
+  if (rungs[last]?.state === 'done') return 'tooLate';
+  const product = rungs[last]?.productId;
+  return colours.find((at) => rungs[at]?.productId === product && rungs[at]?.state !== 'done') ?? last;
 }

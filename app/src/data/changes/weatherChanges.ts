@@ -1,6 +1,5 @@
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
-import { nearestPaints } from '@zinc-ladder/core/colour/nearestPaints';
 import type { AgeId } from '@zinc-ladder/core/ladder/ages';
 import type { FinishId } from '@zinc-ladder/core/ladder/finishes';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
@@ -12,7 +11,7 @@ import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
 import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
-import { effectOf, labOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
+import { nearestProduct, placeUnderColour } from '@zinc-ladder/model/gather/gatherWeather';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Part } from '@zinc-ladder/model/records/part';
@@ -51,31 +50,6 @@ export function newWeatherPlan(id: string, partId: string, finish: FinishId | nu
     readings: [],
     cleanPictureId: null,
   };
-}
-
-/** ΔE00 within which a paint of the shelf takes the place of the usual colour (guessed). */
-const LIKE_ENOUGH = 10;
-/** Classes whose paint serves a technique as well as its own: washes are thinned from any acrylic, and brushes take what an airbrush takes. */
-const SERVES: Readonly<Record<string, readonly string[]>> = {
-  acrylicWash: ['acrylicWash', 'brushAcrylic', 'airbrushAcrylic'],
-  brushAcrylic: ['brushAcrylic', 'airbrushAcrylic', 'acrylicWash'],
-  airbrushAcrylic: ['airbrushAcrylic', 'brushAcrylic'],
-};
-
-/** Products that serve a technique: of its class, or thinned for it. */
-export function productsFor(technique: Technique, products: readonly Product[]): Product[] {
-  const classes = SERVES[technique.classId] ?? [technique.classId];
-  return products.filter((product) => classes.includes(product.classId) && labOfProduct(product) !== null);
-}
-
-/** The paint of the shelf that comes nearest to a colour for a technique; null where none is near. */
-export function nearestProduct(technique: Technique, lab: Lab, products: readonly Product[]): Product | null {
-  const fitting = productsFor(technique, products);
-  const [first] = nearestPaints(
-    fitting.map((product) => ({ id: product.id, lab: labOfProduct(product) ?? lab, effect: effectOf(product) })),
-    lab,
-  );
-  return first && first.difference <= LIKE_ENOUGH ? (fitting.find(({ id }) => id === first.id) ?? null) : null;
 }
 
 /** Whether something was done of a pass: such a pass stays when a story is laid out anew. */
@@ -217,13 +191,9 @@ function placeFor(technique: Technique, rungs: readonly Rung[]): number {
   const firstFit = rungs.findIndex((rung) => rung.band === 'fit');
   const end = firstFit === -1 ? rungs.length : firstFit;
   if (technique.id === 'chipsTaken') {
-    const colours = rungs.flatMap((rung, at) => (rung.band === 'colour' && findMethod(rung.methodId).laysFilm ? [at] : []));
-    const last = colours.at(-1);
-    if (last === undefined) return end;
-    if (rungs[last]?.state === 'done') throw new ShopError('tooLate');
-    // Under the last film of colour and its mist: what lies under that is what the chips show.
-    const product = rungs[last]?.productId;
-    return colours.find((at) => rungs[at]?.productId === product && rungs[at]?.state !== 'done') ?? last;
+    const under = placeUnderColour(rungs);
+    if (under === 'tooLate') throw new ShopError('tooLate');
+    return under ?? end;
   }
   if (technique.after.clear === 'never') return end;
   const lastClear = rungs.findLastIndex((rung, at) => at < end && rung.band === 'weather' && CLEARS.has(rung.methodId));

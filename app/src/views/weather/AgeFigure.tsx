@@ -20,11 +20,14 @@ export function AgeFigure({ answer, isFull }: { readonly answer: RehearsalAnswer
             source: 'own model, measured on rendered parts; the bounds are guessed. Over half covered, the median flips and it falls again',
           }}
         />
-        {(['recess', 'edge', 'top'] as const).map((zone) => (
-          <Figure key={zone} label={`In ${ZONE_NAMES[zone]}`} value={zones[zone] === undefined ? 'too few' : percent(zones[zone])} />
-        ))}
         <Figure label="Differs from clean" value={percent(answer.changedShare)} />
-        <Figure label="In sides" value={zones.side === undefined ? 'too few' : percent(zones.side)} />
+        {(['recess', 'edge', 'top', 'side'] as const).map((zone) => (
+          <Figure
+            key={zone}
+            label={`Variety, ${ZONE_NAMES[zone]}`}
+            value={zones[zone] === undefined ? 'too few' : zones[zone].toFixed(2)}
+          />
+        ))}
       </Figures>
     </section>
   );

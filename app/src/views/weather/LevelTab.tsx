@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { commonAge } from '@zinc-ladder/core/weather/story/passTowards';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
@@ -12,13 +12,19 @@ import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../data/useEdit';
 import { getWeatherDesk, stopWeatherDesk } from '../../engine/weatherClient';
 import type { AgeAnswer } from '../../engine/weatherDesk';
-import { useBackgroundJob } from '../../engine/useBackgroundJob';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
 import type { Weather } from './useWeather';
 import { weatherAskOf } from './useWeather';
 import { ageWords, percent } from './words';
+
+/** What was told of all parts, for one state of their passes. */
+interface Told {
+  readonly key: string;
+  readonly answers: ReadonlyMap<string, AgeAnswer>;
+  readonly target: number | null;
+}
 
 /** The age of every part of the prop side by side, and what would bring each level. */
 export function LevelTab({ weather }: { readonly weather: Weather }) {
@@ -27,7 +33,7 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
   const plans = useTable('weatherPlans');
   const meshes = useTable('meshes');
   const edit = useEdit();
-  const { isRunning, run, stop } = useBackgroundJob();
+  const client = useQueryClient();
   const parts = [...index.parts.values()].filter((entry) => entry.propId === part.propId).toSorted((a, b) => a.position - b.position);
   const questions = parts.map((entry) => {
     const rungs = index.rungsOf(entry.id);
@@ -49,36 +55,35 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
     };
   });
   const key = JSON.stringify(questions.map(({ ask, age }) => [ask, age]));
-  const [told, setTold] = useState<{
-    readonly key: string;
-    readonly answers: ReadonlyMap<string, AgeAnswer>;
-    readonly target: number | null;
-  } | null>(null);
-  const compare = async (signal: AbortSignal): Promise<void> => {
-    const answers = new Map<string, AgeAnswer>();
-    const askAll = async (target: number | null): Promise<void> => {
-      for (const { part: entry, ask, reference, age } of questions) {
-        if (signal.aborted) return;
-        const file = reference ? ((await db.attachments.get(reference.id))?.blob ?? null) : null;
-        const answer: AgeAnswer = ask
-          ? await getWeatherDesk().standing(ask, file, age, target)
-          : { kind: 'faulty', message: 'no mesh, and its size and shape are not known' };
-        answers.set(entry.id, answer);
-        setTold({ key, answers: new Map(answers), target });
-      }
-    };
-    await askAll(null);
-    const ages = [...answers.values()].flatMap((answer) => (answer.kind === 'told' && answer.age > 0 ? [answer.age] : []));
-    if (ages.length > 1) await askAll(commonAge(ages));
-  };
-  // Asked for once when the view opens, and anew when a pass changed.
-  useQuery({
+  const [seen, setSeen] = useState<Told | null>(null);
+  const query = useQuery({
     queryKey: ['weatherLevel', key],
-    queryFn: () => run(compare).then(() => true),
     staleTime: Infinity,
-    gcTime: 0,
+    gcTime: 30_000,
+    retry: false,
     networkMode: 'always',
+    queryFn: async ({ signal }): Promise<Told> => {
+      const answers = new Map<string, AgeAnswer>();
+      const askAll = async (target: number | null): Promise<void> => {
+        for (const { part: entry, ask, reference, age } of questions) {
+          signal.throwIfAborted();
+          const file = reference ? ((await db.attachments.get(reference.id))?.blob ?? null) : null;
+          const answer: AgeAnswer = ask
+            ? await getWeatherDesk().standing(ask, file, age, target)
+            : { kind: 'faulty', message: 'no mesh, and its size and shape are not known' };
+          answers.set(entry.id, answer);
+          setSeen({ key, answers: new Map(answers), target });
+        }
+      };
+      await askAll(null);
+      const ages = [...answers.values()].flatMap((answer) => (answer.kind === 'told' && answer.age > 0 ? [answer.age] : []));
+      const target = ages.length > 1 ? commonAge(ages) : null;
+      if (target !== null) await askAll(target);
+      return { key, answers, target };
+    },
   });
+  // What was told so far is shown while the rest is looked at.
+  const told = query.data ?? (seen?.key === key ? seen : null);
   const target = told?.target ?? null;
   return (
     <Sheet className="p-4" label="All parts level">
@@ -87,17 +92,23 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
           {index.props.get(part.propId)?.name}:{' '}
           {target === null ? 'how old each part looks' : `most look ${Math.round(target)}, ${ageWords(target)}`}
         </h2>
-        {isRunning && (
+        {query.isFetching && (
           <span className="text-dim flex items-center gap-2">
             {told?.answers.size ?? 0} of {parts.length} looked at
             <Button
               onClick={() => {
-                stop();
                 stopWeatherDesk();
+                void client.cancelQueries({ queryKey: ['weatherLevel'] });
               }}
             >
               Stop
             </Button>
+          </span>
+        )}
+        {!query.isFetching && !query.data && <Button onClick={() => void query.refetch()}>Look at all parts</Button>}
+        {query.error && (
+          <span role="alert" className="text-oxide">
+            {query.error.message}
           </span>
         )}
       </div>

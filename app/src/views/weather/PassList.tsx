@@ -1,9 +1,9 @@
-import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { PassSight } from '@zinc-ladder/core/weather/seen/pass';
 import { checkOrder } from '@zinc-ladder/core/weather/story/storyPasses';
 import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { findTechnique, TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
+import { placeUnderColour } from '@zinc-ladder/model/gather/gatherWeather';
 import { MOST_WEATHER_PASSES } from '@zinc-ladder/model/records/weatherPlan';
 import { addWeatherPass, newPass, putPassesOnLadder } from '../../data/changes/weatherChanges';
 import { newId } from '../../data/newId';
@@ -31,7 +31,7 @@ export function PassList({
   const products = useTable('products');
   const cards = useTable('techniqueCards');
   const keep = usePlanEdit(weather);
-  const isColourOn = rungs.some((rung) => rung.band === 'colour' && rung.state === 'done');
+  const isColourOn = placeUnderColour(rungs) === 'tooLate';
   const remarks = checkOrder(
     plan.passes.map(({ techniqueId }) => techniqueId),
     isColourOn,

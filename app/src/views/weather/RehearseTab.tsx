@@ -1,4 +1,5 @@
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
+import { findFinish } from '@zinc-ladder/core/ladder/finishes';
 import { ARC_MINUTE_MILLIMETRES } from '@zinc-ladder/core/weather/seen/eyeDisc';
 import { useMemo, useState } from 'react';
 import { newId } from '../../data/newId';
@@ -17,16 +18,8 @@ import type { Weather } from './useWeather';
 import { passAt, useRehearsal } from './useWeather';
 import { WeatherCanvas } from './WeatherCanvas';
 
-const SHEEN_BY_FINISH: Readonly<Record<string, number>> = {
-  gloss: 0.95,
-  metal: 0.7,
-  bareChrome: 1,
-  litTranslucent: 0.8,
-  rubber: 0.3,
-  leather: 0.35,
-};
-/** Sheen of a satin or matte coat, and of what is not known. */
-const USUAL_SHEEN = 0.25;
+/** Sheen of what is not known: that of a satin or matte coat. */
+const USUAL_SHEEN = findFinish('satin').sheen;
 
 /** The part as it would look, its passes, and where to stop with each. */
 export function RehearseTab({ weather }: { readonly weather: Weather }) {
@@ -63,7 +56,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
   const hiddenAt = without && chosen ? chosen.at : -1;
   const drawn = useMemo(() => passes.map((pass, at) => (at === hiddenAt ? { ...pass, amount: 0 } : pass)), [passes, hiddenAt]);
   const setting = useMemo(
-    () => ({ lampDegrees, isSplit, baseSheen: SHEEN_BY_FINISH[weather.finish?.id ?? ''] ?? USUAL_SHEEN }),
+    () => ({ lampDegrees, isSplit, baseSheen: weather.finish?.sheen ?? USUAL_SHEEN }),
     [lampDegrees, isSplit, weather.finish],
   );
   return (

@@ -11,8 +11,7 @@ export const PASS_TEXELS = 8;
 const FILM_ROWS = 6;
 const PATTERNS = ['cloud', 'sizes', 'runs', 'lines', 'drops'] as const;
 const VEILS = ['above', 'below', 'handled', 'everywhere'] as const;
-/** How a film shines, 0 … 1: washes and powders matte, a gloss wet. */
-const SHEENS: Readonly<Record<string, number>> = { wetGloss: 1, polishEdges: 0.85, graphiteEdges: 0.7, chipsStick: 0.8, chipsTaken: 0.6 };
+/** Sheen of what is thinned or rubbed on (guessed). */
 const MATTE = 0.1;
 
 /** All passes as numbers, eight groups of four for each. */
@@ -40,7 +39,7 @@ export function packPasses(passes: readonly RehearsedPass[], room: number): Floa
           carrier.kind === 'veil' ? VEILS.indexOf(carrier.from) : 0,
           carrier.kind === 'veil' ? carrier.shelter : 0,
         ],
-        [SHEENS[findTechnique(given.techniqueId).id] ?? MATTE, 0, 0, 0],
+        [findTechnique(given.techniqueId).sheen ?? MATTE, 0, 0, 0],
       ].flat(),
       at * PASS_TEXELS * 4,
     );

@@ -1,4 +1,5 @@
-import { AGES } from '@zinc-ladder/core/ladder/ages';
+import { findAge } from '@zinc-ladder/core/ladder/ages';
+import { looksLike } from '@zinc-ladder/core/weather/seen/age';
 
 /** A share as whole percents; what is there, but less than one, says so. */
 export function percent(share: number): string {
@@ -6,17 +7,7 @@ export function percent(share: number): string {
   return `${Math.round(share * 100)} %`;
 }
 
-/** Ages by how old a part looks: the whole recipe of a rendered crate came to 50 (guessed from there). */
-const LOOKS = [
-  [5, 'new'],
-  [22, 'inUse'],
-  [36, 'worn'],
-  [46, 'battered'],
-  [Infinity, 'ancient'],
-] as const;
-
 /** How a figure of age reads: `worn`. */
 export function ageWords(age: number): string {
-  const id = LOOKS.find(([below]) => age < below)?.[1] ?? 'ancient';
-  return (AGES.find((entry) => entry.id === id)?.name ?? id).toLowerCase();
+  return findAge(looksLike(age)).name.toLowerCase();
 }

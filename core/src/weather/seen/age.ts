@@ -1,3 +1,4 @@
+import type { AgeId } from '../../ladder/ages';
 import { median } from '../../number/median';
 import { differenceOfNumbers } from '../../colour/differenceOfNumbers';
 import type { PlaceFields, WeatherZone } from '../field/weatherFields';
@@ -47,4 +48,17 @@ export function ageOfLabs(fields: PlaceFields, labs: Float32Array): PartAge {
 /** The middle of one coordinate of all places. */
 function medianOf(labs: Float32Array, axis: number): number {
   return median(Float32Array.from({ length: labs.length / 3 }, (_, place) => labs[place * 3 + axis] as number));
+}
+
+/** Under these figures a part still looks so (guessed; the whole recipe of a rendered crate came to 50). */
+const LOOKS: readonly (readonly [below: number, age: AgeId])[] = [
+  [5, 'new'],
+  [22, 'inUse'],
+  [36, 'worn'],
+  [46, 'battered'],
+];
+
+/** The age that a figure of age looks like. */
+export function looksLike(age: number): AgeId {
+  return LOOKS.find(([below]) => age < below)?.[1] ?? 'ancient';
 }

@@ -11,6 +11,7 @@ import { halveLongEdges } from '../draw/drawnSurface';
 import { lathe } from '../field/lathe';
 import { crate } from '../testing/solids';
 import checks from '../testing/weatherChecks.json';
+import { looksLike } from './age';
 import { bodyOfLab, layFilm, tableOfFilm, WIDE_BANDS, writeLabs, writeSeen } from './bands';
 import { ARC_MINUTE_MILLIMETRES, eyeDisc } from './eyeDisc';
 import type { WeatherPass } from './pass';
@@ -193,6 +194,10 @@ describe('age', () => {
     for (const [scale, age] of checks.age.boltByScale as [number, number][])
       // Here the bolt has no runs of its own seed; it comes out a few points younger in the middle.
       expect(Math.abs(onBolt.age(checkRecipe(scale)).age - age)).toBeLessThan(2 * checks.age.recipe.tolerance);
+  });
+  it('reads the older the higher it is', () => {
+    const said = [0, 5, 21, 22, 40, 46, 90].map(looksLike);
+    expect(said).toEqual(['new', 'inUse', 'inUse', 'worn', 'battered', 'ancient', 'ancient']);
   });
   it('of one recipe is the same on both within ten', () =>
     expect(Math.abs(onLarge.age(checkRecipe(1)).age - onBolt.age(checkRecipe(1)).age)).toBeLessThan(10));

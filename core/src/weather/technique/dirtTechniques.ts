@@ -85,6 +85,7 @@ export const DIRT: readonly Technique[] = [
     usualAmount: 0.6,
     usualWiped: null,
     shows: 'sheen',
+    sheen: 1,
     usualHex: '#808080',
     classId: 'floorPolish',
     thinning: { paint: 1, thinner: 0, with: 'nothing' },

@@ -33,6 +33,8 @@ export interface Technique {
   /** null where it is not wiped */
   readonly usualWiped: number | null;
   readonly shows: Shows;
+  /** how what it leaves shines, 0 matte … 1 mirror, for drawing; guessed. Left out: matte, as most films that are thinned or rubbed on */
+  readonly sheen?: number;
   /** colour that is usual for it, `#rrggbb`; a paint of the shelf takes its place */
   readonly usualHex: string;
   readonly classId: string;

@@ -1,0 +1,99 @@
+import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
+import { describe, expect, it } from 'vitest';
+import type { Product } from '../records/product';
+import type { Rung } from '../records/rung';
+import type { PlannedWeatherPass } from '../records/weatherPlan';
+import { makeSampleProject } from '../testing/sampleProject';
+import { NEW_RUNG } from './growRungs';
+import { ladderColours, nearestProduct, placeUnderColour, productsFor, rehearsedPass, UNKNOWN_COLOUR } from './gatherWeather';
+
+const [sample] = makeSampleProject().products;
+const product = (id: string, classId: string, colourHex: string | null): Product => ({
+  ...(sample as Product),
+  id,
+  name: id,
+  classId,
+  colourHex,
+  lab: null,
+  effect: 'none',
+  scatterPerCoat: null,
+  values: [],
+});
+const SHELF = [
+  product('black', 'lacquerColour', '#232221'),
+  product('brass', 'metallicLacquer', '#a8843c'),
+  product('clear', 'lacquerClear', '#ffffff'),
+  product('umber', 'brushAcrylic', '#4b3224'),
+  product('oil', 'oilWash', '#4a3a2b'),
+  product('plain', 'brushAcrylic', null),
+];
+const products = new Map(SHELF.map((entry) => [entry.id, entry]));
+let made = 0;
+const rung = (band: Rung['band'], methodId: string, productId: string | null, change: Partial<Rung> = {}): Rung => ({
+  ...NEW_RUNG,
+  id: `r${(made += 1)}`,
+  ladderId: 'l',
+  band,
+  methodId,
+  productId,
+  ...change,
+});
+const ladder = [
+  rung('prime', 'prime', null),
+  rung('colour', 'sprayCoat', 'black'),
+  rung('colour', 'sprayCoat', 'brass'),
+  rung('colour', 'sprayCoat', 'brass'),
+  rung('weather', 'clear', 'clear'),
+  rung('weather', 'darkWash', 'umber'),
+];
+
+describe('the colours under weathering', () => {
+  it('are the last film of colour and the other one under it; clears, washes and what is left out do not count', () => {
+    expect(ladderColours(ladder, products)).toEqual({ over: labOfHex('#a8843c'), under: labOfHex('#232221'), name: 'brass' });
+    const without = ladder.map((entry) => (entry.productId === 'brass' ? { ...entry, state: 'leftOut' as const } : entry));
+    expect(ladderColours(without, products).name).toBe('black');
+    expect(ladderColours([], products)).toEqual({ over: UNKNOWN_COLOUR, under: UNKNOWN_COLOUR, name: null });
+  });
+  it('give a pass what it leaves: its paint, what it bares, or the colour that is not on the shelf', () => {
+    const colours = ladderColours(ladder, products);
+    const pass = (techniqueId: string, productId: string | null): PlannedWeatherPass => ({
+      id: 'p',
+      techniqueId,
+      productId,
+      lab: [20, 1, 2],
+      amount: 0.5,
+      wiped: 0,
+      sizeMillimetres: 1,
+      seed: 1,
+      stop: null,
+      rungId: null,
+    });
+    expect(rehearsedPass(pass('dryBrush', 'umber'), products, colours, 0).lab).toEqual(labOfHex('#4b3224'));
+    expect(rehearsedPass(pass('scratches', 'umber'), products, colours, 0).lab).toEqual(colours.under);
+    expect(rehearsedPass(pass('dryBrush', null), products, colours, 0).lab).toEqual([20, 1, 2]);
+    expect(rehearsedPass(pass('dryBrush', 'gone'), products, colours, 0).lab).toEqual([20, 1, 2]);
+  });
+});
+
+describe('paints for a technique', () => {
+  it('are of its class or thinned for it, and have a colour', () => {
+    expect(productsFor(findTechnique('washWiped'), SHELF).map(({ id }) => id)).toEqual(['umber']);
+    expect(productsFor(findTechnique('oilWash'), SHELF).map(({ id }) => id)).toEqual(['oil']);
+  });
+  it('of the shelf take the place of the usual colour only where they are like it', () => {
+    expect(nearestProduct(findTechnique('washWiped'), labOfHex('#4a3426'), SHELF)?.id).toBe('umber');
+    expect(nearestProduct(findTechnique('washWiped'), labOfHex('#6fa596'), SHELF)).toBeNull();
+    expect(nearestProduct(findTechnique('washWiped'), labOfHex('#6fa596'), [])).toBeNull();
+  });
+});
+
+describe('the place of rubber for chips', () => {
+  it('is under the last colour and its mist', () => expect(placeUnderColour(ladder)).toBe(2));
+  it('is still there while only the undercoat is on, and too late when the colour is', () => {
+    const done = (entry: Rung): Rung => ({ ...entry, state: 'done', doneAtMs: 1 });
+    expect(placeUnderColour(ladder.map((entry, at) => (at < 2 ? done(entry) : entry)))).toBe(2);
+    expect(placeUnderColour(ladder.map((entry, at) => (at < 4 ? done(entry) : entry)))).toBe('tooLate');
+    expect(placeUnderColour([rung('prime', 'prime', null)])).toBeNull();
+  });
+});
