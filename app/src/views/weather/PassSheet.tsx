@@ -329,4 +329,9 @@ function How({ weather, pass }: { readonly weather: Weather; readonly pass: Plan
 
 const CLEAR_WORDS = { gloss: 'gloss clear', matte: 'matte or satin', none: 'no clear' } as const;
 const AFTER_WORDS = { matte: 'matte clear', any: 'clear or none', never: 'never a clear' } as const;
-const FORBIDDEN_WORDS = { metallic: 'metallic', flexible: 'flexible', translucent: 'to be lit', bareResin: 'bare resin' } as const;
+const FORBIDDEN_WORDS = {
+  metallic: 'painted with metal',
+  flexible: 'flexible',
+  translucent: 'to be lit',
+  bareResin: 'bare resin',
+} as const;

@@ -2,7 +2,7 @@ import type { Lab } from '../lab';
 import { difference } from '../lab';
 import type { MixPaint } from '../paint';
 import { mixLab } from '../paint';
-import { solveLinear } from '../spectrum/solveLinear';
+import { solveLinear } from '../../number/solveLinear';
 
 /** A card as far as strengths can be learned from it. */
 export interface StrengthCard {

@@ -2,7 +2,7 @@ import type { Lab } from '../lab';
 import type { Metric } from './metric';
 import { metricSquare } from './metric';
 import type { Mixer } from './mixer';
-import { solveLinear } from '../spectrum/solveLinear';
+import { solveLinear } from '../../number/solveLinear';
 
 /** The best amounts of a set of paints, not yet whole. */
 export interface RefinedSet {

@@ -3,7 +3,7 @@ import { linearOfLab } from '../lab';
 import { BANDS } from './cieTables';
 import type { Spectrum } from './observer';
 import { TO_LINEAR } from './observer';
-import { solveLinear } from './solveLinear';
+import { solveLinear } from '../../number/solveLinear';
 
 /** Lightness a paint can have: beyond that a spectrum would have to be all 0 or all 1, and K/S would have no value. */
 const LIGHTNESS = { least: 1.5, most: 99.3 } as const;

@@ -5,7 +5,7 @@ import { chromaOf, difference, labOfHex, xyzOfLinear } from '../lab';
 import { BANDS, D65, X_BAR, Y_BAR, Z_BAR } from './cieTables';
 import { labOfReflectance, TO_LINEAR, WHITE } from './observer';
 import { reflectanceOf } from './reflectance';
-import { solveLinear } from './solveLinear';
+import { solveLinear } from '../../number/solveLinear';
 
 describe('the spectral tables', () => {
   it('have D65’s white, x 0.3127 y 0.3290 (CIE 15), within what 10 nm from 380 to 730 allow', () => {

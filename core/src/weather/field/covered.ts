@@ -1,3 +1,5 @@
+import type { Vector } from '../../surface/mesh/vector';
+import { squareTo } from '../../surface/mesh/vector';
 import type { RayTree } from '../../surface/rayTree';
 import type { OnProgress } from '../../surface/recess';
 import type { SamplePoints } from './samplePoints';
@@ -37,7 +39,7 @@ export function measureCovered(
     const x = (positions[at] as number) + nx * off;
     const y = (positions[at + 1] as number) + ny * off;
     const z = (positions[at + 2] as number) + nz * off;
-    // Two directions square to the normal (Duff and others 2017, from memory).
+    // Two directions square to the normal (Duff and others 2017, from memory). In place, as in the recess map: one function for both cost a third more.
     const sign = nz >= 0 ? 1 : -1;
     const p = -1 / (sign + nz);
     const q = nx * ny * p;
@@ -76,17 +78,10 @@ const RAIN_UP = 0.94;
  * @param up unit, the way up as the prop is worn or stands
  * @param farMillimetres the part's own size: what lies further is another part
  */
-export function measureRain(
-  points: SamplePoints,
-  tree: RayTree,
-  up: readonly [x: number, y: number, z: number],
-  farMillimetres: number,
-): Float32Array {
+export function measureRain(points: SamplePoints, tree: RayTree, up: Vector, farMillimetres: number): Float32Array {
   const { positions, normals, count } = points;
   const rain = new Float32Array(count);
-  const other: readonly [number, number, number] = Math.abs(up[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0];
-  const first = unitCross(up, other);
-  const second = unitCross(up, first);
+  const [first, second] = squareTo(up);
   const directions = Array.from({ length: RAIN_RAYS }, (_, ray) => {
     const angle = (2 * Math.PI * (ray + 0.5)) / RAIN_RAYS;
     const [c, s] = [Math.cos(angle) * RAIN_ASIDE, Math.sin(angle) * RAIN_ASIDE];
@@ -122,12 +117,4 @@ export function measureRain(
     rain[point] = open / RAIN_RAYS;
   }
   return rain;
-}
-
-function unitCross(a: readonly [number, number, number], b: readonly [number, number, number]): readonly [number, number, number] {
-  const x = a[1] * b[2] - a[2] * b[1];
-  const y = a[2] * b[0] - a[0] * b[2];
-  const z = a[0] * b[1] - a[1] * b[0];
-  const length = Math.hypot(x, y, z);
-  return [x / length, y / length, z / length];
 }

@@ -1,4 +1,4 @@
-import { solveLinear } from '../../colour/spectrum/solveLinear';
+import { solveLinear } from '../../number/solveLinear';
 import type { PhotoPoint } from './photo';
 
 /** Takes a place of one photograph to the same place of the part in another. */
