@@ -1,3 +1,4 @@
+import { FADE_MS } from '@zinc-ladder/core/climate/airTimeline';
 import type { ReactNode } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -10,7 +11,7 @@ import { callWords, gatherCalls } from '../engine/calls';
 import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import { useFilms, usePlan } from '../engine/usePlan';
 import type { Formats } from '../ui/useFormats';
-import { formatTimer, useFormats } from '../ui/useFormats';
+import { formatSpan, formatTimer, useFormats } from '../ui/useFormats';
 import type { Reason } from '../ui/Why';
 import { Why } from '../ui/Why';
 import { useCurrentTitle } from './pageTitle';
@@ -34,6 +35,9 @@ export function ShopStrip() {
               {formats.temperature(spray.temperatureCelsius)} · {Math.round(spray.relativeHumidityPercent)} %
             </Why>
             <SensorNote />
+            {spray.heldMs !== null && spray.heldMs >= AGE_SHOWN_FROM_MS && (
+              <span className="text-dim font-sans"> {formatSpan(spray.heldMs / 60_000)} old</span>
+            )}
           </Item>
           <Item label="Dew gap">
             <Why name="dew gap" reason={dewReason(spray, formats)}>
@@ -152,12 +156,25 @@ function UnsavedItem() {
   );
 }
 
+/** A younger reading is as good as now's. */
+const AGE_SHOWN_FROM_MS = 10 * 60_000;
+
 function airReason(spray: SprayState): Reason {
   const from = {
     measured: 'measured in the shop, linear between readings',
     forecast: 'forecast, linear between its hours',
     typical: "the shop's typical day: nothing measured or forecast for now",
   };
+  if (spray.heldMs !== null) {
+    return {
+      formula: "the shop's typical day + what the last reading differed from it × e^(−age ÷ fade)",
+      inputs: [
+        ['age of the reading', formatSpan(spray.heldMs / 60_000)],
+        ['fade', `${FADE_MS / 3_600_000} h`],
+      ],
+      source: 'damped persistence, as in forecasting; the fade is guessed',
+    };
+  }
   return { formula: 'air at this moment', source: from[spray.origin] };
 }
 

@@ -10,6 +10,8 @@ export interface SprayState {
   readonly temperatureCelsius: number;
   readonly relativeHumidityPercent: number;
   readonly origin: 'measured' | 'forecast' | 'typical';
+  /** age of the reading that is held on to, ms; null where none is */
+  readonly heldMs: number | null;
   readonly dewGapKelvin: number;
   readonly faults: readonly SprayFault[];
   readonly isOpen: boolean;

@@ -14,8 +14,22 @@ export interface AirTimeline {
   readonly typicalDay: TypicalDay;
 }
 
-/** Two samples further apart than this are not joined by a line: the sensor was away, the typical day is used between. */
+/** Two samples further apart than this are not joined by a line: the sensor was away, and each of them fades to the typical day. */
 export const LONGEST_GAP_MS = 6 * 3_600_000;
+
+/** Time in which what a sample differs by from the typical day falls to 1/e. Guessed: a room follows the weather over hours, not minutes. */
+export const FADE_MS = 8 * 3_600_000;
+
+/** This long after a sample less than a hundredth of its difference is left, and the typical day stands alone. */
+export const FADED_AFTER_MS = 5 * FADE_MS;
+
+/** The air at a moment, and how it is known. */
+export interface KnownAir extends Air {
+  /** a sample that fades counts as what it was while at least half of it is left */
+  readonly origin: AirOrigin;
+  /** age of the sample that is held on to, ms; null between samples that are joined, and where none is left */
+  readonly heldMs: number | null;
+}
 
 /**
  * Joins readings and forecast into one timeline. A forecast older than the last reading is dropped: what was measured wins.
@@ -29,28 +43,68 @@ export function buildAirTimeline(readings: readonly AirSample[], forecast: reado
   return { samples: [...measured, ...ahead], measuredUntilMs, typicalDay };
 }
 
-/** The air at a moment, by linear interpolation between samples, and where the value comes from. */
-export function airAt(timeline: AirTimeline, atMs: number): Air & { readonly origin: AirOrigin } {
-  const { samples } = timeline;
+/**
+ * The air at a moment: linear between samples, and where they are far apart or end, the typical day plus what the nearest samples differed
+ * from it by, fading with time.
+ *
+ * Source: the mean of a first-order autoregressive (Ornstein–Uhlenbeck) anomaly given the samples around it, "damped persistence" in
+ * forecasting. From memory.
+ */
+export function airAt(timeline: AirTimeline, atMs: number): KnownAir {
+  const { samples, typicalDay } = timeline;
   const next = firstAtOrAfter(samples, atMs);
   const after = samples[next];
   const before = samples[next - 1];
   if (after && after.atMs === atMs) {
+    const { temperatureCelsius, relativeHumidityPercent } = after;
+    return { temperatureCelsius, relativeHumidityPercent, origin: originAt(timeline, atMs), heldMs: null };
+  }
+  if (after && before && after.atMs - before.atMs <= LONGEST_GAP_MS) {
+    const share = (atMs - before.atMs) / (after.atMs - before.atMs);
     return {
-      temperatureCelsius: after.temperatureCelsius,
-      relativeHumidityPercent: after.relativeHumidityPercent,
-      origin: originAt(timeline, atMs),
+      temperatureCelsius: before.temperatureCelsius + share * (after.temperatureCelsius - before.temperatureCelsius),
+      relativeHumidityPercent: before.relativeHumidityPercent + share * (after.relativeHumidityPercent - before.relativeHumidityPercent),
+      origin: originAt(timeline, after.atMs),
+      heldMs: null,
     };
   }
-  if (!after || !before || after.atMs - before.atMs > LONGEST_GAP_MS) {
-    return { ...typicalAirAt(timeline.typicalDay, atMs), origin: 'typical' };
+  return fadingAir(timeline, before, after, atMs) ?? { ...typicalAirAt(typicalDay, atMs), origin: 'typical', heldMs: null };
+}
+
+/** The typical day with what is left of the samples around; null where nothing is. */
+function fadingAir(timeline: AirTimeline, before: AirSample | undefined, after: AirSample | undefined, atMs: number): KnownAir | null {
+  const since = before ? atMs - before.atMs : Number.POSITIVE_INFINITY;
+  const until = after ? after.atMs - atMs : Number.POSITIVE_INFINITY;
+  if (Math.min(since, until) >= FADED_AFTER_MS) return null;
+  const ofBefore = shareLeft(since, until);
+  const ofAfter = shareLeft(until, since);
+  const usual = typicalAirAt(timeline.typicalDay, atMs);
+  let temperature = usual.temperatureCelsius;
+  let humidity = usual.relativeHumidityPercent;
+  for (const [sample, share] of [
+    [before, ofBefore],
+    [after, ofAfter],
+  ] as const) {
+    if (!sample || share === 0) continue;
+    const usualThen = typicalAirAt(timeline.typicalDay, sample.atMs);
+    temperature += share * (sample.temperatureCelsius - usualThen.temperatureCelsius);
+    humidity += share * (sample.relativeHumidityPercent - usualThen.relativeHumidityPercent);
   }
-  const share = (atMs - before.atMs) / (after.atMs - before.atMs);
+  const isBefore = ofBefore >= ofAfter;
+  const nearest = isBefore ? before : after;
   return {
-    temperatureCelsius: before.temperatureCelsius + share * (after.temperatureCelsius - before.temperatureCelsius),
-    relativeHumidityPercent: before.relativeHumidityPercent + share * (after.relativeHumidityPercent - before.relativeHumidityPercent),
-    origin: originAt(timeline, after.atMs),
+    temperatureCelsius: temperature,
+    relativeHumidityPercent: Math.min(100, Math.max(1, humidity)),
+    origin: nearest && Math.max(ofBefore, ofAfter) >= 0.5 ? originAt(timeline, nearest.atMs) : 'typical',
+    heldMs: isBefore ? since : null,
   };
+}
+
+/** Share of a sample's difference that is left so long from it, where the sample on the other side is so far away. */
+function shareLeft(fromMs: number, otherMs: number): number {
+  if (fromMs >= FADED_AFTER_MS) return 0;
+  if (otherMs >= FADED_AFTER_MS) return Math.exp(-fromMs / FADE_MS);
+  return Math.sinh(otherMs / FADE_MS) / Math.sinh((fromMs + otherMs) / FADE_MS);
 }
 
 /** Up to when the air is known: the last reading, and never before now. */
@@ -58,13 +112,15 @@ export function knownUntil({ measuredUntilMs }: AirTimeline, nowMs: number): num
   return Math.max(nowMs, Number.isFinite(measuredUntilMs) ? measuredUntilMs : nowMs);
 }
 
-/** The wind at a moment, m/s, from the nearer of the samples around it; undefined where nothing is known, as after the last forecast. */
+/** The wind at a moment, m/s, from the nearer of the samples around it; the last is held for as long as samples are joined. Undefined where nothing is known. */
 export function windAt({ samples }: AirTimeline, atMs: number): number | undefined {
   const next = firstAtOrAfter(samples, atMs);
   const after = samples[next];
   const before = samples[next - 1];
   if (after && after.atMs === atMs) return after.windMetresPerSecond;
-  if (!after || !before || after.atMs - before.atMs > LONGEST_GAP_MS) return undefined;
+  if (!after || !before || after.atMs - before.atMs > LONGEST_GAP_MS) {
+    return before && atMs - before.atMs <= LONGEST_GAP_MS ? before.windMetresPerSecond : undefined;
+  }
   const nearer = after.atMs - atMs < atMs - before.atMs ? after : before;
   return nearer.windMetresPerSecond ?? after.windMetresPerSecond ?? before.windMetresPerSecond;
 }

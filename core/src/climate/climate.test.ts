@@ -1,6 +1,6 @@
 import psychrolib from 'psychrolib';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { buildAirTimeline, airAt, LONGEST_GAP_MS } from './airTimeline';
+import { airAt, buildAirTimeline, FADE_MS, FADED_AFTER_MS, LONGEST_GAP_MS, windAt } from './airTimeline';
 import { dewGapKelvin, dewPointCelsius } from './dewPoint';
 import { saturationPressureHpa } from './saturationPressure';
 import { findSprayWindows } from './sprayWindows';
@@ -69,28 +69,65 @@ describe('air timeline', () => {
   const air = buildAirTimeline(readings, forecast, DAY);
 
   it('is linear between readings, whatever order they came in', () => {
-    expect(airAt(air, HOUR)).toEqual({ temperatureCelsius: 15, relativeHumidityPercent: 50, origin: 'measured' });
+    expect(airAt(air, HOUR)).toEqual({ temperatureCelsius: 15, relativeHumidityPercent: 50, origin: 'measured', heldMs: null });
   });
   it('lets a measurement win over an older forecast and goes on to the forecast after it', () => {
-    expect(airAt(air, 3 * HOUR)).toEqual({ temperatureCelsius: 16, relativeHumidityPercent: 60, origin: 'forecast' });
+    expect(airAt(air, 3 * HOUR)).toEqual({ temperatureCelsius: 16, relativeHumidityPercent: 60, origin: 'forecast', heldMs: null });
   });
-  it('falls back to the typical day before, after, and across a gap in which the sensor was away', () => {
-    expect(airAt(air, -HOUR).origin).toBe('typical');
-    expect(airAt(air, 30 * HOUR)).toEqual({ ...typicalAirAt(DAY, 30 * HOUR), origin: 'typical' });
-    const gappy = buildAirTimeline(
-      [
-        { atMs: 0, temperatureCelsius: 1, relativeHumidityPercent: 1 },
-        { atMs: LONGEST_GAP_MS + 1, temperatureCelsius: 1, relativeHumidityPercent: 1 },
-      ],
-      [],
-      DAY,
-    );
-    expect(airAt(gappy, HOUR).origin).toBe('typical');
+  it('falls back to the typical day where every sample is far away', () => {
+    for (const atMs of [-50 * HOUR, 4 * HOUR + FADED_AFTER_MS]) {
+      expect(airAt(air, atMs)).toEqual({ ...typicalAirAt(DAY, atMs), origin: 'typical', heldMs: null });
+    }
   });
   it('is warmest and driest at the warmest local hour of the typical day', () => {
     const atWarmest = typicalAirAt(DAY, 14 * HOUR);
     expect(atWarmest.temperatureCelsius).toBeCloseTo(19, 9);
     expect(atWarmest.relativeHumidityPercent).toBeCloseTo(53, 9);
+  });
+});
+
+describe('a reading that nothing follows', () => {
+  const typed = { atMs: 10 * HOUR, temperatureCelsius: 11, relativeHumidityPercent: 70, windMetresPerSecond: 2 };
+  const air = buildAirTimeline([typed], [], DAY);
+  const differs = (atMs: number): number => airAt(air, atMs).temperatureCelsius - typicalAirAt(DAY, atMs).temperatureCelsius;
+
+  it('still stands two minutes later, with its age', () => {
+    const here = airAt(air, typed.atMs + 120_000);
+    expect(Math.abs(here.temperatureCelsius - 11)).toBeLessThan(0.1);
+    expect(here.relativeHumidityPercent).toBeCloseTo(70, 0);
+    expect(here).toMatchObject({ origin: 'measured', heldMs: 120_000 });
+  });
+  it('falls to 1/e of its difference in the time it fades in, and to nothing that shows at the end', () => {
+    expect(differs(typed.atMs + FADE_MS) / differs(typed.atMs)).toBeCloseTo(Math.exp(-1), 9);
+    expect(Math.abs(differs(typed.atMs + FADED_AFTER_MS - 1))).toBeLessThan(0.01 * Math.abs(differs(typed.atMs)));
+    expect(differs(typed.atMs + FADED_AFTER_MS)).toBe(0);
+  });
+  it('is called measured while half of it is left', () => {
+    expect(airAt(air, typed.atMs + FADE_MS * Math.log(2) - 1).origin).toBe('measured');
+    expect(airAt(air, typed.atMs + FADE_MS * Math.log(2) + 1).origin).toBe('typical');
+  });
+  it('says something of the hours before it too, without an age', () => {
+    expect(airAt(air, typed.atMs - HOUR).temperatureCelsius).toBeLessThan(typicalAirAt(DAY, typed.atMs - HOUR).temperatureCelsius - 1);
+    expect(airAt(air, typed.atMs - HOUR).heldMs).toBeNull();
+  });
+  it('keeps humidity within 1–100 %', () => {
+    const damp = buildAirTimeline([{ ...typed, relativeHumidityPercent: 100 }], [], { ...DAY, swingHumidityPercent: 40 });
+    for (let h = 0; h < 40; h += 1) expect(airAt(damp, typed.atMs + h * HOUR).relativeHumidityPercent).toBeLessThanOrEqual(100);
+  });
+  it('holds its wind for as long as samples are joined', () => {
+    expect(windAt(air, typed.atMs + HOUR)).toBe(2);
+    expect(windAt(air, typed.atMs + LONGEST_GAP_MS + 1)).toBeUndefined();
+  });
+  it('meets both samples across a long gap, and never leaps', () => {
+    const other = { atMs: 30 * HOUR, temperatureCelsius: 24, relativeHumidityPercent: 35 };
+    const gap = buildAirTimeline([typed, other], [], DAY);
+    let last = airAt(gap, typed.atMs).temperatureCelsius;
+    for (let at = typed.atMs; at <= other.atMs; at += 60_000) {
+      const here = airAt(gap, at).temperatureCelsius;
+      expect(Math.abs(here - last)).toBeLessThan(0.1);
+      last = here;
+    }
+    expect(last).toBe(24);
   });
 });
 

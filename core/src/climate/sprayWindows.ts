@@ -1,7 +1,7 @@
 import type { Interval } from '../time/interval';
 import { mergeIntervals } from '../time/interval';
 import type { AirTimeline } from './airTimeline';
-import { airAt, windAt } from './airTimeline';
+import { airAt, FADED_AFTER_MS, windAt } from './airTimeline';
 import type { SprayLimits } from './sprayVerdict';
 import { judgeSpraying } from './sprayVerdict';
 
@@ -17,7 +17,7 @@ const DAY_MS = 86_400_000;
  */
 export function findSprayWindows(hours: readonly Interval[], air: AirTimeline, limits: SprayLimits): Interval[] {
   const open: Interval[] = [];
-  const lastKnownMs = (air.samples.at(-1)?.atMs ?? Number.NEGATIVE_INFINITY) + STEP_MS;
+  const lastKnownMs = (air.samples.at(-1)?.atMs ?? Number.NEGATIVE_INFINITY) + FADED_AFTER_MS;
   // Where only the typical day is left, every day is alike: each time of day is judged once.
   const typical = new Map<number, boolean>();
   for (const span of hours) {

@@ -126,66 +126,61 @@ function SimulatedReadings() {
   );
 }
 
+const READING_FIELDS = [
+  { field: 'temperature', label: 'Now, °C', min: -50, max: 70 },
+  { field: 'humidity', label: 'Now, % RH', min: 1, max: 100 },
+  { field: 'wind', label: 'Wind, m/s (may be empty)', min: 0, max: 60 },
+] as const;
+const NOTHING_TYPED = { temperature: '', humidity: '', wind: '' };
+
 function TypedReading() {
   const edit = useEdit();
   const clock = useClock();
-  const [temperature, setTemperature] = useState('');
-  const [humidity, setHumidity] = useState('');
-  const temperatureFault = temperature === '' ? null : checkNumber(temperature, { min: -50, max: 70 });
-  const humidityFault = humidity === '' ? null : checkNumber(humidity, { min: 1, max: 100 });
-  const isReady = temperature !== '' && humidity !== '' && !temperatureFault && !humidityFault;
+  const [typed, setTyped] = useState(NOTHING_TYPED);
+  const faults = READING_FIELDS.map(({ field, ...bounds }) => (typed[field] === '' ? null : checkNumber(typed[field], bounds)));
+  const isReady = typed.temperature !== '' && typed.humidity !== '' && faults.every((fault) => fault === null);
   const keep = async (): Promise<void> => {
     const atMs = Math.round(clock.now());
     const record = {
       id: `m-${atMs}`,
       revision: 0,
       atMs,
-      temperatureCelsius: parseNumber(temperature),
-      relativeHumidityPercent: parseNumber(humidity),
-      windMetresPerSecond: null,
+      temperatureCelsius: parseNumber(typed.temperature),
+      relativeHumidityPercent: parseNumber(typed.humidity),
+      windMetresPerSecond: typed.wind === '' ? null : parseNumber(typed.wind),
       kind: 'measured' as const,
       source: 'typed',
     };
-    if (await edit('Keep a reading', (change) => change.put('climateReadings', record))) {
-      setTemperature('');
-      setHumidity('');
-    }
+    if (await edit('Keep a reading', (change) => change.put('climateReadings', record))) setTyped(NOTHING_TYPED);
   };
   return (
     <form
-      className="grid items-end gap-3 sm:grid-cols-[8rem_8rem_auto]"
+      className="grid items-end gap-3 sm:grid-cols-[8rem_8rem_14rem_auto]"
       onSubmit={(event) => {
         event.preventDefault();
         if (isReady) void keep();
       }}
     >
-      <Labelled label="Now, °C" error={temperatureFault ?? undefined}>
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            inputMode="decimal"
-            className="field figure"
-            value={temperature}
-            onChange={(event) => setTemperature(event.target.value)}
-          />
-        )}
-      </Labelled>
-      <Labelled label="Now, % RH" error={humidityFault ?? undefined}>
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            inputMode="decimal"
-            className="field figure"
-            value={humidity}
-            onChange={(event) => setHumidity(event.target.value)}
-          />
-        )}
-      </Labelled>
+      {READING_FIELDS.map(({ field, label }, at) => (
+        <Labelled key={field} label={label} error={faults[at] ?? undefined}>
+          {({ id, describedBy }) => (
+            <input
+              id={id}
+              aria-describedby={describedBy}
+              inputMode="decimal"
+              className="field figure"
+              value={typed[field]}
+              onChange={(event) => setTyped({ ...typed, [field]: event.target.value })}
+            />
+          )}
+        </Labelled>
+      ))}
       <Button type="submit" look="primary" disabled={!isReady} className="justify-self-start">
         Keep reading
       </Button>
+      <p className="text-dim text-sm sm:col-span-4">
+        What you type holds, and fades to the typical day over some hours; the strip shows how old it is.
+      </p>
     </form>
   );
 }
