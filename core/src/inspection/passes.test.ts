@@ -35,8 +35,16 @@ const passesOf = (...given: readonly (readonly [hours: number, valley: number | 
   given.map(([hours, valleyMicrometres, openFlaws]) => ({ hours, valleyMicrometres, openFlaws }));
 
 function judge(passes: readonly InspectedPass[], wanted = 25, school: RouteChoice['smoothing'] = 'primerOnly'): Verdict {
-  return judgePasses({ passes, wantedMicrometres: wanted, forecast: believed(school, wanted) });
+  return judgePasses({ ...asked(passes), wantedMicrometres: wanted, forecast: believed(school, wanted) });
 }
+
+/** A ladder that has laid all its filler and primer; flaws stand as the last pass left them. */
+const asked = (passes: readonly InspectedPass[]) => ({
+  passes,
+  openFlaws: passes.at(-1)?.openFlaws ?? 0,
+  openTurns: 0,
+  isFillingOpen: false,
+});
 
 describe('the telegraph’s case', () => {
   const three = passesOf([1.73, 104, 13], [3.1, 76, 13], [4.4, 51, 8]);
@@ -49,6 +57,7 @@ describe('the telegraph’s case', () => {
   });
   it('is smooth enough where the curve meets what may stay', () => {
     const { fit, reach } = judge(three);
+    if (!reach) throw new Error('the curve tells nothing');
     expect(decayAt(fit, reach.hours).value).toBeCloseTo(25, 6);
     expect(reach.hours).toBeGreaterThan(4.4);
     expect(reach.deviation).toBeGreaterThan(0);
@@ -79,7 +88,46 @@ describe('the telegraph’s case', () => {
   });
 });
 
+describe('the first honest pass', () => {
+  // The first cut with coarse paper takes the tops off and leaves the valleys: a valley of 180 of 189 µm after two hours.
+  const first = passesOf([2, 180, 0]);
+  const judgeFirst = (openTurns: number): Verdict =>
+    judgePasses({ ...asked(first), openTurns, isFillingOpen: openTurns > 0, wantedMicrometres: 25, forecast: believed('primerOnly', 25) });
+
+  it.each([0, 1, 4])('never says stop, nor takes turns from the ladder, with %i turns of primer open', (openTurns) => {
+    const verdict = judgeFirst(openTurns);
+    expect(verdict.kind).not.toBe('stop');
+    expect(verdict.passesLeft.likely).toBeGreaterThanOrEqual(Math.max(1, openTurns));
+    expect(verdict.isSure).toBe(false);
+  });
+  it('gives no hours where they would be off by more than they are', () => {
+    const hopeless = judgePasses({
+      ...asked(passesOf([8, 188, 0])),
+      wantedMicrometres: 25,
+      forecast: { startMicrometres: 189, endMicrometres: 24, hours: 9, passes: 4 },
+    });
+    expect(hopeless.reach).toBeNull();
+    expect(hopeless.passesLeft).toEqual({ likely: 3, low: 3, high: 3 });
+  });
+  it('says stop once two valleys tell that nothing is won and no filler is left to lay', () => {
+    const spent = passesOf([2, 31, 0], [4, 30.5, 0], [6, 30.4, 0], [8, 30.3, 0], [8.2, 30.3, 0]);
+    const judgeSpent = (isFillingOpen: boolean) =>
+      judgePasses({
+        ...asked(spent),
+        isFillingOpen,
+        openTurns: isFillingOpen ? 1 : 0,
+        wantedMicrometres: 25,
+        forecast: { startMicrometres: 142, endMicrometres: 20, hours: 5, passes: 4 },
+      });
+    expect(judgeSpent(false).kind).toBe('stop');
+    expect(judgeSpent(true).kind).not.toBe('stop');
+  });
+});
+
 describe('flaws', () => {
+  it('are counted before the first pass too', () => {
+    expect(judgePasses({ ...asked([]), openFlaws: 7, wantedMicrometres: 25, forecast: believed('primerOnly', 25) }).openFlaws).toBe(7);
+  });
   it('that are open keep a smooth surface from going on: one pass to mend them', () => {
     expect(judge(passesOf([2, 60, 9], [4, 22, 2]))).toMatchObject({ kind: 'onePass', passesLeft: { likely: 1, low: 1, high: 1 } });
     expect(judge(passesOf([2, 60, 9], [4, 22, 0]))).toMatchObject({ kind: 'go', passesLeft: { likely: 0 } });
@@ -104,18 +152,18 @@ describe('what the forecast believes', () => {
     const primer = judge([], 25, 'primerOnly');
     const filler = judge([], 25, 'bodyFiller');
     expect([primer.kind, filler.kind]).toEqual(['notYet', 'notYet']);
-    expect(filler.reach.hours).toBeLessThan(primer.reach.hours);
+    expect(filler.reach?.hours).toBeLessThan(primer.reach?.hours ?? NaN);
     expect(primer.passesLeft.likely).toBeGreaterThan(filler.passesLeft.likely);
   });
   it('gives way to what is found: a print that was smoother than thought is done sooner', () => {
     const rough = judge(passesOf([1.5, 110, 0], [3, 90, 0]));
     const smooth = judge(passesOf([1.5, 60, 0], [3, 34, 0]));
-    expect(smooth.reach.hours).toBeLessThan(rough.reach.hours);
+    expect(smooth.reach?.hours).toBeLessThan(rough.reach?.hours ?? NaN);
     expect(smooth.passesLeft.likely).toBeLessThan(rough.passesLeft.likely);
   });
   it('of a cast, which has no lines, asks for no more than a look', () => {
     const verdict = judgePasses({
-      passes: passesOf([0.5, 4, 0]),
+      ...asked(passesOf([0.5, 4, 0])),
       wantedMicrometres: 10,
       forecast: { startMicrometres: 0, endMicrometres: 0, hours: 0.5, passes: 1 },
     });

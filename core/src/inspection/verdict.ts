@@ -16,6 +16,12 @@ export interface VerdictAsk {
   readonly passes: readonly InspectedPass[];
   /** deepest valley that may stay, µm */
   readonly wantedMicrometres: number;
+  /** flaws open now that would show, by count */
+  readonly openFlaws: number;
+  /** turns of primer and sanding the ladder has not come to yet */
+  readonly openTurns: number;
+  /** the ladder has a filler or primer to lay yet, in a turn or without one */
+  readonly isFillingOpen: boolean;
   /** what the forecast believes: ridge as printed, and the hours, passes and end of its steps */
   readonly forecast: {
     readonly startMicrometres: number;
@@ -36,9 +42,11 @@ export interface Verdict {
   /** what the next pass wins by the curve, µm, and how long passes have taken, h */
   readonly nextWinsMicrometres: number;
   readonly passHours: number;
-  /** hours at which the valley is what is wanted */
-  readonly reach: { readonly hours: number; readonly deviation: number };
+  /** hours at which the valley is what is wanted; null where the passes so far do not say: off by as much as it is */
+  readonly reach: { readonly hours: number; readonly deviation: number } | null;
   readonly valleyNowMicrometres: number;
+  /** what was found is enough to take turns away from the ladder: smooth already, or a curve through two valleys that tells when */
+  readonly isSure: boolean;
   readonly openFlaws: number;
   /** flaws left after the next pass by their own curve; null with fewer than two counts */
   readonly flawsAfterNext: number | null;
@@ -56,6 +64,8 @@ export const LEAST_WIN_MICROMETRES = 2;
 /** Each pass finds and mends at least this share of the flaws that are open when nothing is known yet (guessed). */
 const FLAW_RATE_PER_PASS = 0.7;
 const MOST_PASSES = 20;
+/** From so many judged valleys on, a curve is believed by itself: one valley says where it is, not how fast it falls. */
+const VALLEYS_TO_BELIEVE = 2;
 
 /**
  * Go, one more pass, more, or stop: a decay is fitted to the valleys found so far, beginning with what the forecast believes, and asked when it
@@ -68,40 +78,45 @@ export function judgePasses(ask: VerdictAsk): Verdict {
   const fit = fitDecay(points, priorOf(ask.forecast, points.length < 2 ? START_LOG_DEVIATION : VAGUE_LOG_DEVIATION));
   const hours = last?.hours ?? 0;
   const passHours = paceOf(passes, ask.forecast);
-  const reach = hoursToReach(fit, wantedMicrometres);
+  const fitted = hoursToReach(fit, wantedMicrometres);
   // What was found last says more of now than the curve does.
   const valleyNow = last?.valleyMicrometres ?? decayAt(fit, hours).value;
   const nextWins = valleyNow * (1 - Math.exp(-fit.ratePerHour * passHours));
   const isSmooth = valleyNow <= wantedMicrometres;
   const toGo = Math.max(0, Math.log(valleyNow / wantedMicrometres) / fit.ratePerHour);
+  const isKnown = fitted.deviation <= Math.max(fitted.hours, passHours);
+  const byForecast = Math.max(1, ask.openTurns, ask.forecast.passes - passes.length);
   const passesLeft = (hoursToGo: number): number => Math.min(MOST_PASSES, Math.max(0, Math.ceil(hoursToGo / passHours - 1e-9)));
-  const openFlaws = last?.openFlaws ?? 0;
+  const { openFlaws } = ask;
   const flawsAfterNext = flawsAfter(passes);
-  const asked = Math.max(isSmooth ? 0 : Math.max(1, passesLeft(toGo)), openFlaws > 0 ? 1 : 0);
-  const kind = kindOf(passes.length, isSmooth, openFlaws, nextWins, asked);
+  const asked = Math.max(isSmooth ? 0 : isKnown ? Math.max(1, passesLeft(toGo)) : byForecast, openFlaws > 0 ? 1 : 0);
+  const isSpent = !ask.isFillingOpen && points.length >= VALLEYS_TO_BELIEVE && nextWins < LEAST_WIN_MICROMETRES;
+  const kind = kindOf(passes.length, isSmooth, openFlaws, isSpent, asked);
   // Where sanding wins nothing more, no pass is left to do.
   const likely = kind === 'stop' ? 0 : asked;
+  const isOpenEnded = !isSmooth && kind !== 'stop' && isKnown;
   return {
     kind,
     passesLeft: {
       likely,
-      low: Math.min(likely, isSmooth || kind === 'stop' ? likely : Math.max(1, passesLeft(toGo - reach.deviation))),
-      high: Math.max(likely, isSmooth || kind === 'stop' ? likely : passesLeft(toGo + reach.deviation)),
+      low: isOpenEnded ? Math.min(likely, Math.max(1, passesLeft(toGo - fitted.deviation))) : likely,
+      high: isOpenEnded ? Math.max(likely, passesLeft(toGo + fitted.deviation)) : likely,
     },
     nextWinsMicrometres: nextWins,
     passHours,
-    reach,
+    reach: isKnown ? fitted : null,
     valleyNowMicrometres: valleyNow,
+    isSure: isSmooth || (isKnown && points.length >= VALLEYS_TO_BELIEVE),
     openFlaws,
     flawsAfterNext,
     fit,
   };
 }
 
-function kindOf(passes: number, isSmooth: boolean, openFlaws: number, nextWins: number, likely: number): VerdictKind {
+function kindOf(passes: number, isSmooth: boolean, openFlaws: number, isSpent: boolean, likely: number): VerdictKind {
   if (passes === 0) return 'notYet';
   if (isSmooth && openFlaws === 0) return 'go';
-  if (!isSmooth && nextWins < LEAST_WIN_MICROMETRES) return 'stop';
+  if (!isSmooth && isSpent) return 'stop';
   return likely <= 1 ? 'onePass' : 'morePasses';
 }
 

@@ -13,7 +13,6 @@ import type { PlacementReasons } from './explainPlacement';
 import type { Violation } from './checkPlan';
 import { checkPlan } from './checkPlan';
 import { createExplainer } from './explainPlacement';
-import { handsMinutes } from './handsMinutes';
 import type { SearchOptions, SearchState } from './improvePlan';
 import { searchPlans } from './improvePlan';
 import { laterTasks } from './laterTasks';
@@ -67,8 +66,6 @@ export interface PropReady {
   /** null when something of it could not be placed, or nothing is left to do */
   readonly readyMs: number | null;
   readonly dueMs: number | null;
-  /** hands minutes still to do */
-  readonly handsMinutes: number;
   /** rungs that nothing makes possible as things are */
   readonly unplacedRungs: number;
   /** rungs that come after the last day the plan looks at */
@@ -341,7 +338,7 @@ function readyOf(
   const without = unplaced.filter((certificate) => ownIds.has(certificate.taskId));
   const readyMs = own.length === 0 || without.length > 0 ? null : Math.max(...own.map((rung) => rung.endMs));
   const laterRungs = without.filter(({ taskId }) => later.has(taskId)).length;
-  return { propId, readyMs, dueMs, handsMinutes: handsMinutes(own), unplacedRungs: without.length - laterRungs, laterRungs };
+  return { propId, readyMs, dueMs, unplacedRungs: without.length - laterRungs, laterRungs };
 }
 
 /** For tasks that start in a piece that closes: the minute it closes, as epoch ms. */

@@ -1,4 +1,5 @@
 import { timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
+import { handsLeft } from '@zinc-ladder/model/gather/handsLeft';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
@@ -15,6 +16,7 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
   const rungs = parts.flatMap((part) => index.rungsOf(part.id)).filter((rung) => rung.state !== 'leftOut');
   const ready = plan?.kind === 'planned' ? plan.props.find((entry) => entry.propId === prop.id) : undefined;
   const climbed = rungs.filter((rung) => rung.state === 'done').length;
+  const hands = handsLeft(rungs, now);
   const spare = timeToSpare(ready?.readyMs ?? null, prop.dueMs);
   const isLate = spare?.isLate ?? false;
   return (
@@ -35,7 +37,7 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
         />
         {prop.dueMs !== null && <Pair label="Due" value={formats.moment(prop.dueMs, now)} />}
         {spare && <Pair label={isLate ? 'Late by' : 'To spare'} value={formatSpan(spare.minutes)} isWarning={isLate} />}
-        {ready && <Pair label="Hands left" value={formatSpan(ready.handsMinutes)} />}
+        {hands > 0 && <Pair label="Hands left" value={formatSpan(hands)} />}
         {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={`${ready.unplacedRungs} rungs`} isWarning />}
         {ready && ready.laterRungs > 0 && <Pair label="Later than the plan reaches" value={`${ready.laterRungs} rungs`} />}
       </dl>

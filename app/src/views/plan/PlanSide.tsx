@@ -2,6 +2,7 @@ import { laterTasks } from '@zinc-ladder/core/plan/laterTasks';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { handsMinutes } from '@zinc-ladder/core/plan/handsMinutes';
 import { lastReady, timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
+import { handsLeft } from '@zinc-ladder/model/gather/handsLeft';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { Link } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
@@ -44,7 +45,12 @@ export function PlanSide({
   const formats = useFormats();
   const shown = plan.props.filter((entry) => props.some((prop) => prop.id === entry.propId));
   const ready = lastReady(shown);
-  const hands = handsMinutes(plan.rungs.filter((time) => partIds.has(time.partId)));
+  const own = plan.rungs.filter((time) => partIds.has(time.partId));
+  const hands = handsLeft(
+    [...partIds].flatMap((id) => index.rungsOf(id)),
+    now,
+  );
+  const ahead = handsMinutes(own) - own.reduce((sum, time) => sum + time.setupMinutes, 0);
   return (
     <div className="no-print grid content-start gap-4 lg:min-h-0 lg:overflow-y-auto">
       {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} onChoose={onChoose} />}
@@ -79,7 +85,11 @@ export function PlanSide({
             <Why
               name="hands left"
               reason={{
-                formula: 'sum of the planned minutes of all rungs not done',
+                formula: 'Σ minutes of all rungs not done, less what was worked on them',
+                inputs: [
+                  ['placed by this plan', formatSpan(ahead)],
+                  ['getting ready beside it', formatSpan(own.reduce((sum, time) => sum + time.setupMinutes, 0))],
+                ],
                 source: `minutes of each rung; the best of ${plan.rounds} plans looked at${plan.isFinal ? '' : ' so far'}, found by: ${plan.foundBy}`,
               }}
             >

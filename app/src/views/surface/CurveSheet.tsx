@@ -15,7 +15,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
   const last = hours.at(-1) ?? 0;
   const option = useMemo(() => {
     const steps = chosen ? valleyByHours(chosen, paces) : [];
-    const end = Math.max(0.5, last * 1.25, Math.min(reach.hours * 1.3, 60), steps.at(-1)?.hours ?? 0);
+    const end = Math.max(0.5, last * 1.25, Math.min((reach?.hours ?? 0) * 1.3, 60), steps.at(-1)?.hours ?? 0);
     const curve = Array.from({ length: STEPS + 1 }, (_, step) => {
       const at = (end * step) / STEPS;
       return { at, ...decayAt(fit, at) };
@@ -71,7 +71,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
             silent: true,
             label: { formatter: 'smooth enough' },
             lineStyle: { color: '#a9b23a', width: 3, type: 'solid' },
-            data: reach.hours < end ? [{ xAxis: round(reach.hours) }] : [],
+            data: reach && reach.hours < end ? [{ xAxis: round(reach.hours) }] : [],
           },
         },
         {
@@ -103,7 +103,11 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
   return (
     <Sheet className="min-w-0 p-4" label="Valley depth against hours">
       <h2 className="label">Valley depth and open flaws against hours of hands</h2>
-      <Chart option={option} label={`${words || 'no pass yet'}; smooth enough at ${formatSpan(reach.hours * 60)}`} height={270} />
+      <Chart
+        option={option}
+        label={`${words || 'no pass yet'}; ${reach ? `smooth enough at ${formatSpan(reach.hours * 60)}` : 'when it is smooth enough the passes do not say yet'}`}
+        height={270}
+      />
       <p className="text-dim text-sm">
         {passes.length === 0
           ? 'No pass looked at yet: the curve is the forecast alone.'

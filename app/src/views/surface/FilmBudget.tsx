@@ -1,5 +1,4 @@
-import { brushedHeight, edgeRadius, engravingLeft } from '@zinc-ladder/core/film/filmBudget';
-import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
+import { edgeRadius } from '@zinc-ladder/core/film/filmBudget';
 import type { Part } from '@zinc-ladder/model/records/part';
 import { useShopIndex } from '../../data/useShopIndex';
 import { useEdit } from '../../data/useEdit';
@@ -7,27 +6,21 @@ import { Figure, Figures } from '../../ui/Figure';
 import { InlineNumber } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
-import { toFilmRung } from '../ladders/filmRung';
+import { engravingWords, ladderEngraving } from './ladderEngraving';
 import type { Surface } from './useSurface';
 
 /** All films of the ladder added up, and what they leave of engraving and edges. */
 export function FilmBudget({ surface }: { readonly surface: Surface }) {
-  const { part, engraving, chosen } = surface;
+  const { part, engraving } = surface;
   const index = useShopIndex();
   const edit = useEdit();
   const formats = useFormats();
-  const rungs = index.rungsOf(part.id).filter((rung) => rung.state !== 'leftOut');
-  const stack = stackFilms(rungs.map((rung) => toFilmRung(rung, index)));
-  const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
-  const brushed = brushedHeight(stack, (id) => methodOf.get(id) ?? '');
-  const film = stackHeight(stack);
-  const cut = chosen?.cutMicrometres ?? 0;
-  const left = engravingLeft(engraving.value, film, brushed, cut);
+  const { stack, filmMicrometres: film, brushedMicrometres: brushed, cutMicrometres: cut, left } = ladderEngraving(surface, index);
   const patch = (fields: Partial<Part>): void =>
     void edit(`Change the engraving of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   return (
     <Sheet className="p-4" label="Film budget">
-      <h2 className="label mb-2">All films of this ladder on one face</h2>
+      <h2 className="label mb-2">All films of this ladder on one face, colour and clear included</h2>
       <Figures columns={3}>
         <Figure
           label="Film"
@@ -39,9 +32,9 @@ export function FilmBudget({ surface }: { readonly surface: Surface }) {
           }}
         />
         <Figure
-          label="Engraving left"
+          label="Engraving left in the end"
           tone={left.verdict === 'buried' ? 'warn' : 'plain'}
-          value={`${Math.round(left.openShare * 100)} %, ${left.verdict}`}
+          value={engravingWords(left)}
           reason={{
             formula: 'width − 2 × film; depth − half of what is brushed − what sanding cuts',
             inputs: [

@@ -6,13 +6,16 @@ import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
 import { useEdit } from '../../data/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
+import { engravingWords, ladderEngraving } from './ladderEngraving';
 import type { Surface } from './useSurface';
 
 /** Every smoothing school on this part, side by side, with the ladder's own marked. */
 export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
   const { forecasts, finish, metres, visible, ridge, ask, engraving, part } = surface;
   const edit = useEdit();
-  const prop = useShopIndex().props.get(part.propId);
+  const index = useShopIndex();
+  const prop = index.props.get(part.propId);
+  const inTheEnd = ladderEngraving(surface, index);
   const formats = useFormats();
   return (
     <Sheet className="min-w-0 p-4" label="Schools side by side">
@@ -82,8 +85,8 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
               <th className="px-2 font-normal">hands</th>
               <th className="px-2 font-normal">waiting</th>
               <th className="px-2 font-normal">uses</th>
-              <th className="px-2 font-normal">film</th>
-              <th className="px-2 font-normal">engraving</th>
+              <th className="px-2 font-normal">film before colour</th>
+              <th className="px-2 font-normal">engraving before colour</th>
             </tr>
           </thead>
           <tbody>
@@ -106,8 +109,9 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
       </div>
       <p className="text-dim mt-2 text-sm">
         The marked row is this ladder’s. Waiting is drying alone, in {ask.air.temperatureCelsius} °C and {ask.air.relativeHumidityPercent} %
-        as now; hands can do other work meanwhile. Engraving {engraving.value.widthMillimetres.toFixed(1)} ×{' '}
-        {engraving.value.depthMillimetres.toFixed(1)} mm ({engraving.origin}).
+        as now; hands can do other work meanwhile. Engraving {engraving.value.widthMillimetres.toFixed(2)} ×{' '}
+        {engraving.value.depthMillimetres.toFixed(2)} mm ({engraving.origin})
+        {inTheEnd.stack.length > 0 && `; with all films of this ladder, colour and clear, ${engravingWords(inTheEnd.left)}`}.
       </p>
     </Sheet>
   );

@@ -20,10 +20,10 @@ const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
 
 /** Go, one more pass, more, or stop, with the reason and what the ladder makes of it. `isLogging`: the pass is logged beside it. */
 export function VerdictSheet({ surface, isLogging = false }: { readonly surface: Surface; readonly isLogging?: boolean }) {
-  const { verdict, flaws, visible, passes } = surface;
+  const { verdict, flaws, shownFlaws, visible, passes } = surface;
   const formats = useFormats();
   const open = flaws.filter((flaw) => flaw.fixedPassId === null);
-  const byKind = groupBy(open, (flaw) => flaw.kind);
+  const byKind = groupBy(shownFlaws, (flaw) => flaw.kind);
   const { low, high } = verdict.passesLeft;
   return (
     <Sheet className="p-4" isActive label="Verdict">
@@ -39,7 +39,12 @@ export function VerdictSheet({ surface, isLogging = false }: { readonly surface:
               ['may stay', formats.film(visible.valleyMicrometres)],
               ['rate', `${verdict.fit.ratePerHour.toFixed(2)} an hour`],
               ['a pass takes', formatSpan(verdict.passHours * 60)],
-              ['smooth enough at', `${formatSpan(verdict.reach.hours * 60)} ± ${formatSpan(verdict.reach.deviation * 60)}`],
+              [
+                'smooth enough at',
+                verdict.reach
+                  ? `${formatSpan(verdict.reach.hours * 60)} ± ${formatSpan(verdict.reach.deviation * 60)} of hands`
+                  : 'the passes so far do not say',
+              ],
             ],
             source: 'Bayesian regression of the logarithm, with the forecast as prior; the priors’ widths are guessed',
           }}
@@ -56,6 +61,18 @@ export function VerdictSheet({ surface, isLogging = false }: { readonly surface:
       <dl className="figure mt-3 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
         <dt>open flaws that show</dt>
         <dd className="text-right">{verdict.openFlaws}</dd>
+        {[...byKind].map(([kind, list]) => (
+          <div key={kind} className="contents">
+            <dt className="text-dim">{findFlawKind(kind).name.toLowerCase()}</dt>
+            <dd className="text-dim text-right">{list.length}</dd>
+          </div>
+        ))}
+        {open.length > shownFlaws.length && (
+          <>
+            <dt>open, not seen from there</dt>
+            <dd className="text-right">{open.length - shownFlaws.length}</dd>
+          </>
+        )}
         {verdict.flawsAfterNext !== null && (
           <>
             <dt>after the next pass, likely</dt>
@@ -64,12 +81,6 @@ export function VerdictSheet({ surface, isLogging = false }: { readonly surface:
         )}
         <dt>mended</dt>
         <dd className="text-right">{flaws.length - open.length}</dd>
-        {[...byKind].map(([kind, list]) => (
-          <div key={kind} className="contents">
-            <dt className="text-dim">{findFlawKind(kind).name.toLowerCase()}</dt>
-            <dd className="text-dim text-right">{list.length}</dd>
-          </div>
-        ))}
       </dl>
       <LadderLoops surface={surface} />
       {!isLogging && (
@@ -93,6 +104,7 @@ function LadderLoops({ surface }: { readonly surface: Surface }) {
   const done = turns.length - open;
   if (!ladder || turns.length === 0) return null;
   const wanted = passes.length > 0 ? verdict.passesLeft.likely : Math.max(0, (chosen?.loops.loops ?? turns.length) - done);
+  const mayLeaveOut = passes.length === 0 || verdict.isSure;
   const turn = (count: number): string => `${count} open ${count === 1 ? 'turn' : 'turns'}`;
   return (
     <div className="border-line mt-3 border-t pt-3">
@@ -100,7 +112,8 @@ function LadderLoops({ surface }: { readonly surface: Surface }) {
         The ladder has {turn(open)} of primer and sanding
         {open === wanted ? ', as many as this asks for.' : `; this asks for ${wanted}.`}
       </p>
-      {open !== wanted && (
+      {open > wanted && !mayLeaveOut && <p className="text-dim text-sm">Judge another pass before any is left out.</p>}
+      {(open < wanted || (open > wanted && mayLeaveOut)) && (
         <Button
           className="mt-2"
           look="primary"
@@ -129,7 +142,10 @@ function title({ kind, passesLeft }: Verdict): string {
 }
 
 function reason({ kind, nextWinsMicrometres, passHours, valleyNowMicrometres, openFlaws, passesLeft }: Verdict, formats: Formats): string {
-  const next = `The next pass wins ${formats.film(nextWinsMicrometres)} in ${formatSpan(passHours * 60)}.`;
+  const next =
+    nextWinsMicrometres < LEAST_WIN_MICROMETRES
+      ? `Sanding alone wins next to nothing so far: filler and primer are what closes a valley of ${formats.film(valleyNowMicrometres)}. Judge again after the next coat.`
+      : `The next pass wins ${formats.film(nextWinsMicrometres)} in ${formatSpan(passHours * 60)}.`;
   switch (kind) {
     case 'notYet':
       return `By the forecast about ${passesLeft.likely} ${passesLeft.likely === 1 ? 'pass' : 'passes'}. Look at the first with a guide coat and say how deep the deepest valley is.`;

@@ -7,7 +7,9 @@ import { judgePasses } from '@zinc-ladder/core/inspection/verdict';
 import type { Finish } from '@zinc-ladder/core/ladder/finishes';
 import { finishAtAge } from '@zinc-ladder/core/ladder/finishes';
 import type { RouteChoice } from '@zinc-ladder/core/ladder/growLadder';
+import { findLoopTurns } from '@zinc-ladder/core/ladder/loopRungs';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PersonalRate } from '@zinc-ladder/core/log/personalRate';
 import type { ForecastAsk, SchoolForecast, SchoolRefused } from '@zinc-ladder/core/surface/forecastSchools';
 import { forecastSchools, USUAL_ENGRAVING } from '@zinc-ladder/core/surface/forecastSchools';
@@ -63,6 +65,8 @@ export interface Surface {
   readonly passes: readonly SurfacePass[];
   readonly hours: readonly number[];
   readonly flaws: readonly Flaw[];
+  /** open flaws that show from where the prop is seen */
+  readonly shownFlaws: readonly Flaw[];
   readonly openCounts: readonly number[];
   readonly verdict: Verdict;
 }
@@ -103,9 +107,15 @@ export function useSurface(part: Part): Surface {
     const passes = allPasses.filter((pass) => pass.partId === part.id).toSorted((a, b) => a.atMs - b.atMs);
     const flaws = allFlaws.filter((flaw) => flaw.partId === part.id);
     const shown = flaws.filter((flaw) => flawSeverity(flaw.sizeMillimetres, finish, metres) !== 'hidden');
+    const shownFlaws = shown.filter((flaw) => flaw.fixedPassId === null);
     const openCounts = countOpenFlaws(
       passes.map((pass) => pass.id),
       shown,
+    );
+    const openRungs = (ladder?.rungIds ?? []).flatMap((id) => index.rungs.get(id) ?? []);
+    const openTurns = findLoopTurns(openRungs).filter((turn) => turn.isOpen).length;
+    const isFillingOpen = openRungs.some(
+      ({ band, state, methodId }) => state === 'open' && (band === 'fillSand' || band === 'prime') && findMethod(methodId).laysFilm,
     );
     const hours = passes.map((_, at) => passes.slice(0, at + 1).reduce((sum, pass) => sum + pass.minutes, 0) / 60);
     const verdict = judgePasses({
@@ -115,6 +125,9 @@ export function useSurface(part: Part): Surface {
         openFlaws: openCounts[at] ?? 0,
       })),
       wantedMicrometres: visible.valleyMicrometres,
+      openFlaws: shownFlaws.length,
+      openTurns,
+      isFillingOpen,
       forecast: {
         startMicrometres: ridge.value,
         endMicrometres: chosen?.loops.steps.at(-1)?.valleyMicrometres ?? visible.valleyMicrometres,
@@ -141,6 +154,7 @@ export function useSurface(part: Part): Surface {
       passes,
       hours,
       flaws,
+      shownFlaws,
       openCounts,
       verdict,
     };
@@ -149,7 +163,8 @@ export function useSurface(part: Part): Surface {
     mesh,
     opened,
     grooves,
-    ladder?.route,
+    ladder,
+    index.rungs,
     metres,
     temperatureCelsius,
     relativeHumidityPercent,
