@@ -15,20 +15,22 @@ export interface Finish {
   readonly lastGrit: string;
   /** 0 matte … 1 mirror, for drawing; guessed */
   readonly sheen: number;
+  /** the clear that goes over all of it without changing its look (common practice) */
+  readonly clearSheen: 'gloss' | 'satin' | 'matte';
 }
 
 /** All finishes. */
 export const FINISHES: readonly Finish[] = [
-  { id: 'gloss', name: 'Gloss colour', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.95 },
-  { id: 'satin', name: 'Satin or matte colour', valleyForgivenMicrometres: 25, lastGrit: 'P400', sheen: 0.25 },
-  { id: 'metal', name: 'Metal', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.7 },
-  { id: 'bareChrome', name: 'Bare chrome effect', valleyForgivenMicrometres: 4, lastGrit: 'P600', sheen: 1 },
-  { id: 'litTranslucent', name: 'Translucent, lit', valleyForgivenMicrometres: 30, lastGrit: 'P400', sheen: 0.8 },
-  { id: 'textureKept', name: 'Texture kept', valleyForgivenMicrometres: 1000, lastGrit: 'P220', sheen: 0.25 },
-  { id: 'bone', name: 'Bone', valleyForgivenMicrometres: 40, lastGrit: 'P400', sheen: 0.25 },
-  { id: 'leather', name: 'Leather', valleyForgivenMicrometres: 80, lastGrit: 'P400', sheen: 0.35 },
-  { id: 'stone', name: 'Stone', valleyForgivenMicrometres: 150, lastGrit: 'P220', sheen: 0.1 },
-  { id: 'rubber', name: 'Rubber', valleyForgivenMicrometres: 60, lastGrit: 'P400', sheen: 0.3 },
+  { id: 'gloss', name: 'Gloss colour', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.95, clearSheen: 'gloss' },
+  { id: 'satin', name: 'Satin or matte colour', valleyForgivenMicrometres: 25, lastGrit: 'P400', sheen: 0.25, clearSheen: 'satin' },
+  { id: 'metal', name: 'Metal', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.7, clearSheen: 'satin' },
+  { id: 'bareChrome', name: 'Bare chrome effect', valleyForgivenMicrometres: 4, lastGrit: 'P600', sheen: 1, clearSheen: 'gloss' },
+  { id: 'litTranslucent', name: 'Translucent, lit', valleyForgivenMicrometres: 30, lastGrit: 'P400', sheen: 0.8, clearSheen: 'satin' },
+  { id: 'textureKept', name: 'Texture kept', valleyForgivenMicrometres: 1000, lastGrit: 'P220', sheen: 0.25, clearSheen: 'matte' },
+  { id: 'bone', name: 'Bone', valleyForgivenMicrometres: 40, lastGrit: 'P400', sheen: 0.25, clearSheen: 'satin' },
+  { id: 'leather', name: 'Leather', valleyForgivenMicrometres: 80, lastGrit: 'P400', sheen: 0.35, clearSheen: 'satin' },
+  { id: 'stone', name: 'Stone', valleyForgivenMicrometres: 150, lastGrit: 'P220', sheen: 0.1, clearSheen: 'matte' },
+  { id: 'rubber', name: 'Rubber', valleyForgivenMicrometres: 60, lastGrit: 'P400', sheen: 0.3, clearSheen: 'matte' },
 ];
 
 /**
@@ -46,7 +48,7 @@ export function findFinish(id: string): Finish {
 const WORN_HIDES = 2;
 
 /**
- * A finish at an age: from worn on, shining ones forgive deeper valleys.
+ * A finish at an age: from worn on, shining ones forgive deeper valleys and are sealed under a satin clear.
  *
  * @throws RangeError for an unknown id
  */
@@ -54,5 +56,6 @@ export function finishAtAge(id: string, age: AgeId): Finish {
   const finish = findFinish(id);
   const isWorn = findAge(age).strength >= findAge('worn').strength;
   const isShining = finish.id === 'metal' || finish.id === 'gloss' || finish.id === 'bareChrome';
-  return isWorn && isShining ? { ...finish, valleyForgivenMicrometres: finish.valleyForgivenMicrometres * WORN_HIDES } : finish;
+  if (!isWorn || !isShining) return finish;
+  return { ...finish, valleyForgivenMicrometres: finish.valleyForgivenMicrometres * WORN_HIDES, clearSheen: 'satin' };
 }

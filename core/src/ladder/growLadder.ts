@@ -1,14 +1,14 @@
 import { findProductClass } from '../cure/productClasses';
 import type { AgeId } from './ages';
 import type { BandId } from './bands';
-import type { FinishId } from './finishes';
+import type { Finish, FinishId } from './finishes';
 import { finishAtAge } from './finishes';
 import type { MaterialId } from './materials';
 import { findMaterial } from './materials';
 import type { Method } from './methods';
 import { findMethod } from './methods';
 import type { KnownSurface, LoopForecast } from './primerLoops';
-import { forecastPrimerLoops } from './primerLoops';
+import { forecastPrimerLoops, forecastWithoutLoops } from './primerLoops';
 import type { ColourRole, RouteRow, RowCondition } from './routeRow';
 import { ROUTE_TABLE } from './routeTable';
 import { estimateRungMinutes } from './rungMinutes';
@@ -78,12 +78,13 @@ export function growLadder(
   if (choice.finish === 'litTranslucent' && !material.letsLightThrough) {
     return { kind: 'refused', reason: `${material.name} lets no light through; a lit finish needs a translucent part.` };
   }
-  const loops = forecastPrimerLoops(material, choice.layerMillimetres, school, finish, known);
-  const rows = repeatLoops(
-    table.filter((row) => holds(row.when, choice)),
-    loops.loops,
-  );
-  const rungs = rows.map(({ row, turn }) => draftRung(row, turn, choice, finish.lastGrit));
+  const held = table.filter((row) => holds(row.when, choice));
+  const forecast = forecastPrimerLoops(material, choice.layerMillimetres, school, finish, known);
+  const loops = held.some((row) => row.isLooped)
+    ? forecast
+    : forecastWithoutLoops(forecast, { isCut: held.some((row) => row.method === 'firstCut'), isFilled: school.valleyFilledShare > 0 });
+  const rows = repeatLoops(held, loops.loops);
+  const rungs = rows.map(({ row, turn }) => draftRung(row, turn, choice, finish));
   return { kind: 'grown', rungs, loops, handsMinutes: rungs.reduce((sum, rung) => sum + rung.minutes, 0) };
 }
 
@@ -123,12 +124,12 @@ function repeatLoops(rows: readonly RouteRow[], loops: number): TurnedRow[] {
   return turned;
 }
 
-function draftRung(row: RouteRow, turn: number, choice: RouteChoice, lastGrit: string): RungDraft {
+function draftRung(row: RouteRow, turn: number, choice: RouteChoice, { lastGrit, clearSheen }: Finish): RungDraft {
   const method = findMethod(row.method);
   const product = row.productClass === undefined ? null : findProductClass(row.productClass);
   const { minutes, formula } = estimateRungMinutes(method, choice.areaSquareCentimetres, choice.pieces);
   const grit = row.grit === 'last' ? lastGrit : (row.grit ?? null);
-  const base = row.grit === 'last' ? lastGrit : row.name;
+  const base = row.grit === 'last' ? lastGrit : row.sheen === 'finish' ? `${clearSheen} ${row.name}` : row.name;
   return {
     name: turn > 0 && product ? `${base} ${turn}` : base,
     methodId: method.id,

@@ -5,6 +5,7 @@ import { BANDS } from './bands';
 import { FINISHES } from './finishes';
 import type { RouteChoice, RungDraft } from './growLadder';
 import { growLadder } from './growLadder';
+import { findLoopTurns } from './loopRungs';
 import { findMaterial, MATERIALS } from './materials';
 import { findMethod, METHODS } from './methods';
 import { forecastPrimerLoops } from './primerLoops';
@@ -118,6 +119,50 @@ describe('primer loops (common practice as the outside check)', () => {
       'filler primer 3',
       'filler primer 4',
     ]));
+});
+
+describe('a route without loops', () => {
+  const grown = (change: Partial<RouteChoice>) => {
+    const ladder = growLadder({ ...BASE, ...change });
+    if (ladder.kind !== 'grown') throw new Error(ladder.reason);
+    return ladder;
+  };
+  it.each(['gloss', 'satin', 'rubber'] as const)('promises a flexible part in %s no loop it never gets: its ridges stay', (finish) => {
+    const { loops, rungs } = grown({ material: 'flexible', finish });
+    expect(loops).toMatchObject({
+      loops: 0,
+      ridgesStay: true,
+      steps: [{ name: 'as printed', valleyMicrometres: loops.valleyStartMicrometres }],
+    });
+    expect(rungs.filter(({ methodId }) => methodId === 'primeSand')).toEqual([]);
+  });
+  it('keeps what epoxy fills of a lit part', () => {
+    const { loops } = grown({ material: 'translucent', finish: 'litTranslucent', smoothing: 'brushEpoxy' });
+    expect(loops).toMatchObject({ loops: 0, ridgesStay: false });
+    expect(loops.valleyBeforePrimerMicrometres).toBeCloseTo(loops.valleyStartMicrometres * 0.4, 9);
+  });
+  it('says as many loops as rungs grow, for every material and school', () => {
+    for (const { id: material } of MATERIALS)
+      for (const { id: smoothing } of SMOOTHING_SCHOOLS) {
+        const ladder = growLadder({ ...BASE, material, smoothing });
+        if (ladder.kind !== 'grown') continue;
+        const turns = findLoopTurns(ladder.rungs.map((rung, at) => ({ id: String(at), methodId: rung.methodId, state: 'open' })));
+        expect(turns.length, `${material} ${smoothing}`).toBe(ladder.loops.loops);
+      }
+  });
+});
+
+describe('the clear over everything', () => {
+  it.each([
+    ['gloss', 'new', 'gloss clear'],
+    ['gloss', 'worn', 'satin clear'],
+    ['satin', 'new', 'satin clear'],
+    ['stone', 'new', 'matte clear'],
+    ['bareChrome', 'new', 'gloss clear'],
+  ] as const)('has the sheen of the finish: %s, %s gets a %s', (finish, age, name) => {
+    const last = grow({ finish, age, sealing: 'clearLast' }).findLast((rung) => rung.role === 'clear');
+    expect(last?.name).toBe(name);
+  });
 });
 
 describe('minutes of a rung', () => {

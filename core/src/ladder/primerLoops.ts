@@ -17,6 +17,8 @@ export interface LoopForecast {
   /** from the print to the last loop */
   readonly steps: readonly ValleyStep[];
   readonly formula: string;
+  /** nothing on the route fills or sands the ridges: they stay as printed */
+  readonly ridgesStay: boolean;
 }
 
 /** Where the print's own surface is known better than by layer and material, and what is wanted other than what the finish forgives nearby. */
@@ -74,7 +76,35 @@ export function forecastPrimerLoops(
     valleyBeforePrimerMicrometres: before,
     valleyWantedMicrometres: wanted,
     steps,
+    ridgesStay: false,
     formula: `${round(start)} µm ridge − first cut → ${round(cut)} µm − school → ${round(before)} µm; each loop wins ${LOOP_GAIN_MICROMETRES} µm down to ${round(wanted)} µm`,
+  };
+}
+
+/**
+ * The forecast of a route that has no loop, such as one for a flexible or a lit part: what is left is what its other rungs leave.
+ *
+ * @param does which of the steps before the loops the route has
+ */
+export function forecastWithoutLoops(forecast: LoopForecast, does: { readonly isCut: boolean; readonly isFilled: boolean }): LoopForecast {
+  const { valleyStartMicrometres: start } = forecast;
+  const cut = does.isCut ? start * (1 - FIRST_CUT_SHARE) : start;
+  const filled = does.isFilled ? forecast.steps.find((step) => step.name !== 'as printed' && step.name !== 'first cut') : undefined;
+  const steps: ValleyStep[] = [{ name: 'as printed', valleyMicrometres: start }];
+  if (does.isCut) steps.push({ name: 'first cut', valleyMicrometres: cut });
+  const share = filled ? forecast.valleyBeforePrimerMicrometres / (start * (1 - FIRST_CUT_SHARE) || 1) : 1;
+  const left = cut * share;
+  if (filled) steps.push({ name: filled.name, valleyMicrometres: left });
+  return {
+    ...forecast,
+    loops: 0,
+    valleyBeforePrimerMicrometres: left,
+    steps,
+    ridgesStay: !does.isCut && !filled,
+    formula:
+      steps.length === 1
+        ? `${round(start)} µm ridge; nothing on this route fills or sands it`
+        : `${round(start)} µm ridge → ${round(left)} µm; no loop of primer and sanding on this route`,
   };
 }
 

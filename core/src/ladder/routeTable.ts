@@ -351,7 +351,8 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     why: 'Edges that are touched are bright.',
   },
   {
-    name: 'satin clear',
+    name: 'clear',
+    sheen: 'finish',
     method: 'clear',
     productClass: 'lacquerClear',
     role: 'clear',
@@ -359,7 +360,8 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     why: 'Brings everything to one sheen and holds the weathering.',
   },
   {
-    name: 'satin clear',
+    name: 'clear',
+    sheen: 'finish',
     method: 'brushClear',
     productClass: 'waterClear',
     role: 'clear',

@@ -6,13 +6,11 @@ import { findProductClass, TRANSFER } from '../cure/productClasses';
 import type { Engraving, EngravingLeft } from '../film/filmBudget';
 import { brushedHeight, edgeRadius, engravingLeft } from '../film/filmBudget';
 import { stackFilms, stackHeight } from '../film/filmStack';
-import { finishAtAge } from '../ladder/finishes';
 import type { RouteChoice, RungDraft } from '../ladder/growLadder';
 import { growLadder } from '../ladder/growLadder';
 import { findMaterial } from '../ladder/materials';
 import { findMethod } from '../ladder/methods';
 import type { LoopForecast } from '../ladder/primerLoops';
-import { forecastPrimerLoops } from '../ladder/primerLoops';
 import type { SmoothingId } from '../ladder/schools';
 import { findSmoothing, SMOOTHING_SCHOOLS } from '../ladder/schools';
 
@@ -77,15 +75,9 @@ export function forecastSchools(choice: RouteChoice, ask: ForecastAsk): (SchoolF
 export function forecastSchool(choice: RouteChoice, ask: ForecastAsk): SchoolForecast | SchoolRefused {
   const school = findSmoothing(choice.smoothing);
   const known = { ridgeMicrometres: choice.ridgeMicrometres ?? null, wantedMicrometres: ask.wantedMicrometres };
-  const loops = forecastPrimerLoops(
-    findMaterial(choice.material),
-    choice.layerMillimetres,
-    school,
-    finishAtAge(choice.finish, choice.age),
-    known,
-  );
   const grown = growLadder(choice, undefined, known);
   if (grown.kind === 'refused') return { kind: 'refused', smoothing: school.id, name: school.name, reason: grown.reason };
+  const { loops } = grown;
   const rungs = grown.rungs.filter((rung) => ['cutBond', 'fillSand', 'prime'].includes(rung.band));
   const filmed = rungs.map((rung, at) => ({ rung, id: String(at), film: filmOf(rung) }));
   const stack = stackFilms(

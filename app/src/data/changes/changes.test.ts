@@ -12,7 +12,7 @@ import { watchTables } from '../liveTables';
 import { applyToSorted } from '../sortedRecords';
 import { importProject } from '../projectTransfer';
 import { Store } from '../store';
-import { growOnto } from './growChanges';
+import { growOnto, growSchool } from './growChanges';
 import { newShop, starterProducts } from './newShop';
 import { addPart, NEW_PART } from './partChanges';
 import { keepPicture } from './pictureChanges';
@@ -81,6 +81,25 @@ describe('growing a ladder', () => {
     expect(kept.slice(1).map((rung) => rung?.productId)).toEqual(
       rungs.map((draft) => (draft.productClassId === 'primer' ? 'primer' : null)),
     );
+  });
+  it('does not ask again for what was climbed', async () => {
+    const products = await db.records('products').toArray();
+    const { rungs } = grown();
+    await store.edit('done', (edit) => edit.patch('rungs', 'host-1', { methodId: 'cut', name: 'cut' }));
+    await store.edit('grow', (edit) => growOnto(edit, 'host', ROUTE, rungs, products, {}, makeId));
+    const ladder = await db.records('ladders').get('host');
+    const names = (await db.records('rungs').bulkGet([...(ladder?.rungIds ?? [])])).map((rung) => rung?.name);
+    expect(names.filter((name) => name === 'cut')).toHaveLength(1);
+    expect(ladder?.rungIds).toHaveLength(rungs.length);
+  });
+  it('by another school keeps the products, and one that is not for the part changes nothing', async () => {
+    const products = await db.records('products').toArray();
+    await store.edit('grow', (edit) => growOnto(edit, 'host', ROUTE, grown().rungs, products, {}, makeId));
+    await store.edit('other', (edit) => growSchool(edit, 'host', 'bodyFiller', products, makeId));
+    const ladder = await db.records('ladders').get('host');
+    expect(ladder?.route).toEqual({ ...ROUTE, smoothing: 'bodyFiller' });
+    await store.edit('refused', (edit) => growSchool(edit, 'host', 'solvent', products, makeId));
+    expect(await db.records('ladders').get('host')).toEqual(ladder);
   });
   it('is one edit: undo brings the old rungs back', async () => {
     const before = await db.records('ladders').get('host');

@@ -1,6 +1,8 @@
 import type { RungDraft } from '@zinc-ladder/core/ladder/growLadder';
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
-import { toRung } from '@zinc-ladder/model/gather/growRungs';
+import { routeChoiceOf, toRung } from '@zinc-ladder/model/gather/growRungs';
+import { productsByRole, withSchool } from '@zinc-ladder/model/gather/suggestSchools';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Rung } from '@zinc-ladder/model/records/rung';
@@ -22,9 +24,37 @@ export async function growOnto(
 ): Promise<void> {
   const before = await rungsOfLadder(edit, ladderId);
   const stays = (rung: Rung): boolean => rung.state === 'done' || rung.state === 'inHand' || rung.state === 'setDown';
+  const kept = before.filter(stays);
   const grown = drafts.map((draft) => toRung(draft, makeId(), ladderId, products, chosen));
   await edit.patch('ladders', ladderId, { route });
-  await replaceRungs(edit, ladderId, before, [...before.filter(stays), ...grown]);
+  await replaceRungs(edit, ladderId, before, [...kept, ...stillToClimb(grown, kept)]);
+}
+
+/** Grown rungs without those that were climbed already: what is cut off is not cut off again. */
+function stillToClimb(grown: readonly Rung[], climbed: readonly Rung[]): Rung[] {
+  const left = [...climbed];
+  return grown.filter((rung) => {
+    const at = left.findIndex(({ methodId, name }) => methodId === rung.methodId && name === rung.name);
+    if (at !== -1) left.splice(at, 1);
+    return at === -1;
+  });
+}
+
+/** Grows a ladder anew by another smoothing school, with the products its rungs have. A school that is not for the part changes nothing. */
+export async function growSchool(
+  edit: Edit,
+  ladderId: string,
+  smoothing: string,
+  products: readonly Product[],
+  makeId: () => string,
+): Promise<void> {
+  const ladder = await edit.need('ladders', ladderId);
+  if (!ladder.route) return;
+  const route = withSchool(ladder.route, smoothing);
+  const grown = growLadder(routeChoiceOf(await edit.need('parts', ladder.partId), route));
+  if (grown.kind === 'refused') return;
+  const chosen = productsByRole(await rungsOfLadder(edit, ladderId));
+  await growOnto(edit, ladderId, route, grown.rungs, products, chosen, makeId);
 }
 
 /** The rungs of a ladder, bottom first, as the edit leaves them so far. */

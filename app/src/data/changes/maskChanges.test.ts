@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import type { MaskRung } from '@zinc-ladder/core/mask/maskRungs';
 import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { findRuleFaults } from '@zinc-ladder/model/rules/findRuleFaults';
@@ -118,6 +119,13 @@ describe('rungs of masks', () => {
     expect(coat).toMatchObject({ productId: 'green', coatMicrometres: 14, state: 'open' });
     expect(coat?.minutesFormula).toContain('20 cm²');
     expect(pull?.productId).toBeNull();
+    expect(coat?.cautionIds).toEqual(expect.arrayContaining([...findProductClass('lacquerColour').cautions]));
+  });
+  it('are made for every piece of the set', async () => {
+    await store.edit('set', (edit) => edit.patch('parts', 'guest', { count: 3 }));
+    const [mask, coat] = await putOn([]);
+    expect(mask).toMatchObject({ minutes: 27, minutesFormula: expect.stringContaining('3 × 9 min') as string });
+    expect(coat?.minutesFormula).toContain('3 × (');
   });
   it('are one edit: undo brings every rung back as it was', async () => {
     await putOn([rung('colour', 'sprayCoat', 'colour')]);

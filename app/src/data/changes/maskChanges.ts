@@ -1,8 +1,6 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { MaskRung } from '@zinc-ladder/core/mask/maskRungs';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
-import { productDrying } from '@zinc-ladder/model/products/productDrying';
+import { rungForPart } from '@zinc-ladder/model/gather/rungForPart';
 import type { MaskPlan } from '@zinc-ladder/model/records/maskPlan';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Rung } from '@zinc-ladder/model/records/rung';
@@ -25,6 +23,7 @@ export async function putMaskRungs(
   makeId: () => string,
 ): Promise<void> {
   const rungs = await rungsOfLadder(edit, ladderId);
+  const part = await edit.need('parts', (await edit.need('ladders', ladderId)).partId);
   const isReplaced = (rung: Rung): boolean => rung.state === 'open' && REPLACED.has(rung.methodId);
   const kept = rungs.filter((rung) => !isReplaced(rung));
   const firstOpen = rungs.findIndex(isReplaced);
@@ -36,25 +35,24 @@ export async function putMaskRungs(
         ? kept.length
         : kept.indexOf(rungs[above] as Rung);
   const grown: Rung[] = made.map((entry) => {
-    const method = findMethod(entry.methodId);
-    const productId = plan.regions.find((region) => region.id === entry.productOfRegionId)?.productId ?? null;
-    const product = products.get(productId ?? '');
-    const sum = estimateRungMinutes(method, entry.areaSquareCentimetres, 1);
+    const productId = findMethod(entry.methodId).laysFilm
+      ? (plan.regions.find((region) => region.id === entry.productOfRegionId)?.productId ?? null)
+      : null;
+    const made = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, entry.areaSquareCentimetres);
     return {
-      ...NEW_RUNG,
+      ...made,
       id: makeId(),
       ladderId,
       name: entry.name.slice(0, 200),
-      methodId: method.id,
-      band: method.band,
-      productId: method.laysFilm ? productId : null,
-      coatMicrometres: method.laysFilm && product ? productDrying(product).coatMicrometres : null,
-      minutes: entry.minutes ?? sum.minutes,
-      minutesFormula: entry.minutes === null ? sum.formula : 'tape and cover of this mask, by the order of masks',
+      minutes: entry.minutes === null ? made.minutes : entry.minutes * part.count,
+      minutesFormula: entry.minutes === null ? made.minutesFormula : byOrder(entry.minutes, part.count),
       detail: entry.note,
       why: 'by the order of masks',
-      cautionIds: [...method.cautions],
     };
   });
   await replaceRungs(edit, ladderId, rungs, [...kept.slice(0, before), ...grown, ...kept.slice(before)]);
+}
+
+function byOrder(minutes: number, pieces: number): string {
+  return `tape and cover of this mask, by the order of masks${pieces > 1 ? `: ${pieces} × ${minutes} min` : ''}`;
 }

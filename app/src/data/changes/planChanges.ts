@@ -1,12 +1,9 @@
 import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
-import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
-import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
-import { productsByRole, withSchool } from '@zinc-ladder/model/gather/suggestSchools';
+import { rungForPart } from '@zinc-ladder/model/gather/rungForPart';
 import type { DaySpan, Shop } from '@zinc-ladder/model/records/shop';
 import type { Edit } from '../edit';
-import { growOnto } from './growChanges';
+import { growSchool } from './growChanges';
 import { addRung } from './rungChanges';
 import { leaveOut } from './rungStateChanges';
 
@@ -44,13 +41,8 @@ export async function applyToShop(edit: Edit, records: PlanRecords, whatIf: What
     }
     case 'school': {
       const ladder = records.ladders.find((entry) => entry.partId === whatIf.partId);
-      const part = await edit.need('parts', whatIf.partId);
-      if (!ladder?.route) return;
-      const route = withSchool(ladder.route, whatIf.smoothing);
-      const grown = growLadder(routeChoiceOf(part, route));
-      if (grown.kind === 'refused') return;
-      const chosen = productsByRole(records.rungs.filter((rung) => rung.ladderId === ladder.id));
-      return growOnto(edit, ladder.id, route, grown.rungs, records.products, chosen, makeId);
+      if (ladder) await growSchool(edit, ladder.id, whatIf.smoothing, records.products, makeId);
+      return;
     }
     case 'thinner':
       for (const id of whatIf.rungIds) {
@@ -71,9 +63,9 @@ async function addBeside(
 ): Promise<void> {
   const { ladderId } = await edit.need('rungs', rungId);
   const ladder = await edit.need('ladders', ladderId);
-  const { name, band, cautions } = findMethod(methodId);
+  const part = await edit.need('parts', ladder.partId);
   const at = ladder.rungIds.indexOf(rungId) + (side === 'above' ? 1 : 0);
-  const rung = { ...NEW_RUNG, id, ladderId, name: name.toLowerCase(), methodId, band, minutes, cautionIds: [...cautions] };
+  const rung = { ...rungForPart(methodId, null, part), id, ladderId, minutes };
   await addRung(edit, ladderId, rung, at);
 }
 

@@ -55,7 +55,9 @@ async function put(rungs: readonly Partial<Rung>[], techniqueIds: readonly strin
       await addWeatherPass(edit, planId, newPass(makeId(), technique, labOfHex(technique.usualHex), [], 1));
     }
   });
-  await store.edit('Put', (edit) => putPassesOnLadder(edit, planId, { areaSquareCentimetres: 100, count: 3 }, 'host', new Map(), makeId));
+  await store.edit('Put', (edit) =>
+    putPassesOnLadder(edit, planId, { materialId: 'rigid', areaSquareCentimetres: 100, count: 3 }, 'host', new Map(), makeId),
+  );
   const ladder = await db.records('ladders').get('host');
   const found = await Promise.all((ladder?.rungIds ?? []).map((id) => db.records('rungs').get(id)));
   return found.map((rung) => rung?.name ?? '');
@@ -93,7 +95,7 @@ describe('passes on the ladder', () => {
   it('are put once: what is on the ladder stays, and is forgotten when its rung goes', async () => {
     await put([COLOUR], ['dryBrush']);
     await store.edit('Again', (edit) =>
-      putPassesOnLadder(edit, planId, { areaSquareCentimetres: 100, count: 3 }, 'host', new Map(), makeId),
+      putPassesOnLadder(edit, planId, { materialId: 'rigid', areaSquareCentimetres: 100, count: 3 }, 'host', new Map(), makeId),
     );
     const ladder = await db.records('ladders').get('host');
     expect(ladder?.rungIds).toHaveLength(2);

@@ -2,8 +2,6 @@ import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { AgeId } from '@zinc-ladder/core/ladder/ages';
 import type { FinishId } from '@zinc-ladder/core/ladder/finishes';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { ShownMaterialId } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { storyPasses } from '@zinc-ladder/core/weather/story/storyPasses';
 import type { TechniqueResult } from '@zinc-ladder/core/weather/technique/ownTechnique';
@@ -12,9 +10,8 @@ import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import { nearestProduct, placeUnderColour } from '@zinc-ladder/model/gather/gatherWeather';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
-import { productDrying } from '@zinc-ladder/model/products/productDrying';
-import type { Part } from '@zinc-ladder/model/records/part';
+import type { RungPart } from '@zinc-ladder/model/gather/rungForPart';
+import { rungForPart } from '@zinc-ladder/model/gather/rungForPart';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { CoverageRecord, PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
@@ -164,7 +161,7 @@ const CLEARS = new Set(['clear', 'brushClear']);
 export async function putPassesOnLadder(
   edit: Edit,
   planId: string,
-  part: Pick<Part, 'areaSquareCentimetres' | 'count'>,
+  part: RungPart,
   ladderId: string,
   products: ReadonlyMap<string, Product>,
   makeId: () => string,
@@ -207,27 +204,20 @@ function placeFor(technique: Technique, rungs: readonly Rung[]): number {
 function rungOf(
   pass: PlannedWeatherPass,
   technique: Technique,
-  part: Pick<Part, 'areaSquareCentimetres' | 'count'>,
+  part: RungPart,
   ladderId: string,
   products: ReadonlyMap<string, Product>,
   id: string,
 ): Rung {
-  const method = findMethod(technique.methodId);
-  const { minutes, formula } = estimateRungMinutes(method, part.areaSquareCentimetres, part.count);
-  const product = products.get(pass.productId ?? '');
+  const made = rungForPart(technique.methodId, products.get(pass.productId ?? '') ?? null, part);
   return {
-    ...NEW_RUNG,
+    ...made,
     id,
     ladderId,
     name: technique.name.toLowerCase(),
-    methodId: method.id,
     band: technique.id === 'chipsTaken' ? 'colour' : 'weather',
-    productId: method.laysFilm || product ? (product?.id ?? null) : null,
-    coatMicrometres: method.laysFilm && product ? productDrying(product).coatMicrometres : null,
-    minutes,
-    minutesFormula: formula,
     detail: `Amount ${Math.round(pass.amount * 100)} %${technique.usualWiped === null ? '' : `, wiped ${Math.round(pass.wiped * 100)} %`}, ${mixWords(technique)}. ${technique.tool}.`,
     why: `Where it goes: ${technique.lands}.`,
-    cautionIds: [...new Set([...method.cautions, ...technique.cautions])],
+    cautionIds: [...new Set([...made.cautionIds, ...technique.cautions])],
   };
 }

@@ -1,15 +1,18 @@
 import type { GrownLadder } from '@zinc-ladder/core/ladder/growLadder';
+import type { LoopForecast } from '@zinc-ladder/core/ladder/primerLoops';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
+import type { Part } from '@zinc-ladder/model/records/part';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
 import { chooseProduct } from '@zinc-ladder/model/gather/growRungs';
 import { SelectField } from '../../ui/fields';
 import { formatSpan } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
-import { ROUTE_OPTIONS, TASTE_ROLES } from './routeOptions';
+import { ROUTE_OPTIONS, smoothingOptions, TASTE_ROLES } from './routeOptions';
 
 /** The choices a ladder grows from, and what would grow. */
 export function GrowFields({
+  part,
   route,
   onRoute,
   grown,
@@ -17,6 +20,7 @@ export function GrowFields({
   chosen,
   onChosen,
 }: {
+  readonly part: Part;
   readonly route: LadderRoute;
   readonly onRoute: (route: LadderRoute) => void;
   readonly grown: GrownLadder;
@@ -42,7 +46,7 @@ export function GrowFields({
       <SelectField
         label="Smoothing"
         value={route.smoothing}
-        options={ROUTE_OPTIONS.smoothing}
+        options={smoothingOptions(part, route)}
         onChange={set('smoothing')}
         error={grown.kind === 'refused' ? grown.reason : undefined}
       />
@@ -78,11 +82,17 @@ export function GrowFields({
               source: 'a plain model, guessed and fitted to common practice (0.2 mm, gloss, primer only: about 4 loops)',
             }}
           >
-            {grown.loops.loops} primer {grown.loops.loops === 1 ? 'loop' : 'loops'}
+            {loopWords(grown.loops)}
           </Why>
           , {formatSpan(grown.handsMinutes)} of hands.
         </p>
       )}
     </div>
   );
+}
+
+/** `4 primer loops`; a part that bends keeps its ridges, and a lit one has no primer. */
+function loopWords({ loops, ridgesStay }: LoopForecast): string {
+  if (ridgesStay) return 'ridges stay as printed';
+  return loops === 0 ? 'no primer loop' : `${loops} primer ${loops === 1 ? 'loop' : 'loops'}`;
 }

@@ -32,7 +32,7 @@ export function GrowPanel({
   return (
     <div className="grid gap-4">
       <h2 className="font-label text-2xl font-semibold">Grow from a route</h2>
-      <GrowFields route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />
+      <GrowFields part={part} route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />
       {hasOpenRungs && (
         <p className="text-dim">Rungs that are done or in hand stay; those still open give way to the new ones. Undo brings them back.</p>
       )}

@@ -31,7 +31,8 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
     Number.isInteger(values.count) &&
     values.count >= 1 &&
     Number.isFinite(values.layerMillimetres);
-  const grown = previewRoute(isMeasured ? values : { ...values, ...NEW_PART, materialId: values.materialId }, route);
+  const measured = isMeasured ? values : { ...values, ...NEW_PART, materialId: values.materialId };
+  const grown = previewRoute(measured, route);
   const { errors } = form.formState;
   const keep = form.handleSubmit(async (part) => {
     if (grown.kind === 'refused') return;
@@ -90,7 +91,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
         {number('rackPlaces', 'Rack places', 'for the set')}
       </div>
       <p className="label border-line mt-2 border-t pt-3">Its ladder grows from</p>
-      <GrowFields route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />
+      <GrowFields part={measured} route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />
       <div className="flex gap-3">
         <Button type="submit" look="primary" isLarge disabled={grown.kind === 'refused'}>
           Add part

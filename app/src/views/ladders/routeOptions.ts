@@ -12,7 +12,6 @@ import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
 export const ROUTE_OPTIONS = {
   finish: FINISHES.map(({ id, name }) => [id, name] as const),
   age: AGES.map(({ id, name, shows }) => [id, `${name}: ${shows}`] as const),
-  smoothing: SMOOTHING_SCHOOLS.map(({ id, name, cost }) => [id, `${name} (${cost})`] as const),
   joining: JOINING_SCHOOLS.map(({ id, name }) => [id, name] as const),
   sealing: SEALING_SCHOOLS.map(({ id, name }) => [id, name] as const),
 };
@@ -29,6 +28,15 @@ export function suggestRoute(part: Pick<Part, 'materialId'>): LadderRoute {
 /** What a route would grow on a part, before it is grown. */
 export function previewRoute(part: Part, route: LadderRoute): GrownLadder {
   return growLadder(routeChoiceOf(part, route));
+}
+
+/** The smoothing schools for a part on a route: those that are not for it are marked with why, and where ridges stay it is said. */
+export function smoothingOptions(part: Part, route: LadderRoute): (readonly [string, string])[] {
+  return SMOOTHING_SCHOOLS.map(({ id, name, cost }) => {
+    const grown = previewRoute(part, { ...route, smoothing: id });
+    if (grown.kind === 'refused') return [id, `✕ ${name}: ${grown.reason.slice(grown.reason.indexOf(': ') + 2)}`];
+    return [id, grown.loops.ridgesStay ? `${name}: ridges stay` : `${name} (${cost})`];
+  });
 }
 
 /** Roles whose product is the finisher's taste; the rest is chosen by class. */

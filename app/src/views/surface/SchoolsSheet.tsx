@@ -1,9 +1,13 @@
 import { paceMinutes } from '@zinc-ladder/core/surface/pacedMinutes';
 import type { SchoolForecast } from '@zinc-ladder/core/surface/forecastSchools';
+import { Button } from '../../ui/Button';
 import { InlineNumber } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
+import { growSchool } from '../../data/changes/growChanges';
+import { newId } from '../../data/newId';
+import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
 import { engravingWords, ladderEngraving } from './ladderEngraving';
@@ -108,9 +112,9 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
         </table>
       </div>
       <p className="text-dim mt-2 text-sm">
-        The marked row is this ladder’s. Waiting is drying alone, in {ask.air.temperatureCelsius} °C and {ask.air.relativeHumidityPercent} %
-        as now; hands can do other work meanwhile. Engraving {engraving.value.widthMillimetres.toFixed(2)} ×{' '}
-        {engraving.value.depthMillimetres.toFixed(2)} mm ({engraving.origin})
+        The marked row is this ladder’s; growing another keeps what is done, and undo brings the open rungs back. Waiting is drying alone,
+        in {ask.air.temperatureCelsius} °C and {ask.air.relativeHumidityPercent} % as now; hands can do other work meanwhile. Engraving{' '}
+        {engraving.value.widthMillimetres.toFixed(2)} × {engraving.value.depthMillimetres.toFixed(2)} mm ({engraving.origin})
         {inTheEnd.stack.length > 0 && `; with all films of this ladder, colour and clear, ${engravingWords(inTheEnd.left)}`}.
       </p>
     </Sheet>
@@ -119,6 +123,10 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
 
 function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; readonly surface: Surface }) {
   const formats = useFormats();
+  const edit = useEdit();
+  const products = useTable('products');
+  const { part } = surface;
+  const ladder = useShopIndex().ladderOfPart.get(part.id);
   const isChosen = forecast.smoothing === surface.route.smoothing;
   const { loops, engraving } = forecast;
   const minutes = paceMinutes(forecast.rungs, surface.paces);
@@ -129,6 +137,20 @@ function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; r
       <th scope="row" className={`py-1 pr-2 pl-2 font-semibold whitespace-nowrap ${isChosen ? 'border-l-lime border-l-4' : ''}`}>
         {forecast.name}
         {isChosen && <span className="sr-only">, this ladder</span>}
+        {!isChosen && ladder?.route && (
+          <Button
+            look="quiet"
+            className="block text-sm font-normal"
+            aria-label={`Grow ${part.name} by ${forecast.name}`}
+            onClick={() =>
+              void edit(`Grow the ladder of ${part.name} by ${forecast.name.toLowerCase()}`, (change) =>
+                growSchool(change, ladder.id, forecast.smoothing, products, newId),
+              )
+            }
+          >
+            Grow this one
+          </Button>
+        )}
       </th>
       <td className="figure px-2">
         <Why
@@ -139,7 +161,7 @@ function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; r
             source: 'a plain model, guessed and fitted to common practice (0.2 mm, gloss, primer only: about 4 loops)',
           }}
         >
-          {loops.loops}
+          {loops.ridgesStay ? <span className="font-sans text-sm">ridges stay</span> : loops.loops}
         </Why>
       </td>
       <td className="figure px-2 whitespace-nowrap">

@@ -152,6 +152,23 @@ describe('the surface of a part', () => {
     await user.click(await screen.findByRole('button', { name: /^Undo Fit the loops/u }));
     await waitFor(async () => expect(await states()).toEqual(['open', 'open', 'open', 'open']));
   });
+  it('after one pass nothing is left out of the ladder yet, and the hours that say nothing are not shown', async () => {
+    const project = withTurns();
+    const passes = [{ ...(project.passes[0] as (typeof project.passes)[number]), minutes: 400, valleyMicrometres: 38 }];
+    await openShop('/surface/host', { ...project, passes, flaws: [] });
+    expect(await screen.findByText(/The ladder has 4 open turns/u)).toBeTruthy();
+    expect(text()).not.toContain('Stop: nothing more to win');
+    expect(screen.queryByRole('button', { name: /^Leave out/u })).toBeNull();
+  });
+  it('a school is grown where it is compared, and undo brings the ladder back', async () => {
+    const { user, db } = await openShop('/surface/host');
+    const before = await db.records('ladders').get('host');
+    await user.click(await screen.findByRole('button', { name: /^Grow .* by Two-part body filler$/u }));
+    await waitFor(async () => expect((await db.records('ladders').get('host'))?.route?.smoothing).toBe('bodyFiller'));
+    expect(await row(/Two-part body filler ?, this ladder/u)).toBeTruthy();
+    await user.click(await screen.findByRole('button', { name: /^Undo Grow the ladder/u }));
+    await waitFor(async () => expect((await db.records('ladders').get('host'))?.rungIds).toEqual(before?.rungIds));
+  });
 });
 
 describe('inspection', () => {

@@ -1,8 +1,6 @@
 import type { CompatFinding } from '@zinc-ladder/core/compatibility/checkStack';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import { rungForPart } from '@zinc-ladder/model/gather/rungForPart';
 import { hardAtMs } from '@zinc-ladder/model/gather/gatherStack';
-import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { leaveOut } from '../../../data/changes/rungStateChanges';
 import { addRung } from '../../../data/changes/rungChanges';
@@ -53,23 +51,21 @@ export function FindingList({
       return;
     }
     const isCard = remedy.kind === 'card';
-    const method = findMethod(isCard ? 'inspect' : remedy.methodId);
+    const part = index.parts.get(index.ladders.get(ladderId)?.partId ?? '');
+    if (!part) return;
     const product =
       remedy.kind === 'insert' && remedy.classId !== null
         ? [...index.products.values()].find((entry) => entry.classId === remedy.classId)
         : undefined;
+    const made = rungForPart(isCard ? 'inspect' : remedy.methodId, product ?? null, part);
     const rung: Rung = {
-      ...NEW_RUNG,
+      ...made,
       id: newId(),
       ladderId,
       name: isCard ? `test card: ${finding.remedyWords.replace(/^[^:]*: |\.$/gu, '')}`.slice(0, 200) : remedy.name,
-      methodId: method.id,
       band: step.band,
-      productId: product?.id ?? null,
-      coatMicrometres: method.laysFilm && product ? productDrying(product).coatMicrometres : null,
-      minutes: isCard ? 10 : Math.max(1, method.setupMinutes + method.pieceMinutes),
+      ...(isCard ? { minutes: 10, minutesFormula: 'a card for a test, whatever the part is like' } : {}),
       why: `${finding.what} ${finding.why}`,
-      cautionIds: [...method.cautions],
     };
     void edit(`Put in ${rung.name}`, (change) => addRung(change, ladderId, rung, at));
   };
