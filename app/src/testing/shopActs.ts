@@ -9,7 +9,7 @@ import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown, takeInHand } from '../data/changes/benchChanges';
 import { withSamples } from '../data/changes/colourChanges';
-import { growOnto } from '../data/changes/growChanges';
+import { growOnto, growSchool } from '../data/changes/growChanges';
 import { putMaskRungs } from '../data/changes/maskChanges';
 import { addPart, NEW_PART } from '../data/changes/partChanges';
 import { keepPicture } from '../data/changes/pictureChanges';
@@ -17,7 +17,7 @@ import { applyToShop, takeTime } from '../data/changes/planChanges';
 import { addProp, NEW_PROP } from '../data/changes/propChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/rungChanges';
 import { leaveOut } from '../data/changes/rungStateChanges';
-import { addPass, fitLoops, removeInspectionPicture, removeReferencePicture } from '../data/changes/surfaceChanges';
+import { addPass, fitLoops, putOwnCase, removeInspectionPicture, removeReferencePicture } from '../data/changes/surfaceChanges';
 import {
   addWeatherPass,
   changePass,
@@ -129,6 +129,12 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     const grown = part && growLadder(routeChoiceOf(part, { ...ROUTE, smoothing }));
     if (grown?.kind === 'grown') await growOnto(edit, ladder.id, { ...ROUTE, smoothing }, grown.rungs, records.products, {}, makeId);
   }),
+  on('grow by another school', 'ladders', (edit, ladder, { choice, makeId, records }) =>
+    growSchool(edit, ladder.id, chosen(SMOOTHING_SCHOOLS, choice(1))?.id ?? 'primerOnly', records.products, makeId),
+  ),
+  on('put a rough zone on', 'ladders', (edit, ladder, { makeId, records }) =>
+    putOwnCase(edit, ladder.id, { areaSquareCentimetres: 8, fillerClassId: 'putty' }, 'undersides', records.products, makeId),
+  ),
   on('put masks on', 'maskPlans', async (edit, plan, { makeId, records }) => {
     const ladder = records.ladders.find((entry) => entry.partId === plan.partId);
     const region = plan.regions[0];

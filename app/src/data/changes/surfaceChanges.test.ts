@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ShopDatabase } from '../database';
 import { importProject } from '../projectTransfer';
 import { Store } from '../store';
-import { fitLoops } from './surfaceChanges';
+import { fitLoops, putOwnCase } from './surfaceChanges';
 
 let db: ShopDatabase;
 let store: Store;
@@ -84,5 +84,29 @@ describe('what goes with what is taken away', () => {
     expect(await Promise.all([db.records('passes').count(), db.records('flaws').count(), db.records('fits').count()])).toEqual([0, 0, 0]);
     await store.undo();
     expect(await Promise.all([db.records('passes').count(), db.records('flaws').count(), db.records('fits').count()])).toEqual([1, 2, 1]);
+  });
+});
+
+describe('a zone that is a case of its own', () => {
+  const put = (areaSquareCentimetres: number) =>
+    store.edit('own', (edit) =>
+      putOwnCase(edit, 'guest', { areaSquareCentimetres, fillerClassId: 'putty' }, 'undersides', [], () => `own-${(ids += 1)}`),
+    );
+  const names = async (): Promise<(string | undefined)[]> =>
+    (await db.records('rungs').bulkGet((await db.records('ladders').get('guest'))?.rungIds ?? [])).map((rung) => rung?.name);
+
+  it('is filled and sanded under the first open primer, above what is done', async () => {
+    await put(12);
+    expect((await names()).slice(-6)).toEqual(['fill undersides', 'sand undersides', 'prime', 'primeSand', 'prime', 'primeSand']);
+    expect((await names()).slice(1, 3)).toEqual(['prime', 'primeSand']);
+  });
+  it('takes minutes for its own area on every piece, and undo takes it off', async () => {
+    await store.edit('set', (edit) => edit.patch('parts', 'guest', { count: 4 }));
+    const before = await names();
+    await put(50);
+    const rung = (await db.records('rungs').toArray()).find(({ name }) => name === 'fill undersides');
+    expect(rung).toMatchObject({ minutes: Math.ceil(4 + 4 * (1 + 2.5 * 0.5)), methodId: 'fill', state: 'open' });
+    await store.undo();
+    expect(await names()).toEqual(before);
   });
 });

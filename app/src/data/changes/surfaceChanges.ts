@@ -1,8 +1,12 @@
 import { findLoopTurns } from '@zinc-ladder/core/ladder/loopRungs';
+import type { OwnCase } from '@zinc-ladder/core/surface/ownCases';
+import { rungForPart } from '@zinc-ladder/model/gather/rungForPart';
+import type { Product } from '@zinc-ladder/model/records/product';
 import type { SurfacePass } from '@zinc-ladder/model/records/surfacePass';
 import type { Edit } from '../edit';
+import { rungsOfLadder } from './growChanges';
+import { addRung, duplicateRung, moveRung } from './rungChanges';
 import { leaveOut } from './rungStateChanges';
-import { duplicateRung, moveRung } from './rungChanges';
 
 /**
  * Makes the open turns of primer and sanding on a ladder as many as wanted: those too many, the last ones first, are left out; missing ones are
@@ -27,6 +31,29 @@ export async function fitLoops(edit: Edit, ladderId: string, wantedOpen: number,
     await moveRung(edit, ladderId, prime, rungIds.indexOf(last.sandId));
     last = { primeId: prime, sandId: sand, isOpen: true };
   }
+}
+
+/** Puts filling and sanding of one rough zone on a ladder, under its first open primer; the set's pieces count. */
+export async function putOwnCase(
+  edit: Edit,
+  ladderId: string,
+  { areaSquareCentimetres, fillerClassId }: Pick<OwnCase, 'areaSquareCentimetres' | 'fillerClassId'>,
+  zoneName: string,
+  products: readonly Product[],
+  makeId: () => string,
+): Promise<void> {
+  const ladder = await edit.need('ladders', ladderId);
+  const part = await edit.need('parts', ladder.partId);
+  const rungs = await rungsOfLadder(edit, ladderId);
+  const open = rungs.findIndex((rung) => rung.state === 'open' && (rung.methodId === 'wash' || rung.methodId === 'prime'));
+  const above = rungs.findIndex((rung) => rung.state === 'open');
+  const place = open !== -1 ? open : above !== -1 ? above : rungs.length;
+  const product = products.find((entry) => entry.classId === fillerClassId) ?? null;
+  const why = `Rougher there than elsewhere: ${zoneName} are a case of their own.`;
+  const fill = { ...rungForPart('fill', product, part, areaSquareCentimetres), name: `fill ${zoneName}`, why };
+  const sand = { ...rungForPart('sand', null, part, areaSquareCentimetres), name: `sand ${zoneName}`, grit: 'P220', why };
+  await addRung(edit, ladderId, { ...fill, id: makeId(), ladderId }, place);
+  await addRung(edit, ladderId, { ...sand, id: makeId(), ladderId }, place + 1);
 }
 
 /** Keeps a pass and marks flaws as mended by it. */

@@ -1,5 +1,6 @@
 import { CurveSheet } from './CurveSheet';
 import { LayersSheet } from './LayersSheet';
+import { OwnCasesSheet } from './OwnCasesSheet';
 import { PrintSheet } from './PrintSheet';
 import { SchoolsSheet } from './SchoolsSheet';
 import type { Surface } from './useSurface';
@@ -12,6 +13,7 @@ export function ForecastTab({ surface }: { readonly surface: Surface }) {
       <PrintSheet surface={surface} />
       <div className="grid min-w-0 gap-4">
         <SchoolsSheet surface={surface} />
+        <OwnCasesSheet surface={surface} />
         <div className="grid gap-4 xl:grid-cols-[minmax(0,1fr)_16rem]">
           <CurveSheet surface={surface} />
           <VerdictSheet surface={surface} />

@@ -15,6 +15,8 @@ import type { ForecastAsk, SchoolForecast, SchoolRefused } from '@zinc-ladder/co
 import { forecastSchools, USUAL_ENGRAVING } from '@zinc-ladder/core/surface/forecastSchools';
 import type { ZoneSum } from '@zinc-ladder/core/surface/layerRidges';
 import { beadShareOf } from '@zinc-ladder/core/surface/layerRidges';
+import type { OwnCase } from '@zinc-ladder/core/surface/ownCases';
+import { findOwnCases } from '@zinc-ladder/core/surface/ownCases';
 import { paceMinutes } from '@zinc-ladder/core/surface/pacedMinutes';
 import type { ShapeSurvey } from '@zinc-ladder/core/surface/shapes';
 import { surveyShape } from '@zinc-ladder/core/surface/shapes';
@@ -59,6 +61,8 @@ export interface Surface {
   readonly forecasts: readonly (SchoolForecast | SchoolRefused)[];
   /** the school the ladder climbs by */
   readonly chosen: SchoolForecast | null;
+  /** visible zones rougher than the forecast counts with */
+  readonly ownCases: readonly OwnCase[];
   /** the finisher's own pace by method */
   readonly paces: ReadonlyMap<string, PersonalRate>;
   /** oldest first */
@@ -104,6 +108,10 @@ export function useSurface(part: Part): Surface {
     const forecasts = forecastSchools(choice, ask);
     const found = forecasts.find((entry) => entry.smoothing === route.smoothing);
     const chosen = found?.kind === 'forecast' ? found : null;
+    const ownCases =
+      chosen && !chosen.loops.ridgesStay && chosen.loops.loops > 0
+        ? findOwnCases(zoneSums, choice, ridge.value, visible.valleyMicrometres)
+        : [];
     const passes = allPasses.filter((pass) => pass.partId === part.id).toSorted((a, b) => a.atMs - b.atMs);
     const flaws = allFlaws.filter((flaw) => flaw.partId === part.id);
     const shown = flaws.filter((flaw) => flawSeverity(flaw.sizeMillimetres, finish, metres) !== 'hidden');
@@ -150,6 +158,7 @@ export function useSurface(part: Part): Surface {
       ask,
       forecasts,
       chosen,
+      ownCases,
       paces,
       passes,
       hours,
