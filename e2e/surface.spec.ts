@@ -142,8 +142,7 @@ test('what is no picture and no mesh is refused with a reason, and nothing is lo
 
 test('all of it goes by keyboard: part and page, heat, a flaw ticked, a pass logged', async ({ page }) => {
   await openDemo(page);
-  await page.keyboard.press('g');
-  await page.keyboard.press('f');
+  await page.keyboard.press('4');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tide telegraph / Case');
   await page.getByRole('combobox', { name: 'Part' }).focus();
   await page.keyboard.press('Tab');

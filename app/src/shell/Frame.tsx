@@ -1,4 +1,4 @@
-import { Suspense } from 'react';
+import { Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { useIsShopRead, useTableQuery } from '../data/queries';
 import { Stipples } from '../ui/Stipples';
@@ -15,6 +15,7 @@ import { ViewFault } from './ViewFault';
 export function Frame() {
   const shop = useTableQuery('shop');
   const isRead = useIsShopRead();
+  const [isKeysOpen, setKeysOpen] = useState(false);
   if (shop.isError) throw shop.error;
   // A view that shows before its records are read would say for a moment that there are none.
   if (!shop.isSuccess || !isRead) return <p className="p-6">Opening the shop…</p>;
@@ -26,7 +27,7 @@ export function Frame() {
       </a>
       <Stipples />
       <div className="grid min-h-dvh grid-cols-1 grid-rows-[auto_1fr] pb-12 md:h-dvh md:grid-cols-[auto_1fr] md:pb-0 print:block">
-        <LadderRail />
+        <LadderRail onKeys={() => setKeysOpen(true)} />
         <ShopStrip />
         <main id="view" tabIndex={-1} className="relative min-h-0 min-w-0 p-3 outline-none md:overflow-auto md:p-4.5">
           <ViewFault>
@@ -36,7 +37,7 @@ export function Frame() {
           </ViewFault>
         </main>
       </div>
-      <Shortcuts />
+      <Shortcuts isOpen={isKeysOpen} onOpen={setKeysOpen} />
       <Callers />
       <StartCheck />
     </SensorFeed>

@@ -2,7 +2,7 @@ import { NavLink } from 'react-router';
 import { RAIL } from './rungs';
 
 /** The main navigation: a ladder at the left edge, its rungs along the bottom on a phone. */
-export function LadderRail() {
+export function LadderRail({ onKeys }: { readonly onKeys: () => void }) {
   return (
     <nav
       aria-label="Views"
@@ -17,17 +17,29 @@ export function LadderRail() {
             <NavLink
               to={rung.path}
               title={rung.question}
+              aria-keyshortcuts={rung.key}
               className={({ isActive }) =>
                 `font-label flex min-h-12 items-center justify-center px-1 text-base font-semibold md:min-h-9 md:text-lg ${
                   isActive ? 'bg-lime text-onlime md:mx-0.5' : 'bg-rung text-onsteel md:mx-2.5 md:hover:mx-1.5'
                 }`
               }
             >
+              <span aria-hidden="true" className="figure mr-1.5 hidden text-xs opacity-75 md:inline">
+                {rung.key}
+              </span>
               {rung.name}
             </NavLink>
           </li>
         ))}
       </ol>
+      <button
+        type="button"
+        aria-keyshortcuts="?"
+        className="font-label text-onsteel hidden min-h-11 cursor-pointer items-center justify-center text-base md:flex"
+        onClick={onKeys}
+      >
+        Keys <span className="figure ml-1.5 text-sm">?</span>
+      </button>
     </nav>
   );
 }

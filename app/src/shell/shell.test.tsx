@@ -22,7 +22,7 @@ describe('the strip', () => {
   it('shows what the hands do, and when they are free when they hold nothing', async () => {
     const { user } = await openShop('/log');
     expect(await screen.findByText(/sand 00:01:00/u)).toBeTruthy();
-    await user.keyboard('gb');
+    await user.keyboard('1');
     await user.click(await screen.findByRole('button', { name: 'Set down' }));
     expect(await screen.findByText('off to 18:30')).toBeTruthy();
   });
@@ -34,9 +34,9 @@ describe('shortcuts', () => {
     await screen.findByRole('region', { name: 'In hand' });
     const path = (): string => router.state.location.pathname;
     const ways = [
-      ['gl', '/ladders'],
-      ['gp', '/plan'],
-      ['gb', '/bench'],
+      ['2', '/ladders'],
+      ['3', '/plan'],
+      ['1', '/bench'],
     ] as const;
     for (const [keys, to] of ways) {
       await user.keyboard(keys);
@@ -50,7 +50,7 @@ describe('shortcuts', () => {
     await waitFor(async () => expect((await db.records('rungs').get('guest-1'))?.state).toBe('setDown'));
     await user.keyboard('?');
     const dialog = await screen.findByRole('dialog');
-    expect(within(dialog).getByText('go to Plan')).toBeTruthy();
+    expect(within(dialog).getByText('to Plan')).toBeTruthy();
     await user.keyboard('{Escape}');
     await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
   });
@@ -59,6 +59,26 @@ describe('shortcuts', () => {
     await user.type(await screen.findByRole('searchbox', { name: 'Words' }), 'gp?');
     expect(router.state.location.pathname).toBe('/log');
     expect(screen.queryByRole('dialog')).toBeNull();
+  });
+  it('on the bench set down, take and log by a letter; with a dialog open or switched off they do nothing', async () => {
+    const { user, db } = await openShop('/bench');
+    await screen.findByRole('region', { name: 'In hand' });
+    await user.keyboard('s');
+    await screen.findByRole('region', { name: 'Next' });
+    await user.keyboard('?');
+    await user.click(await screen.findByRole('checkbox', { name: 'Letters and numbers act by themselves' }));
+    await user.keyboard('t');
+    await user.click(screen.getByRole('button', { name: 'Close' }));
+    await user.keyboard('t3');
+    expect(screen.queryByRole('region', { name: 'In hand' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: /^Keys/u }));
+    await user.click(await screen.findByRole('checkbox', { name: 'Letters and numbers act by themselves' }));
+    await user.click(screen.getByRole('button', { name: 'Close' }));
+    await user.keyboard('t');
+    await screen.findByRole('region', { name: 'In hand' });
+    const before = await db.records('logEntries').count();
+    await user.keyboard('d');
+    await waitFor(async () => expect(await db.records('logEntries').count()).toBeGreaterThan(before));
   });
 });
 

@@ -70,17 +70,18 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         </>
       )}
       <div className="mb-3 grid grid-cols-[2fr_1fr] gap-3">
-        <Button look="primary" isLarge disabled={isForgotten} onClick={() => void done()}>
+        <Button look="primary" isLarge shortcut="d" disabled={isForgotten} onClick={() => void done()}>
           {isForgotten ? 'Done' : `Done: log ${formatSpan(minutes)}`}
         </Button>
         <Button
           isLarge
+          shortcut="s"
           disabled={isForgotten}
           onClick={() => void edit(`Set ${rung.name} down`, (change) => setDown(change, rung.id, moment()))}
         >
           Set down
         </Button>
-        <Button isLarge aria-expanded={open === 'note'} onClick={() => setOpen(open === 'note' ? 'nothing' : 'note')}>
+        <Button isLarge shortcut="n" aria-expanded={open === 'note'} onClick={() => setOpen(open === 'note' ? 'nothing' : 'note')}>
           Note
         </Button>
         <Button isLarge aria-expanded={open === 'correct'} onClick={() => setOpen(open === 'correct' ? 'nothing' : 'correct')}>

@@ -55,7 +55,7 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
       )}
       {next.windowClosesMs !== null && <p className="text-oxide figure mt-3">recoat closes {formats.moment(next.windowClosesMs, now)}</p>}
       <div className="mt-5 grid grid-cols-[2fr_1fr] gap-3">
-        <Button look={isNow ? 'primary' : 'plain'} isLarge onClick={take}>
+        <Button look={isNow ? 'primary' : 'plain'} isLarge shortcut="t" onClick={take}>
           {isNow ? `Take in hand · ${formatSpan(rung.minutes)}` : 'Take in hand all the same'}
         </Button>
         <Link
