@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo, typeDate } from './shops';
 
 test('a mix is written down, scaled in whole drops, named on a rung and found from it', async ({ page }) => {
   await openDemo(page, '/colour/cards');
@@ -38,7 +38,7 @@ test('a mix is written down, scaled in whole drops, named on a rung and found fr
 test('an entry of the log is corrected; the old words stay beneath, and the film counts from the corrected moment', async ({ page }) => {
   await openDemo(page, '/log');
   await page.getByRole('button', { name: 'Correct Cap: black' }).click();
-  await page.getByLabel('Ended at').fill('2026-05-28T19:10');
+  await typeDate(page, 'Ended at', '280520261910');
   await page.getByLabel('Minutes', { exact: true }).fill('9');
   await page.getByRole('button', { name: 'Keep correction' }).click();
   await expect(page.getByText('corrected; it said 19:30, 6 min').first()).toBeVisible();

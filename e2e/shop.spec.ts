@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from './shops';
+import { DEMO, openDemo, typeDate } from './shops';
 
 test('hours as people type them, a day off, and the plan follows', async ({ page }) => {
   await openDemo(page, '/shop/hours');
@@ -19,7 +19,7 @@ test('hours as people type them, a day off, and the plan follows', async ({ page
   await page.getByRole('button', { name: 'Undo Change the hours' }).click();
   await expect(from).toHaveValue('18:30');
 
-  await page.getByLabel('Date').fill('2026-05-29');
+  await typeDate(page, 'Date', '29052026');
   await page.getByRole('button', { name: 'Day off' }).click();
   await expect(page.getByText('This date is listed already.')).toBeVisible();
   await page.goto(`${DEMO}/bench`);

@@ -37,3 +37,10 @@ export async function startShop(page: Page): Promise<void> {
     await expect(to).toHaveValue('24:00');
   }
 }
+
+/** Types into a date by its parts, in the order they stand in, and leaves it by Enter. */
+export async function typeDate(page: Page, label: string, digits: string): Promise<void> {
+  await page.getByRole('group', { name: label }).getByRole('spinbutton').first().click();
+  await page.keyboard.type(digits);
+  await page.keyboard.press('Enter');
+}

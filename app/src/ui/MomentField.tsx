@@ -1,41 +1,33 @@
-import { useState } from 'react';
-import { useShop } from '../data/queries';
-import { Labelled } from './fields';
-import { fromLocalInput, toLocalInput } from './localInput';
+import { lazy, Suspense } from 'react';
+import type { DayProps, MomentProps } from './DateParts';
 
-/** A date and time in the shop's zone, kept when left; empty means none. */
-export function MomentField({
-  label,
-  value,
-  onKeep,
-  hint,
-}: {
-  readonly label: string;
-  readonly value: number | null;
-  readonly onKeep: (ms: number | null) => void;
-  readonly hint?: string;
-}) {
-  const zone = useShop()?.timeZone ?? 'UTC';
-  const kept = toLocalInput(value, zone);
-  const [draft, setDraft] = useState<string | null>(null);
+// What types dates is larger than any view; it comes when the first date is shown, not before the bench.
+const MomentParts = lazy(() => import('./DateParts').then((parts) => ({ default: parts.MomentParts })));
+const DayParts = lazy(() => import('./DateParts').then((parts) => ({ default: parts.DayParts })));
+
+/** A date and time in the shop's zone, its clock and its order, kept on Enter or when left, put back on Escape. */
+export function MomentField(props: MomentProps) {
   return (
-    <Labelled label={label} {...(hint === undefined ? {} : { hint })}>
-      {({ id, describedBy }) => (
-        <input
-          id={id}
-          type="datetime-local"
-          aria-describedby={describedBy}
-          className="field figure"
-          min="2000-01-01T00:00"
-          max="2099-12-31T23:59"
-          value={draft ?? kept}
-          onChange={(event) => setDraft(event.target.value)}
-          onBlur={() => {
-            if (draft !== null && draft !== kept) onKeep(fromLocalInput(draft, zone));
-            setDraft(null);
-          }}
-        />
-      )}
-    </Labelled>
+    <Suspense fallback={<Waiting label={props.label} />}>
+      <MomentParts {...props} />
+    </Suspense>
+  );
+}
+
+/** A date by itself, `2026-05-28`; empty while none was chosen. */
+export function DayField(props: DayProps) {
+  return (
+    <Suspense fallback={<Waiting label={props.label} />}>
+      <DayParts {...props} />
+    </Suspense>
+  );
+}
+
+function Waiting({ label }: { readonly label: string }) {
+  return (
+    <div>
+      <p className="label">{label}</p>
+      <div className="field min-h-9" />
+    </div>
   );
 }

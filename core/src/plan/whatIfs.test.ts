@@ -169,6 +169,13 @@ describe('the rank of what was tried', () => {
     expect(ranked.map((entry) => entry.whatIf)).toEqual([4, 1, 3, 2].map((places) => ({ kind: 'rack', places })));
     expect(ranked.map((entry) => gainedMinutes(entry, p80Ms))).toEqual([100, 10, Number.NEGATIVE_INFINITY, 900]);
   });
+  it('an idea that only takes a bound away is never told as later; heat may be', () => {
+    const outlook = { p80Ms: NOW + 3_600_000 } as WhatIfOutcome['outlook'];
+    const later = (whatIf: WhatIf) => gainedMinutes({ outlook, whatIf }, NOW);
+    expect(later({ kind: 'sprayPlace' })).toBe(0);
+    expect(later({ kind: 'rack', places: 2 })).toBe(0);
+    expect(later({ kind: 'heater', celsius: 20 })).toBe(-60);
+  });
 });
 
 /** What has no place in the first plan, and what came of each remedy for it. */

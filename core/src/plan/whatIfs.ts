@@ -217,9 +217,21 @@ function planAndPlay(input: ShopPlanInput, { objective, runs, seed, before = {} 
 }
 
 /** Minutes by which four of five plays are ready sooner than now; negative: later, -Infinity where it was not played. */
-export function gainedMinutes({ outlook }: Pick<WhatIfOutcome, 'outlook'>, p80Ms: number): number {
-  return outlook ? Math.round((p80Ms - outlook.p80Ms) / 60_000) : Number.NEGATIVE_INFINITY;
+export function gainedMinutes({ outlook, whatIf }: Pick<WhatIfOutcome, 'outlook'> & Partial<WhatIfOutcome>, p80Ms: number): number {
+  if (!outlook) return Number.NEGATIVE_INFINITY;
+  const gain = Math.round((p80Ms - outlook.p80Ms) / 60_000);
+  return whatIf && LOOSENING.has(whatIf.kind) ? Math.max(0, gain) : gain;
 }
+
+/** Ideas that only take a bound away: the plan there is stays possible, so none of them makes it later, whatever a search came upon. */
+const LOOSENING: ReadonlySet<WhatIf['kind']> = new Set<WhatIf['kind']>([
+  'evening',
+  'rack',
+  'sprayPlace',
+  'longer',
+  'leaveOut',
+  'leaveOutLoop',
+]);
 
 /** What gives more rungs a place first, then what gains most time. */
 export function rankOutcomes(outcomes: readonly WhatIfOutcome[], p80Ms: number): WhatIfOutcome[] {

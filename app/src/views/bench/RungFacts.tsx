@@ -9,6 +9,7 @@ import type { Product } from '@zinc-ladder/model/records/product';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { Link } from 'react-router';
 import { useTable } from '../../data/queries';
+import { counted } from '../../ui/counted';
 import { Figure, Figures } from '../../ui/Figure';
 import { Swatch } from '../../ui/Swatch';
 import type { Formats } from '../../ui/useFormats';
@@ -30,6 +31,10 @@ export function RungFacts({
   readonly formats: Formats;
 }) {
   const cards = useTable('mixCards');
+  // The part of that time may be another set, with more or fewer pieces.
+  const lastPart = useTable('parts').find((entry) => entry.id === lastTime?.partId);
+  const lastPieces = lastPart && lastPart.count !== part.count ? lastPart.count : null;
+  const otherPieces = lastPieces === null ? '' : ` for ${counted(lastPieces, 'piece')}`;
   const card = cards.find((entry) => entry.id === rung.mixCardId);
   const share = facesShare(rung.side);
   const area = setArea(part.areaSquareCentimetres, part.count) * share;
@@ -46,9 +51,12 @@ export function RungFacts({
       />
       <Figure
         label="Last time"
-        value={lastTime?.actualMinutes == null ? 'not yet' : formatSpan(lastTime.actualMinutes)}
+        value={lastTime?.actualMinutes == null ? 'not yet' : `${formatSpan(lastTime.actualMinutes)}${otherPieces}`}
         reason={{
           formula: 'the last logged rung of this kind on this part, else on any part',
+          ...(lastPieces === null
+            ? {}
+            : { inputs: [['pieces then', String(lastPieces)] as const, ['pieces now', String(part.count)] as const] }),
           source: lastTime ? `log, ${formats.full(lastTime.atMs)}` : 'nothing in the log yet',
         }}
       />

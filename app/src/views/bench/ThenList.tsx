@@ -1,6 +1,7 @@
+import { counted } from '../../ui/counted';
 import type { RungTime, ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import { DropdownMenu } from 'radix-ui';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { finishRung, takeInHand } from '../../data/changes/benchChanges';
 import { useShop } from '../../data/queries';
@@ -31,6 +32,7 @@ export function ThenList({
   const now = useNow(15_000);
   const formats = useFormats();
   const lines = gatherLines(plan, skip, now);
+  const more = plan.rungs.filter((time) => !skip.has(time.rungId)).length - SHOWN;
   if (lines.length === 0) return <p className="text-dim">Nothing after this.</p>;
   return (
     <ol>
@@ -51,6 +53,13 @@ export function ThenList({
           </li>
         );
       })}
+      {more > 0 && (
+        <li className="border-line border-t pt-2">
+          <Link to="/plan" className="flex min-h-11 items-center underline underline-offset-4">
+            {counted(more, 'rung')} more: the plan
+          </Link>
+        </li>
+      )}
     </ol>
   );
 }

@@ -9,7 +9,7 @@ import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
-import { fromLocalInput, toLocalInput } from '../../ui/localInput';
+import { MomentField } from '../../ui/MomentField';
 import { formatSpan } from '../../ui/useFormats';
 import type { PlannedShop } from '../plan/planned';
 
@@ -88,9 +88,8 @@ function Away({ onDone }: { readonly onDone: () => void }) {
   const shop = useShop();
   const edit = useEdit();
   const clock = useClock();
-  const zone = shop?.timeZone ?? 'UTC';
-  const [until, setUntil] = useState(() => toLocalInput(clock.now() + 2 * 86_400_000, zone));
-  const untilMs = fromLocalInput(until, zone);
+  // Whole minutes: what is shown is what is kept.
+  const [untilMs, setUntil] = useState<number | null>(() => Math.ceil(clock.now() / 60_000) * 60_000 + 2 * 86_400_000);
   const isAhead = untilMs !== null && untilMs > clock.now();
   const keep = async (): Promise<void> => {
     if (!shop || untilMs === null || !isAhead) return;
@@ -104,18 +103,13 @@ function Away({ onDone }: { readonly onDone: () => void }) {
         void keep();
       }}
     >
-      <Labelled label="Until" error={isAhead ? undefined : 'A moment still to come is needed.'}>
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            type="datetime-local"
-            aria-describedby={describedBy}
-            className="field figure"
-            value={until}
-            onChange={(event) => setUntil(event.target.value)}
-          />
-        )}
-      </Labelled>
+      <MomentField
+        label="Until"
+        value={untilMs}
+        isKeptAtOnce
+        onKeep={setUntil}
+        error={isAhead ? undefined : 'A moment still to come is needed.'}
+      />
       <Button type="submit" look="primary" disabled={!isAhead}>
         Plan round it
       </Button>

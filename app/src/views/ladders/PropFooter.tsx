@@ -1,3 +1,4 @@
+import { counted } from '../../ui/counted';
 import { timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
 import { handsLeft } from '@zinc-ladder/model/gather/handsLeft';
 import type { Prop } from '@zinc-ladder/model/records/prop';
@@ -38,12 +39,12 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
         {prop.dueMs !== null && <Pair label="Due" value={formats.moment(prop.dueMs, now)} />}
         {spare && <Pair label={isLate ? 'Late by' : 'To spare'} value={formatSpan(spare.minutes)} isWarning={isLate} />}
         {hands > 0 && <Pair label="Hands left" value={formatSpan(hands)} />}
-        {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={`${ready.unplacedRungs} rungs`} isWarning />}
-        {ready && ready.laterRungs > 0 && <Pair label="Later than the plan reaches" value={`${ready.laterRungs} rungs`} />}
+        {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={counted(ready.unplacedRungs, 'rung')} isWarning />}
+        {ready && ready.laterRungs > 0 && <Pair label="Later than the plan reaches" value={counted(ready.laterRungs, 'rung')} />}
       </dl>
       <div className="ml-auto flex items-center gap-4">
         <p className="label">
-          {parts.length} ladders · {rungs.length} rungs · {climbed} climbed
+          {counted(parts.length, 'ladder')} · {counted(rungs.length, 'rung')} · {climbed} climbed
         </p>
         <UndoBar />
       </div>

@@ -40,10 +40,16 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
       <Controller
         control={form.control}
         name="dueMs"
-        render={({ field }) => <MomentField label="Due" value={field.value} onKeep={field.onChange} hint="Left empty: no date." />}
+        render={({ field }) => (
+          <MomentField label="Due" mayBeEmpty value={field.value} onKeep={field.onChange} hint="Left empty: no date." />
+        )}
       />
       <div className="grid grid-cols-2 gap-3">
-        <Labelled label="Seen from, m" error={formWords(errors.viewingMetres?.message)}>
+        <Labelled
+          label="Seen from, m"
+          error={formWords(errors.viewingMetres?.message)}
+          hint="How near eyes or lens come: farther away more may stay."
+        >
           {({ id, describedBy }) => (
             <input
               id={id}
@@ -56,7 +62,11 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
             />
           )}
         </Labelled>
-        <Labelled label="Weight of its date" error={formWords(errors.weight?.message)} hint="1 is usual; 2 counts double.">
+        <Labelled
+          label="Weight of its date"
+          error={formWords(errors.weight?.message)}
+          hint="When two dates clash: 1 is usual, 2 counts double."
+        >
           {({ id, describedBy }) => (
             <input
               id={id}

@@ -115,7 +115,12 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
         />
       </div>
       <div className="grid grid-cols-2 gap-3">
-        <MomentField label="Not before" value={rung.notBeforeMs} onKeep={(notBeforeMs) => patch('the earliest time', { notBeforeMs })} />
+        <MomentField
+          label="Not before"
+          mayBeEmpty
+          value={rung.notBeforeMs}
+          onKeep={(notBeforeMs) => patch('the earliest time', { notBeforeMs })}
+        />
         <SelectField
           label="Mix card"
           value={rung.mixCardId ?? ''}

@@ -1,3 +1,4 @@
+import { counted } from '../../ui/counted';
 import { laterTasks } from '@zinc-ladder/core/plan/laterTasks';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/buildDrill';
@@ -99,7 +100,9 @@ export function PlanDrill({
 /** What kept a drill from an end: what cannot be done, or what only comes too late to be planned. */
 function unplacedWords(unplaced: Parameters<typeof laterTasks>[0]): string {
   const later = laterTasks(unplaced).size;
-  return later === unplaced.length ? `${later} rungs come later than the plan reaches` : `${unplaced.length - later} rungs have no place`;
+  return later === unplaced.length
+    ? `${counted(later, 'rung')} come later than the plan reaches`
+    : `${counted(unplaced.length - later, 'rung')} without a place`;
 }
 
 function DayTime({

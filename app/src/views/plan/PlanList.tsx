@@ -1,3 +1,4 @@
+import { counted } from '../../ui/counted';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { handsByDay } from '@zinc-ladder/core/plan/handsByDay';
 import type { RungTime } from '@zinc-ladder/core/plan/planShop';
@@ -48,7 +49,7 @@ export function PlanList({
       className="min-h-0 flex-1 overflow-auto"
       tabIndex={0}
       role="region"
-      aria-label={`Plan by day, ${rungs.length} rungs`}
+      aria-label={`Plan by day, ${counted(rungs.length, 'rung')}`}
     >
       <div className="relative" style={{ height: shown.getTotalSize() }}>
         {shown.getVirtualItems().map((item) => {

@@ -251,6 +251,8 @@ function ChosenRung({
   const rung = index.rungs.get(rungId);
   const part = rung && index.partOf(rung);
   if (!time || !rung || !part) return null;
+  const prop = plan.props.find((entry) => entry.propId === part.propId);
+  const spare = prop ? timeToSpare(prop.readyMs, prop.dueMs) : null;
   const lines = time.reasons ? reasonLines(time.reasons, time.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
   return (
     <Sheet className="p-4" isActive label="Chosen rung">
@@ -260,7 +262,10 @@ function ChosenRung({
       </p>
       <p className="text-sm">
         {time.isCritical && <span className="text-oxide font-medium">Decides when all is ready. </span>}
-        {time.maySlipMinutes > 0 ? `May slip ${formatSpan(time.maySlipMinutes)} with nothing else moved.` : 'May not slip.'}
+        {time.maySlipMinutes > 0
+          ? `May slip ${formatSpan(time.maySlipMinutes)} with nothing else moved.`
+          : 'Later than this it moves what comes after it.'}
+        {spare !== null && !spare.isLate && ` Its prop has ${formatSpan(spare.minutes)} to spare.`}
       </p>
       {time.isLocked && <p className="text-limeink font-medium">locked to this time</p>}
       {time.session && time.session.count > 1 && (

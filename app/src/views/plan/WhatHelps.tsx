@@ -5,7 +5,7 @@ import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
 import { suggestSchools } from '@zinc-ladder/model/gather/suggestSchools';
-import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useClock } from '../../clock/ClockContext';
 import { applyToShop } from '../../data/changes/planChanges';
 import { newId } from '../../data/newId';
@@ -30,6 +30,9 @@ interface Trial {
   readonly total: number;
 }
 
+/** Where what was tried is kept until the program is closed: looking at another view must not cost a minute of reckoning. */
+const TRIAL = ['what would help'];
+
 /** What would help: each idea planned anew and played against the same fortunes, the one that gains most first. */
 export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonly index: ShopIndex }) {
   const { records, version } = usePlanRecords();
@@ -38,7 +41,9 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
   const logEntries = useStandingEntries();
   const clock = useClock();
   const { isRunning, run, stop } = useBackgroundJob();
-  const [trial, setTrial] = useState<Trial | null>(null);
+  const client = useQueryClient();
+  const trial =
+    useQuery<Trial | null>({ queryKey: TRIAL, queryFn: () => null, enabled: false, staleTime: Infinity, gcTime: Infinity }).data ?? null;
   const tryOut = async (signal: AbortSignal): Promise<void> => {
     if (!records) return;
     const nowMs = Math.round(clock.now());
@@ -51,7 +56,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
     const how = { objective: records.shop.objective, runs: CHANCE_RUNS, seed: CHANCE_SEED, before };
     const outcomes: WhatIfOutcome[] = [];
     let onceMore: ShopOutlook | null = null;
-    const tell = (total: number): void => setTrial({ version, onceMore, outcomes: [...outcomes], total });
+    const tell = (total: number): void => void client.setQueryData<Trial>(TRIAL, { version, onceMore, outcomes: [...outcomes], total });
     tell(ideas.length);
     try {
       if (plan.unplaced.length === 0) onceMore = await askOutlook((api) => api.planOnceMore(input, how), signal);

@@ -2,8 +2,8 @@ import type { HoursException, Shop } from '@zinc-ladder/model/records/shop';
 import { useState } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import { Button } from '../../ui/Button';
-import { Labelled } from '../../ui/fields';
 import { toLocalInput } from '../../ui/localInput';
+import { DayField } from '../../ui/MomentField';
 import { Sheet } from '../../ui/Sheet';
 import { BusySheet } from './BusySheet';
 import { DaylightFields } from './DaylightFields';
@@ -83,18 +83,7 @@ function Exceptions({ shop, onChange }: { readonly shop: Shop; readonly onChange
           </li>
         ))}
       </ul>
-      <Labelled label="Date" error={isKnown ? 'This date is listed already.' : undefined}>
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            type="date"
-            className="field figure"
-            value={date}
-            onChange={(event) => setDate(event.target.value)}
-          />
-        )}
-      </Labelled>
+      <DayField label="Date" value={date} onKeep={setDate} error={isKnown ? 'This date is listed already.' : undefined} />
       <div className="mt-2 flex gap-2">
         <Button disabled={isKnown || !isDate} onClick={() => add([])}>
           Day off

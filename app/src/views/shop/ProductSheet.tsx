@@ -1,3 +1,4 @@
+import { counted } from '../../ui/counted';
 import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass, PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { isOptional, productValue } from '@zinc-ladder/model/products/productDrying';
@@ -106,7 +107,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
         <ConfirmLoss
           trigger={<Button look="danger">Take the product away</Button>}
           title={`Take ${product.name} away?`}
-          detail={`${usedBy.length} rungs and ${inCards.length} cards name it; they stay, without it. Undo brings it back.`}
+          detail={`${counted(usedBy.length, 'rung')} and ${counted(inCards.length, 'card')} name it; they stay, without it. Undo brings it back.`}
           act="Take it away"
           onConfirm={remove}
         />

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { DaySpan, WeekSpan } from '@zinc-ladder/model/records/shop';
 import { Button } from '../../ui/Button';
+import { useNotices } from '../../shell/Notices';
 import { readDayMinutes, writeDayMinutes } from '../../ui/dayMinutes';
 
 /** Weekdays by ISO number, in the browser's language. */
@@ -10,24 +11,36 @@ const WEEKDAYS: readonly (readonly [number, string])[] = [1, 2, 3, 4, 5, 6, 7].m
   new Intl.DateTimeFormat(navigator.language, { weekday: 'long', timeZone: 'UTC' }).format(Date.UTC(2024, 0, weekday)),
 ]);
 
-/** From and to of a day; a span that ends before it starts is said at once and kept by nobody. */
+/** From and to of a day. An end at or before its start is past midnight: the rest belongs to the day after, where there is one to give it to. */
 export function SpanFields({
   span,
   name,
   onChange,
+  onPastMidnight,
 }: {
   readonly span: DaySpan;
   readonly name: string;
   readonly onChange: (span: DaySpan) => void;
+  /** the span up to midnight, and the minutes of the day after */
+  readonly onPastMidnight?: (span: DaySpan, restMinutes: number) => void;
 }) {
+  const { tell } = useNotices();
   const set = (fields: Partial<DaySpan>): void => {
     const next = { startMinute: span.startMinute, endMinute: span.endMinute, ...fields };
-    // Moving one end past the other takes the other along: there is no wrong state to be warned of.
-    if (next.endMinute <= next.startMinute) {
-      if (fields.startMinute !== undefined) next.endMinute = Math.min(1440, next.startMinute + 60);
-      else next.startMinute = Math.max(0, next.endMinute - 60);
+    if (next.endMinute > next.startMinute) return onChange(next);
+    const untilMidnight = { startMinute: next.startMinute, endMinute: 1440 };
+    if (fields.startMinute !== undefined) {
+      // A start moved past the end leaves the end behind; which it is to be, only the finisher knows.
+      const moved = { startMinute: next.startMinute, endMinute: Math.min(1440, next.startMinute + 60) };
+      tell(`${name}: now until ${writeDayMinutes(moved.endMinute)}`, `It began after its end of ${writeDayMinutes(next.endMinute)}.`);
+      return onChange(moved);
     }
-    onChange(next);
+    if (!onPastMidnight) {
+      tell(`${name}: until midnight`, 'What goes past midnight is entered on the date after.');
+      return onChange(untilMidnight);
+    }
+    tell(`${name}: past midnight`, `Until midnight here, and until ${writeDayMinutes(next.endMinute)} on the day after.`);
+    onPastMidnight(untilMidnight, next.endMinute);
   };
   return (
     <>
@@ -37,7 +50,7 @@ export function SpanFields({
         name={`${name} to`}
         minutes={span.endMinute}
         most={1440}
-        onKeep={(endMinute) => set({ endMinute: Math.max(1, endMinute) })}
+        onKeep={(endMinute) => set({ endMinute: endMinute === 0 ? 1440 : endMinute })}
       />
     </>
   );
@@ -116,6 +129,12 @@ export function WeekEditor({
                     span={span}
                     name={`${name}, ${day} ${order + 1}`}
                     onChange={(next) => onChange(spans.map((other, i) => (i === at ? { weekday, ...next } : other)))}
+                    onPastMidnight={(next, endMinute) =>
+                      onChange([
+                        ...spans.map((other, i) => (i === at ? { weekday, ...next } : other)),
+                        { weekday: (weekday % 7) + 1, startMinute: 0, endMinute },
+                      ])
+                    }
                   />
                   <Button
                     look="quiet"

@@ -36,6 +36,19 @@ describe('hours', () => {
     await user.tab();
     expect((from as HTMLInputElement).value).toBe('23:00');
   });
+  it('past midnight are given to the day after, and it is said', async () => {
+    const { user, db } = await openShop('/shop/hours');
+    await retype(user, await screen.findByRole('textbox', { name: 'Hands, Thursday 1 to' }), '2:00');
+    await waitFor(async () =>
+      expect((await shopOf(db))?.hours).toEqual([
+        { weekday: 4, startMinute: expect.any(Number) as number, endMinute: 1440 },
+        { weekday: 5, startMinute: 0, endMinute: 120 },
+      ]),
+    );
+    expect(await screen.findByText('Until midnight here, and until 02:00 on the day after.')).toBeTruthy();
+    await retype(user, await screen.findByRole('textbox', { name: 'Hands, Thursday 1 to' }), '0:00');
+    expect((await shopOf(db))?.hours).toHaveLength(2);
+  });
   it('are added to a day and taken away, for hands and for spraying apart', async () => {
     const { user, db } = await openShop('/shop/hours');
     await user.click(await screen.findByRole('button', { name: 'Add hands on Monday' }));
@@ -56,16 +69,11 @@ describe('hours', () => {
   });
   it('know days that are different, each once', async () => {
     const { user, db } = await openShop('/shop/hours');
-    const date = await screen.findByLabelText('Date');
-    await user.clear(date);
-    await user.type(date, '2026-06-05');
+    await user.click(await screen.findByRole('button', { name: 'Own hours' }));
+    await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-05-28', '2026-06-05']));
     expect((await screen.findByRole('alert')).textContent).toBe('This date is listed already.');
-    await user.clear(date);
-    await user.type(date, '2026-06-07');
-    await user.click(screen.getByRole('button', { name: 'Own hours' }));
-    await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-06-05', '2026-06-07']));
     await user.click(screen.getByRole('button', { name: 'Take 2026-06-05 away' }));
-    await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-06-07']));
+    await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-05-28']));
   });
 });
 
@@ -116,19 +124,23 @@ describe('air', () => {
     await waitFor(async () => expect((await shopOf(db))?.typicalDay.meanCelsius).toBe(14.5));
   });
   it('takes a reading by hand, and the strip shows it', async () => {
-    const { user, db } = await openShop('/shop/air');
+    const { user, db, pass } = await openShop('/shop/air');
     await user.selectOptions(await screen.findByRole('combobox', { name: 'Known from' }), 'typed');
     await user.type(await screen.findByRole('textbox', { name: 'Now, °C' }), '11');
     await user.type(screen.getByRole('textbox', { name: 'Now, % RH' }), '300');
     expect((screen.getByRole('button', { name: 'Keep reading' }) as HTMLButtonElement).disabled).toBe(true);
+    await user.type(screen.getByRole('textbox', { name: 'Wind, m/s (may be empty)' }), '2,5');
     await retype(user, screen.getByRole('textbox', { name: 'Now, % RH' }), '88');
     await waitFor(async () =>
       expect((await db.records('climateReadings').toArray()).filter((reading) => reading.source === 'typed')).toMatchObject([
-        { temperatureCelsius: 11, relativeHumidityPercent: 88, kind: 'measured' },
+        { temperatureCelsius: 11, relativeHumidityPercent: 88, windMetresPerSecond: 2.5, kind: 'measured' },
       ]),
     );
     expect((await screen.findByText('Shop air')).parentElement?.textContent).toMatch(/11\.0 °C · 88 %/u);
     expect(screen.getByText('Spraying').parentElement?.textContent).toMatch(/damp/u);
+    pass(2 * 3_600_000);
+    // Two hours on it still counts, less by what faded, and says how old it is.
+    await waitFor(() => expect(screen.getByText('Shop air').parentElement?.textContent).toMatch(/1[1-4]\.\d °C · .*2 h old/u));
   });
   it('says when the sensor does not answer, and plans on', async () => {
     const { user } = await openShop('/shop/air');
@@ -210,7 +222,7 @@ describe('products', () => {
     await waitFor(() => expect(within(list).queryByRole('button', { name: /New product/u })).toBeNull());
     await user.click(within(list).getByRole('button', { name: /Grey primer/u }));
     await user.click(await screen.findByRole('button', { name: 'Take the product away' }));
-    expect(await screen.findByText(/1 rungs and 1 cards name it/u)).toBeTruthy();
+    expect(await screen.findByText(/1 rung and 1 card name it/u)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Take it away' }));
     await waitFor(async () => expect(await db.records('products').get('primer')).toBeUndefined());
     expect((await db.records('rungs').get('host-1'))?.productId).toBeNull();

@@ -164,7 +164,9 @@ function CoatsOf({
                 <li key={entry.id}>
                   <div className="flex items-baseline justify-between gap-3">
                     <span className="font-semibold">over {under.name}</span>
-                    <span className="figure">{coatRange(entry.range)} coats</span>
+                    <span className="figure">
+                      {coatRange(entry.range)} {coatRange(entry.range) === '1' ? 'coat' : 'coats'}
+                    </span>
                   </div>
                   <CoatRowStrip row={row} underName={hexOfLab(row.steps[0]?.lab ?? [50, 0, 0])} />
                 </li>

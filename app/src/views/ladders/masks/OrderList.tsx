@@ -1,3 +1,4 @@
+import { counted } from '../../../ui/counted';
 import type { ApartComparison, MaskOrder } from '@zinc-ladder/core/mask/maskOrder';
 import type { MaskProblem } from '@zinc-ladder/core/mask/maskProblem';
 import { maskRungs } from '@zinc-ladder/core/mask/maskRungs';
@@ -143,7 +144,7 @@ export function OrderList({
       <ApartWords compared={compared} />
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <Button look="primary" isLarge onClick={put}>
-          Put the {made.length} rungs on the ladder
+          Put {counted(made.length, 'rung')} on the ladder
         </Button>
         <span className="text-dim text-sm">Open rungs of colour and mask give way to them; what is done stays.</span>
       </div>
