@@ -1,6 +1,9 @@
 /** Kinds of flaws that are looked for. */
 export type FlawKindId =
   | 'layerLine'
+  | 'supportScar'
+  | 'brim'
+  | 'swollenFoot'
   | 'seam'
   | 'pinhole'
   | 'scratch'
@@ -42,6 +45,36 @@ export const FLAW_KINDS: readonly FlawKind[] = [
     mend: 'Fill the valley or prime once more, sand flush across the lines, not along them.',
     prevention: 'Thinner layers or another print direction; a guide coat before colour.',
     mendMethod: 'primeSand',
+    isOfSurface: true,
+  },
+  {
+    id: 'supportScar',
+    name: 'Support scar',
+    mark: 'SU',
+    cause: 'Supports were broken off and left pits or stumps, most on undersides.',
+    mend: 'Cut stumps flush with a sharp blade, fill the pits, sand with a block.',
+    prevention: 'Turn the part so that supports stand where nobody looks; a gap between support and part.',
+    mendMethod: 'cut',
+    isOfSurface: true,
+  },
+  {
+    id: 'brim',
+    name: 'Brim left',
+    mark: 'BR',
+    cause: 'A rim that held the first layer to the bed was not cut off whole.',
+    mend: 'Pare it off along the edge with a blade or scraper, then a file held flat.',
+    prevention: 'A brim of fewer lines; a chamfer at the foot that meets it.',
+    mendMethod: 'cut',
+    isOfSurface: true,
+  },
+  {
+    id: 'swollenFoot',
+    name: 'Swollen first layers',
+    mark: 'SF',
+    cause: 'The first layers were pressed wide on a hot bed and stand proud.',
+    mend: 'File or grind the foot back to the wall before anything is filled; check the fit.',
+    prevention: 'A cooler bed, first layers drawn in by a tenth or two, a small chamfer at the foot.',
+    mendMethod: 'grind',
     isOfSurface: true,
   },
   {

@@ -41,7 +41,7 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
         control={form.control}
         name="dueMs"
         render={({ field }) => (
-          <MomentField label="Due" mayBeEmpty value={field.value} onKeep={field.onChange} hint="Left empty: no date." />
+          <MomentField label="Due" mayBeEmpty value={field.value} onKeep={field.onChange} hint="It may have none." />
         )}
       />
       <div className="grid grid-cols-2 gap-3">

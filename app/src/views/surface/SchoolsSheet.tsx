@@ -91,6 +91,9 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
               <th className="px-2 font-normal">uses</th>
               <th className="px-2 font-normal">film before colour</th>
               <th className="px-2 font-normal">engraving before colour</th>
+              <th>
+                <span className="sr-only">grow by it</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -100,7 +103,7 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
                   <th scope="row" className="py-1 pr-2 pl-2 font-normal whitespace-nowrap">
                     {entry.name}
                   </th>
-                  <td colSpan={6} className="px-2 text-sm">
+                  <td colSpan={7} className="px-2 text-sm">
                     {entry.reason.slice(entry.reason.indexOf(': ') + 2)}
                   </td>
                 </tr>
@@ -137,20 +140,6 @@ function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; r
       <th scope="row" className={`py-1 pr-2 pl-2 font-semibold whitespace-nowrap ${isChosen ? 'border-l-lime border-l-4' : ''}`}>
         {forecast.name}
         {isChosen && <span className="sr-only">, this ladder</span>}
-        {!isChosen && ladder?.route && (
-          <Button
-            look="quiet"
-            className="block text-sm font-normal"
-            aria-label={`Grow ${part.name} by ${forecast.name}`}
-            onClick={() =>
-              void edit(`Grow the ladder of ${part.name} by ${forecast.name.toLowerCase()}`, (change) =>
-                growSchool(change, ladder.id, forecast.smoothing, products, newId),
-              )
-            }
-          >
-            Grow this one
-          </Button>
-        )}
       </th>
       <td className="figure px-2">
         <Why
@@ -209,6 +198,22 @@ function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; r
         >
           {Math.round(engraving.openShare * 100)} % <span className="font-sans text-sm">{engraving.verdict}</span>
         </Why>
+      </td>
+      <td className="text-right">
+        {!isChosen && ladder?.route && (
+          <Button
+            look="quiet"
+            className="px-2! text-sm"
+            aria-label={`Grow ${part.name} by ${forecast.name}`}
+            onClick={() =>
+              void edit(`Grow the ladder of ${part.name} by ${forecast.name.toLowerCase()}`, (change) =>
+                growSchool(change, ladder.id, forecast.smoothing, products, newId),
+              )
+            }
+          >
+            Grow it
+          </Button>
+        )}
       </td>
     </tr>
   );
