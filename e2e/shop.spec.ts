@@ -79,7 +79,7 @@ test('a product is added, given a can, and taken away without losing what named 
   await expect(name).toHaveValue('New product');
   await name.fill('Slate, satin aerosol');
   await name.press('Enter');
-  await page.getByRole('button', { name: 'Add can' }).click();
+  await page.getByRole('button', { name: 'I have it', exact: true }).click();
   await page.getByLabel('Left, ml').fill('500');
   await expect(page.getByRole('alert')).toHaveText('Between 0 and 400.');
   await page.getByLabel('Left, ml').fill('150');

@@ -1,6 +1,7 @@
 import type { Can } from '@zinc-ladder/model/records/can';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useClock } from '../../clock/ClockContext';
+import { haveCan } from '../../data/changes/canChanges';
 import { newId } from '../../data/newId';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
@@ -14,22 +15,10 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
   const formats = useFormats();
   const patch = (can: Can, fields: Partial<Can>): void =>
     void edit(`Change a can of ${product.name}`, (change) => change.patch('cans', can.id, fields, can));
-  const add = (): void =>
-    void edit(`Add a can of ${product.name}`, (change) =>
-      change.put('cans', {
-        id: newId(),
-        revision: 0,
-        productId: product.id,
-        sizeMillilitres: 400,
-        leftMillilitres: 400,
-        openedAtMs: null,
-        emptyGrams: null,
-        note: '',
-      }),
-    );
+  const add = (): void => void edit(`Add a can of ${product.name}`, (change) => haveCan(change, product, newId()));
   return (
     <div>
-      <h3 className="label">Cans</h3>
+      <h3 className="label">On the shelf</h3>
       <ul>
         {cans.map((can) => (
           <li key={can.id} className="border-line flex flex-wrap items-end gap-3 border-t py-2">
@@ -65,7 +54,7 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
           </li>
         ))}
       </ul>
-      <Button onClick={add}>Add can</Button>
+      <Button onClick={add}>{cans.length === 0 ? 'I have it' : 'Add another'}</Button>
     </div>
   );
 }

@@ -2,13 +2,17 @@ import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useState } from 'react';
+import { haveCan } from '../../data/changes/canChanges';
+import { addKit, KITS, missingOfKit } from '../../data/changes/kits';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
+import { counted } from '../../ui/counted';
 import { Labelled } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/Swatch';
+import { useFormats } from '../../ui/useFormats';
 import { ProductSheet } from './ProductSheet';
 
 const CLASS_NAMES = new Map(PRODUCT_CLASSES.map((entry) => [entry.id, entry.name]));
@@ -17,8 +21,12 @@ const CLASS_NAMES = new Map(PRODUCT_CLASSES.map((entry) => [entry.id, entry.name
 export function ProductsSection() {
   const products = useTable('products').toSorted((a, b) => a.name.localeCompare(b.name));
   const edit = useEdit();
+  const formats = useFormats();
   const [openId, setOpenId] = useState<string | null>(null);
   const [text, setText] = useState('');
+  const left = new Map<string, number>();
+  for (const can of useTable('cans'))
+    if (can.leftMillilitres > 0) left.set(can.productId, (left.get(can.productId) ?? 0) + can.leftMillilitres);
   const open = products.find((product) => product.id === openId) ?? products[0];
   const shown = products.filter((product) =>
     `${product.name} ${CLASS_NAMES.get(product.classId) ?? ''}`.toLowerCase().includes(text.trim().toLowerCase()),
@@ -48,12 +56,12 @@ export function ProductsSection() {
         </div>
         <ul className="max-h-[70dvh] overflow-auto">
           {shown.map((product) => (
-            <li key={product.id}>
+            <li key={product.id} className="border-line flex items-center border-t">
               <button
                 type="button"
                 aria-pressed={product.id === open?.id}
                 onClick={() => setOpenId(product.id)}
-                className={`border-line flex min-h-12 w-full cursor-pointer items-center gap-3 border-t px-2 py-1 text-left ${product.id === open?.id ? 'bg-sheet' : ''}`}
+                className={`flex min-h-12 min-w-0 flex-1 cursor-pointer items-center gap-3 px-2 py-1 text-left ${product.id === open?.id ? 'bg-sheet' : ''}`}
               >
                 <Swatch colourHex={product.colourHex} className="h-8 w-8" />
                 <span className="min-w-0">
@@ -61,9 +69,41 @@ export function ProductsSection() {
                   <span className="text-dim block truncate text-sm">{CLASS_NAMES.get(product.classId)}</span>
                 </span>
               </button>
+              {left.has(product.id) ? (
+                <span className="figure text-dim px-2 text-sm whitespace-nowrap">{formats.volume(left.get(product.id) ?? 0)}</span>
+              ) : (
+                <Button
+                  look="quiet"
+                  className="text-sm whitespace-nowrap"
+                  aria-label={`I have it: ${product.name}`}
+                  onClick={() => void edit(`Have ${product.name}`, (change) => haveCan(change, product, newId()))}
+                >
+                  I have it
+                </Button>
+              )}
             </li>
           ))}
         </ul>
+        <details className="border-line mt-2 border-t pt-2">
+          <summary className="font-label min-h-9 cursor-pointer font-semibold">Add what belongs together</summary>
+          <ul className="grid gap-1">
+            {KITS.map((kit) => {
+              const missing = missingOfKit(kit, products).length;
+              return (
+                <li key={kit.id} className="flex min-h-11 items-center justify-between gap-2">
+                  <span>{kit.name}</span>
+                  {missing === 0 ? (
+                    <span className="text-dim text-sm">on the shelf</span>
+                  ) : (
+                    <Button onClick={() => void edit(`Add ${kit.name.toLowerCase()}`, (change) => addKit(change, kit, newId))}>
+                      Add {counted(missing, 'product')}
+                    </Button>
+                  )}
+                </li>
+              );
+            })}
+          </ul>
+        </details>
       </section>
       {open ? (
         <Sheet className="p-5" label="Product">

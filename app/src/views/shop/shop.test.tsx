@@ -208,7 +208,7 @@ describe('products', () => {
     expect((await screen.findByRole('alert')).textContent).toBe('Between 0 and 400.');
     await retype(user, screen.getByRole('textbox', { name: 'Left, ml' }), '80');
     await waitFor(async () => expect((await db.records('cans').get('can'))?.leftMillilitres).toBe(80));
-    await user.click(screen.getByRole('button', { name: 'Add can' }));
+    await user.click(screen.getByRole('button', { name: 'Add another' }));
     await waitFor(async () => expect(await db.records('cans').count()).toBe(2));
     await user.click(await screen.findByRole('button', { name: 'Opened now' }));
     await waitFor(async () => expect((await db.records('cans').toArray()).every((can) => can.openedAtMs !== null)).toBe(true));

@@ -12,7 +12,7 @@ import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useClock } from '../../../clock/ClockContext';
 import { newId } from '../../../data/newId';
 import { useTable } from '../../../data/queries';
@@ -25,6 +25,7 @@ import { MixDrops } from '../MixDrops';
 import { usePaints } from '../usePaints';
 import { BatchSize } from './BatchSize';
 import { CoatStrip } from './CoatStrip';
+import { MissingPaints } from './MissingPaints';
 import { NearSide } from './NearSide';
 import type { RecipeWish } from './RecipeLimits';
 import { RecipeLimits, USUAL_WISH } from './RecipeLimits';
@@ -68,16 +69,8 @@ export function RecipeDesk({ target }: { readonly target: ColourTarget }) {
             {problem} <Button onClick={again}>Look again</Button>
           </p>
         )}
-        {!isSearching && !problem && recipes.length === 0 && (
-          <p>
-            {paints.mixable.length === 0
-              ? 'No paint on the shelf can be measured out: recipes are made of brush and airbrush acrylics with a colour and something left in the pot. '
-              : 'No recipe within these limits. '}
-            <Link className="underline" to="/shop/products">
-              To the products
-            </Link>
-          </p>
-        )}
+        {!isSearching && !problem && recipes.length === 0 && paints.mixable.length > 0 && <p>No recipe within these limits.</p>}
+        {!isSearching && !problem && (recipe === null || recipe.difference > MISSED_FROM) && <MissingPaints paints={paints} />}
         {recipe && (
           <RecipeSheet key={keyOf(recipe)} target={target} recipe={recipe} wish={wish} paints={paints} hasCard={cards.length > 0} />
         )}
@@ -87,6 +80,9 @@ export function RecipeDesk({ target }: { readonly target: ColourTarget }) {
     </>
   );
 }
+
+/** From this ΔE on a recipe is not what was wanted, and a paint that is not there may be why (guessed). */
+const MISSED_FROM = 2;
 
 function keyOf(recipe: Recipe): string {
   return recipe.parts.map(({ paintId, parts }) => `${paintId}:${parts}`).join();
