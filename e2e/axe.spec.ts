@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { DEMO, EMPTY, openDemo } from './shops';
+import { DEMO, EMPTY, openDemo, pressStart } from './shops';
 
 const VIEWS = [
   '/bench',
@@ -77,6 +77,9 @@ for (const theme of ['light', 'dark'] as const) {
       expect(await findFaults(page)).toEqual([]);
       await page.goto(EMPTY);
       await expect(page.getByRole('button', { name: 'Start my shop' })).toBeVisible();
+      expect(await findFaults(page)).toEqual([]);
+      await pressStart(page);
+      await expect(page.getByLabel('Prop', { exact: true })).toBeVisible();
       expect(await findFaults(page)).toEqual([]);
     });
   });

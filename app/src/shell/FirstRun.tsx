@@ -38,7 +38,7 @@ export function FirstRun() {
     });
     // From now on it is counted how long the shop was not saved to a file.
     await store.db.meta.put({ key: 'savedAtMs', value: clock.now() });
-    if (isStarted) void navigate('/ladders');
+    if (isStarted) void navigate('/start');
   };
   const openFile = async (file: File): Promise<void> => {
     const stop = new AbortController();

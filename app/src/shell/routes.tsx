@@ -5,6 +5,7 @@ import { BenchView } from '../views/bench/BenchView';
 import { Frame } from './Frame';
 import { ViewFault } from './ViewFault';
 
+const StartView = lazy(async () => ({ default: (await import('../views/start/StartView')).StartView }));
 const LaddersView = lazy(async () => ({ default: (await import('../views/ladders/LaddersView')).LaddersView }));
 const LadderView = lazy(async () => ({ default: (await import('../views/ladders/LadderView')).LadderView }));
 const PlanView = lazy(async () => ({ default: (await import('../views/plan/PlanView')).PlanView }));
@@ -24,6 +25,7 @@ export const ROUTES: RouteObject[] = [
     ),
     children: [
       { index: true, element: <Navigate to="/bench" replace /> },
+      { path: 'start', element: <StartView /> },
       { path: 'bench', element: <BenchView /> },
       { path: 'ladders', element: <LaddersView /> },
       { path: 'ladders/:propId', element: <LaddersView /> },

@@ -3,6 +3,7 @@ import { fromAbsolute, parseDate, ZonedDateTime } from '@internationalized/date'
 import { useId, useState } from 'react';
 import { DateField, DateInput, DateSegment, I18nProvider, Label } from 'react-aria-components';
 import { useShop } from '../data/queries';
+import { shopLocale } from './useFormats';
 
 /** Moments that records may hold: years 2000 to 2099. */
 const LEAST = parseDate('2000-01-01');
@@ -86,7 +87,7 @@ function Segments({
     setDraft(null);
   };
   return (
-    <I18nProvider locale={localeFor(shop?.units ?? 'metric', navigator.language)}>
+    <I18nProvider locale={shopLocale(shop?.units ?? 'metric', navigator.language)}>
       <DateField<DateValue>
         className="min-w-0"
         granularity={granularity}
@@ -147,10 +148,4 @@ function Segments({
       </DateField>
     </I18nProvider>
   );
-}
-
-/** Day before month, unless the shop counts in inches or the browser's language says otherwise. */
-function localeFor(units: 'metric' | 'us', language: string): string {
-  if (units === 'us') return 'en-US';
-  return language === 'en-US' ? 'en-GB' : language;
 }

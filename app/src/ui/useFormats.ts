@@ -20,13 +20,19 @@ export interface Formats {
   readonly volume: (millilitres: number) => string;
 }
 
-/** Formats by the shop's zone, clock and units and the browser's language. */
+/** Formats by the shop's zone, clock, units and order of dates. */
 export function useFormats(): Formats {
   const shop = useShop();
   const zone = shop?.timeZone ?? 'UTC';
   const cycle = shop?.hourCycle ?? '24';
   const units = shop?.units ?? 'metric';
-  return formatsFor(zone, cycle, units, navigator.language);
+  return formatsFor(zone, cycle, units, shopLocale(units, navigator.language));
+}
+
+/** The order of a date: month first where the shop counts in inches, day first in other English, else as the browser's language has it. */
+export function shopLocale(units: 'metric' | 'us', language: string): string {
+  if (units === 'us') return 'en-US';
+  return language === 'en-US' ? 'en-GB' : language;
 }
 
 /** Half of all components ask for formats; those of one shop are made once. */

@@ -8,7 +8,7 @@ import { chooseProduct } from '@zinc-ladder/model/gather/growRungs';
 import { SelectField } from '../../ui/fields';
 import { formatSpan } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
-import { ROUTE_OPTIONS, smoothingOptions, TASTE_ROLES } from './routeOptions';
+import { ROUTE_OPTIONS, smoothingOptions, TASTE_ROLES } from '../../features/rung/routeOptions';
 
 /** The choices a ladder grows from, and what would grow. */
 export function GrowFields({

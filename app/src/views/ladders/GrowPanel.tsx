@@ -8,7 +8,7 @@ import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { GrowFields } from './GrowFields';
-import { previewRoute, suggestRoute } from './routeOptions';
+import { previewRoute, suggestRoute } from '../../features/rung/routeOptions';
 
 /** Grows a part's ladder from a route, anew above what is done. */
 export function GrowPanel({

@@ -1,19 +1,23 @@
 import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import { Part } from '@zinc-ladder/model/records/part';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
 import { growOnto } from '../../data/changes/growChanges';
 import { addPart, NEW_PART } from '../../data/changes/partChanges';
+import { keepMesh } from '../../data/changes/meshChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { Labelled, parseNumber } from '../../ui/fields';
 import { formWords, useRecordForm } from '../../ui/useRecordForm';
+import { MeshTrialField } from '../../features/meshPick/MeshTrialField';
+import { nameOfFile } from '../../features/meshPick/nameOfFile';
+import { useMeshTrial } from '../../features/meshPick/useMeshTrial';
 import { GrowFields } from './GrowFields';
-import { previewRoute, suggestRoute } from './routeOptions';
+import { previewRoute, suggestRoute } from '../../features/rung/routeOptions';
 
 /** Adds a part with the ladder it should climb. */
 export function PartForm({ propId, onDone }: { readonly propId: string; readonly onDone: (partId: string | null) => void }) {
@@ -32,12 +36,22 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
     values.count >= 1 &&
     Number.isFinite(values.layerMillimetres);
   const measured = isMeasured ? values : { ...values, ...NEW_PART, materialId: values.materialId };
+  const mesh = useMeshTrial(measured);
+  const { trial } = mesh;
+  const { getValues, setValue } = form;
+  useEffect(() => {
+    setValue('ridgeMicrometres', trial ? Math.round(trial.ridgeMicrometres) : null);
+    if (!trial) return;
+    setValue('areaSquareCentimetres', Math.round(trial.areaSquareCentimetres), { shouldValidate: true });
+    if (getValues('name').trim() === '') setValue('name', nameOfFile(trial.file.name));
+  }, [trial, getValues, setValue]);
   const grown = previewRoute(measured, route);
   const { errors } = form.formState;
   const keep = form.handleSubmit(async (part) => {
     if (grown.kind === 'refused') return;
     const isKept = await edit(`Add ${part.name.trim()}`, async (change) => {
       await addPart(change, part.id, propId, { ...part, name: part.name.trim() }, parts);
+      if (trial) await keepMesh(change, part.id, trial.file, trial.format, newId());
       await growOnto(change, part.id, route, grown.rungs, products, chosen, newId);
     });
     if (isKept) onDone(part.id);
@@ -85,6 +99,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
           </select>
         )}
       </Labelled>
+      <MeshTrialField mesh={mesh} />
       <div className="grid grid-cols-3 gap-3">
         {number('layerMillimetres', 'Layer, mm')}
         {number('areaSquareCentimetres', 'Surface, cm²', 'of one piece')}

@@ -1,9 +1,8 @@
 import type { MeshUnitId } from '@zinc-ladder/core/surface/mesh/meshUnits';
 import { MESH_UNITS } from '@zinc-ladder/core/surface/mesh/meshUnits';
-import { MESH_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
-import { MESH_FORMATS, MOST_MESH_BYTES } from '@zinc-ladder/model/records/meshReference';
 import type { Part } from '@zinc-ladder/model/records/part';
+import { keepMesh, meshFormatOf, NO_MESH } from '../../data/changes/meshChanges';
 import { newId } from '../../data/newId';
 import { useEdit } from '../../data/useEdit';
 import { useNotices } from '../../shell/Notices';
@@ -24,26 +23,14 @@ export function MeshFiles({
   const edit = useEdit();
   const { tellError } = useNotices();
   const keep = async (file: File): Promise<void> => {
-    const format = MESH_FORMATS.find((entry) => file.name.toLowerCase().endsWith(`.${entry}`));
-    if (!format || file.size === 0 || file.size > MOST_MESH_BYTES) {
-      tellError(new Error(`a mesh is an STL, OBJ or 3MF file of up to ${MOST_MESH_BYTES / 1024 / 1024} MB`));
+    const format = meshFormatOf(file);
+    if (!format) {
+      tellError(new Error(NO_MESH));
       return;
     }
-    const id = newId();
     await edit(`Keep ${file.name}`, async (change) => {
       if (reference) await change.remove('meshes', reference.id);
-      await change.attach({ id, blob: file.slice() });
-      await change.put('meshes', {
-        id,
-        revision: 0,
-        partId: part.id,
-        name: file.name.slice(0, 200),
-        format,
-        byteLength: file.size,
-        note: '',
-        ...MESH_ADDED_IN_3,
-        up: [...MESH_ADDED_IN_3.up],
-      });
+      await keepMesh(change, part.id, file, format, newId());
     });
   };
   const patch = (what: string, fields: Partial<MeshReference>): void => {

@@ -32,7 +32,7 @@ import { useMemo } from 'react';
 import { useStandingEntries, useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
 import { useSprayState } from '../../shell/useSprayState';
-import { suggestRoute } from '../ladders/routeOptions';
+import { suggestRoute } from '../../features/rung/routeOptions';
 import type { PartMesh } from './usePartMesh';
 import { usePartMesh } from './usePartMesh';
 

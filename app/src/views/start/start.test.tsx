@@ -1,0 +1,88 @@
+// @vitest-environment happy-dom
+import { screen, waitFor, within } from '@testing-library/react';
+import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
+import { describe, expect, it, vi } from 'vitest';
+import { nameOfFile } from '../../features/meshPick/nameOfFile';
+import { boxMesh } from '../../testing/boxMesh';
+import { openShop } from '../../testing/openShop';
+
+vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+vi.mock('../../engine/largeEdits', () => import('../../testing/largeEditsHere'));
+vi.mock('../../engine/meshClient', () => import('../../testing/meshHere'));
+
+/** A new browser whose shop was started. */
+async function openStart() {
+  const opened = await openShop('/bench', null);
+  await opened.user.click(await screen.findByRole('button', { name: 'Start my shop' }));
+  await screen.findByRole('region', { name: 'Its first part' });
+  return opened;
+}
+const growButton = () => screen.getByRole('button', { name: 'Grow its ladder, to the bench' }) as HTMLButtonElement;
+
+describe('the first prop', () => {
+  it('goes from four answers to a ladder and the bench, in one edit', async () => {
+    const { user, db, store, router } = await openStart();
+    expect(growButton().disabled).toBe(true);
+    await user.click(screen.getByRole('checkbox', { name: /Brass over black/u }));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Hands' }), 'weekends');
+    await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Ship bell');
+    expect(screen.getByText('The part needs a name.')).toBeTruthy();
+    await user.type(screen.getByRole('textbox', { name: 'Part' }), 'Bell');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'To look like' }), 'metal');
+    // A box of 60 mm has 6 × 36 cm².
+    expect(screen.getByText(/over 216 cm², .* The first: cut/u)).toBeTruthy();
+    await user.click(growButton());
+    await waitFor(() => expect(router.state.location.pathname).toBe('/bench'));
+    const [part] = await db.records('parts').toArray();
+    expect(part).toMatchObject({ name: 'Bell', areaSquareCentimetres: 216, shapeId: 'box', sizeMillimetres: [60, 60, 60] });
+    expect((await db.records('shop').toArray())[0]?.hours.map(({ weekday }) => weekday)).toEqual([6, 7]);
+    const rungs = await db.records('rungs').toArray();
+    const brass = (await db.records('products').toArray()).find(({ name }) => name === 'Brass');
+    // The kit's paint is taken, not the plain starter of its class.
+    expect(rungs.some(({ productId }) => productId === brass?.id)).toBe(true);
+    await store.undo();
+    expect(await db.records('props').count()).toBe(0);
+    expect((await db.records('shop').toArray())[0]?.hours).toHaveLength(7);
+  });
+  it('takes area, ridges and name from a mesh that is given first, and keeps the file', async () => {
+    const { user, db } = await openStart();
+    await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Ship bell');
+    await user.upload(screen.getByLabelText('Measure its mesh file'), new File([writeStl(boxMesh(), 'box')], 'small_box-v2.stl'));
+    expect(await screen.findByText(/ridges \d+ µm/u)).toBeTruthy();
+    expect(screen.queryByRole('combobox', { name: 'Or near to a' })).toBeNull();
+    await user.click(growButton());
+    await waitFor(async () => expect(await db.records('meshes').toArray()).toMatchObject([{ name: 'small_box-v2.stl', format: 'stl' }]));
+    expect((await db.records('parts').toArray())[0]).toMatchObject({ name: 'Small box v2', shapeId: null });
+  });
+  it('says what a file that is no mesh is, and goes on without', async () => {
+    const { user } = await openStart();
+    await user.upload(screen.getByLabelText('Measure its mesh file'), new File(['solid nothing'], 'torn.stl'));
+    expect((await screen.findByRole('alert')).textContent).toContain('torn.stl gives nothing');
+    expect(screen.getByRole('combobox', { name: 'Or near to a' })).toBeTruthy();
+  });
+  it('marks the schools that are not for what it is printed in, and grows none of them', async () => {
+    const { user } = await openStart();
+    await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Strap');
+    await user.type(screen.getByRole('textbox', { name: 'Part' }), 'Strap');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Printed in' }), 'flexible');
+    const schools = screen.getByRole('combobox', { name: 'Smoothed by' });
+    expect(within(schools).getByRole('option', { name: /^✕ Brush-on epoxy: it cracks/u })).toBeTruthy();
+    expect(within(schools).getByRole('option', { name: 'Sand and filler primer: ridges stay' })).toBeTruthy();
+    await user.selectOptions(schools, 'brushEpoxy');
+    expect(growButton().disabled).toBe(true);
+    expect(screen.getByText(/cracks on a part that bends/u, { selector: '[role=status]' })).toBeTruthy();
+  });
+  it('is never seen again once there is a prop', async () => {
+    const { router } = await openShop('/start');
+    await waitFor(() => expect(router.state.location.pathname).toBe('/bench'));
+  });
+});
+
+describe('a part’s name from its file', () => {
+  it.each([
+    ['lamp_cap-v2.stl', 'Lamp cap v2'],
+    ['Cage bar.3MF', 'Cage bar'],
+    ['.obj', ''],
+    ['漆.stl', '漆'],
+  ])('%s is %s', (file, name) => expect(nameOfFile(file)).toBe(name));
+});
