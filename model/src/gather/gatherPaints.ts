@@ -2,7 +2,7 @@ import type { StrengthCard } from '@zinc-ladder/core/colour/cards/learnStrengths
 import type { CoatPaint } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { guessScatter } from '@zinc-ladder/core/colour/coats/coatsOver';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
-import { labOfHex } from '@zinc-ladder/core/colour/lab';
+import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
 import type { MixPaint, MixPart } from '@zinc-ladder/core/colour/paint';
 import { paintOf } from '@zinc-ladder/core/colour/paint';
@@ -24,6 +24,11 @@ export function toLab(values: readonly number[]): Lab {
 export function labOfProduct(product: Pick<Product, 'lab' | 'colourHex'>): Lab | null {
   if (product.lab) return toLab(product.lab);
   return product.colourHex === null ? null : labOfHex(product.colourHex);
+}
+
+/** That colour for a screen. */
+export function hexOfProduct(product: Pick<Product, 'lab' | 'colourHex'>): string | null {
+  return product.lab ? hexOfLab(toLab(product.lab)) : product.colourHex;
 }
 
 /** What its film does with light: metal paints are metallic whether or not somebody said so. */

@@ -1,9 +1,10 @@
+import { useMirrored } from '../../features/mirrored/useMirrored';
 import { effectOf, labOfProduct, mixableProducts } from '@zinc-ladder/model/gather/gatherPaints';
 import type { FilmNature } from '@zinc-ladder/core/compatibility/filmNature';
 import { natureOf } from '@zinc-ladder/core/compatibility/filmNature';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useMemo } from 'react';
-import { useShop, useTable } from '../../data/queries';
+import { useTable } from '../../data/queries';
 import type { DeskShelf } from '../../engine/colourDesk';
 
 /** The paints of the shelf, as the colour desk takes them. */
@@ -20,7 +21,7 @@ export interface Paints {
 export function usePaints(mayBuy: boolean): Paints {
   const products = useTable('products');
   const cans = useTable('cans');
-  const mirrored = useShop()?.mirroredShare ?? 0;
+  const mirrored = useMirrored().value;
   return useMemo(() => {
     const mixable = mixableProducts(products, cans, mayBuy).toSorted((a, b) => a.name.localeCompare(b.name));
     return {

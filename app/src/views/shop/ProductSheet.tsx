@@ -60,10 +60,12 @@ export function ProductSheet({ product }: { readonly product: Product }) {
           options={SHEENS}
           onChange={(sheen) => patch('the sheen', { sheen: sheen as Product['sheen'] })}
         />
-        <Labelled label="Colour">
-          {({ id }) => (
+        <Labelled label="Colour" {...(product.lab === null ? {} : { hint: 'as read' })}>
+          {({ id, describedBy }) => (
             <input
               id={id}
+              aria-describedby={describedBy}
+              disabled={product.lab !== null}
               type="color"
               className="border-edge h-9 w-16 border"
               value={product.colourHex ?? '#808080'}

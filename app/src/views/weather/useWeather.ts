@@ -1,3 +1,4 @@
+import { useMirrored } from '../../features/mirrored/useMirrored';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Finish } from '@zinc-ladder/core/ladder/finishes';
@@ -13,7 +14,7 @@ import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
 import { useMemo, useState } from 'react';
 import { newWeatherPlan } from '../../data/changes/weatherChanges';
-import { useShop, useTable } from '../../data/queries';
+import { useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
@@ -71,7 +72,6 @@ export function useWeather(part: Part): Weather {
   const { db } = useStore();
   const client = useQueryClient();
   const index = useShopIndex();
-  const shop = useShop();
   const kept = useTable('weatherPlans').find((entry) => entry.partId === part.id);
   const reference = useTable('meshes').find((mesh) => mesh.partId === part.id) ?? null;
   const [progress, setProgress] = useState<number | null>(null);
@@ -81,7 +81,7 @@ export function useWeather(part: Part): Weather {
     () => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part.id, route?.finish ?? null),
     [kept, part.id, route],
   );
-  const mirrored = shop?.mirroredShare ?? 0;
+  const mirrored = useMirrored().value;
   const colours = useMemo(() => ladderColours(rungs, index.products), [rungs, index.products]);
   const base = useMemo(() => baseOfPlan(plan, colours), [plan, colours]);
   const passes = useMemo(

@@ -1,3 +1,4 @@
+import { useMirrored } from '../../../features/mirrored/useMirrored';
 import { mixTotal, scaleMix } from '@zinc-ladder/core/batch/scaleMix';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
@@ -6,7 +7,7 @@ import { mixLab } from '@zinc-ladder/core/colour/paint';
 import { labOfCard, mixOfCard, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useShop, useTable } from '../../../data/queries';
+import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../data/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
@@ -44,7 +45,7 @@ export function CardSheet({
   const scaled =
     wanted >= least && (total !== null || !wholeUnits || isWhole) ? scaleMix(card.components, wanted, wholeUnits) : card.components;
   const targetRecord = useTable('targets').find((entry) => entry.id === card.targetId);
-  const mirrored = useShop()?.mirroredShare ?? 0;
+  const mirrored = useMirrored().value;
   const target = targetRecord ? toLab(targetRecord.lab) : null;
   const own = labOfCard(card);
   const mix = useMemo(() => mixOfCard(card, index.products, mirrored), [card, index.products, mirrored]);

@@ -1,3 +1,4 @@
+import { useMirrored } from '../../../features/mirrored/useMirrored';
 import { labOfProduct, strengthCards, whiteOf } from '@zinc-ladder/model/gather/gatherPaints';
 import { paintOf } from '@zinc-ladder/core/colour/paint';
 import { useQuery } from '@tanstack/react-query';
@@ -21,6 +22,7 @@ export function StrengthsPanel() {
   const { byId, mirrored, products } = usePaints(true);
   const cards = useTable('mixCards');
   const shop = useShop();
+  const bound = useMirrored();
   const teaching = useMemo(() => strengthCards(cards, byId), [cards, byId]);
   const shelf = useMemo(() => {
     const named = new Set(teaching.flatMap((card) => card.parts.map((part) => part.paintId)));
@@ -67,6 +69,11 @@ export function StrengthsPanel() {
             }
           />
           <p className="text-dim text-sm">
+            {bound.boundBy !== null && (
+              <strong className="text-ink block">
+                Reckoned with {bound.value.toFixed(4)}: {byId.get(bound.boundBy)?.name ?? 'a paint'} is darker than more would leave of it.
+              </strong>
+            )}
             0 where readings leave gloss out; 0.02–0.04 where the cards fit better with it (Saunderson 1942).
           </p>
         </div>

@@ -1,3 +1,4 @@
+import { useMirrored } from '../../../features/mirrored/useMirrored';
 import type { CoatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { coatRow, contrastRatio, rankUndercoats } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
@@ -6,7 +7,7 @@ import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useShop, useTable } from '../../../data/queries';
+import { useTable } from '../../../data/queries';
 import { useTitle } from '../../../shell/pageTitle';
 import { SelectField } from '../../../ui/fields';
 import { Sheet } from '../../../ui/Sheet';
@@ -31,7 +32,7 @@ const UNDERCOAT_CLASSES = new Set(['primer', 'fillerPrimer', 'adhesionPrimer']);
 /** How many coats, and over what. */
 export function CoatsTab() {
   useTitle('Coats and undercoats');
-  const mirrored = useShop()?.mirroredShare ?? 0;
+  const mirrored = useMirrored().value;
   const products = useTable('products').toSorted((a, b) => a.name.localeCompare(b.name));
   const paints = products.filter((product) => labOfProduct(product) !== null && !/Clear$|clear/u.test(product.classId));
   const [paintId, setPaintId] = useState<string | null>(null);

@@ -7,6 +7,7 @@ import { newId } from '../../../data/newId';
 import { useEdit } from '../../../data/useEdit';
 import { Button } from '../../../ui/Button';
 import { Swatch } from '../../../ui/Swatch';
+import { listed } from './listed';
 import type { Paints } from '../usePaints';
 
 /** What the shelf lacks for mixing, and how it comes there: pots that are there in truth, or a set to mix from. */
@@ -23,7 +24,7 @@ export function MissingPaints({ paints }: { readonly paints: Paints }) {
       <p>
         {onShelf.size === 0
           ? 'No paint on the shelf can be measured out: recipes are made of brush and airbrush acrylics with a colour and something left in the pot.'
-          : `The shelf has no ${listed(missing)} to mix with; that may be why no recipe comes nearer.`}
+          : `The shelf has no ${listed(missing, 'or')} to mix with; that may be why no recipe comes nearer.`}
       </p>
       <ul>
         {notThere.map((product) => (
@@ -51,10 +52,4 @@ export function MissingPaints({ paints }: { readonly paints: Paints }) {
       </div>
     </div>
   );
-}
-
-/** `white, black or yellow`. */
-function listed(names: readonly string[]): string {
-  const [last = '', ...before] = names.toReversed();
-  return before.length === 0 ? last : `${before.toReversed().join(', ')} or ${last}`;
 }

@@ -2,7 +2,7 @@ import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { nearestPaints } from '@zinc-ladder/core/colour/nearestPaints';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
-import { labOfCard, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfCard, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { ReactNode } from 'react';
@@ -46,7 +46,7 @@ export function NearSide({
               <Row
                 key={entry.id}
                 left={hexOfLab(lab)}
-                right={product?.colourHex ?? null}
+                right={product ? hexOfProduct(product) : null}
                 figure={entry.caution ? '–' : entry.difference.toFixed(1)}
               >
                 <span className="block truncate">{product?.name}</span>

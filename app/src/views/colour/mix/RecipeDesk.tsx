@@ -6,11 +6,12 @@ import { preferRecipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import { measureDrops, millilitresOfDrops } from '@zinc-ladder/core/batch/drops';
 import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
-import { labOfProduct, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfProduct, strengthCards, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
+import type { Product } from '@zinc-ladder/model/records/product';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock } from '../../../clock/ClockContext';
@@ -26,6 +27,7 @@ import { usePaints } from '../usePaints';
 import { BatchSize } from './BatchSize';
 import { CoatStrip } from './CoatStrip';
 import { MissingPaints } from './MissingPaints';
+import { listed } from './listed';
 import { NearSide } from './NearSide';
 import type { RecipeWish } from './RecipeLimits';
 import { RecipeLimits, USUAL_WISH } from './RecipeLimits';
@@ -81,6 +83,9 @@ export function RecipeDesk({ target }: { readonly target: ColourTarget }) {
   );
 }
 
+/** What a recipe of paints whose strengths are not learned mostly misses by (guessed: strengths of usual paints lie within a factor of ten). */
+const UNTAUGHT_MISS = '2–6';
+
 /** From this ΔE on a recipe is not what was wanted, and a paint that is not there may be why (guessed). */
 const MISSED_FROM = 2;
 
@@ -117,6 +122,8 @@ function RecipeSheet({
       }),
     [recipe, paints],
   );
+  const taught = useTaught(paints.byId);
+  const untaught = mix.filter(({ product }) => !taught.has(product.id)).map(({ product }) => shortName(product.name));
   const effects = useMemo(() => dropEffects(mix, lab, paints.mirrored), [mix, lab, paints.mirrored]);
   const wet = wetLook(
     mixLab(mix, paints.mirrored),
@@ -170,12 +177,21 @@ function RecipeSheet({
           </Why>
         </p>
         <p className="text-dim">{[told.words, told.bandWords].filter(Boolean).join('; ')}</p>
+        {untaught.length > 0 && (
+          <p className="basis-full text-sm">
+            By colours alone: no card teaches yet how strongly {listed(untaught)} {untaught.length === 1 ? 'tints' : 'tint'}, so expect to
+            be off by some ΔE {UNTAUGHT_MISS} and correct the first card.
+          </p>
+        )}
       </div>
       <div className="bg-sheet border-line border p-3">
         <MixDrops
           components={components}
           unit={wish.unit === 'grams' ? 'grams' : wish.unit === 'ml' ? 'parts' : 'drops'}
-          colourOf={(id) => paints.byId.get(id ?? '')?.colourHex ?? null}
+          colourOf={(id) => {
+            const product = paints.byId.get(id ?? '');
+            return product ? hexOfProduct(product) : null;
+          }}
         />
         <dl className="border-line mt-2 flex flex-wrap gap-x-6 gap-y-1 border-t pt-2 text-sm">
           <Fact label={`${sum} drops`} value={formats.volume(millilitresOfDrops(sum))} />
@@ -265,4 +281,13 @@ function scaledDrops(recipe: Recipe, total: number): number[] {
 
 function shortName(name: string | undefined): string {
   return (name ?? '').split(',')[0]?.toLowerCase() ?? '';
+}
+
+/** Paints whose strength cards have taught: those that stand on a card that was read, mixed with others. */
+function useTaught(byId: ReadonlyMap<string, Product>): ReadonlySet<string> {
+  const cards = useTable('mixCards');
+  return useMemo(
+    () => new Set(strengthCards(cards, byId).flatMap(({ parts }) => (parts.length < 2 ? [] : parts.map(({ paintId }) => paintId)))),
+    [cards, byId],
+  );
 }

@@ -1,3 +1,4 @@
+import { useMirrored } from '../../../features/mirrored/useMirrored';
 import { compareApart, judgeMaskOrder } from '@zinc-ladder/core/mask/maskOrder';
 import { maskProblemOf } from '@zinc-ladder/model/gather/gatherMasks';
 import type { MaskPlan, MaskPlanRegion } from '@zinc-ladder/model/records/maskPlan';
@@ -5,7 +6,7 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useMemo } from 'react';
 import { newId } from '../../../data/newId';
-import { useShop, useTable } from '../../../data/queries';
+import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../data/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
@@ -70,7 +71,7 @@ function OpenMasks({
   readonly index: ShopIndex;
 }) {
   const edit = useEdit();
-  const mirrored = useShop()?.mirroredShare ?? 0;
+  const mirrored = useMirrored().value;
   const change = (what: string, fields: Partial<MaskPlan>): void =>
     void edit(`${what} of ${part.name}`, (run) => run.patch('maskPlans', plan.id, fields, plan));
   const told = useMemo(() => {
