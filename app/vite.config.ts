@@ -13,7 +13,7 @@ export default defineConfig({
       // Offered, not forced: a page that is reloaded under a running hand would lose what is being typed.
       registerType: 'prompt',
       injectRegister: false,
-      includeAssets: ['icon.svg'],
+      includeAssets: ['icon.svg', 'apple-touch-icon.png'],
       manifest: {
         name: 'Zinc Ladder',
         short_name: 'Zinc Ladder',
@@ -21,7 +21,13 @@ export default defineConfig({
         theme_color: '#3f4a4f',
         background_color: '#e4e4e4',
         display: 'standalone',
-        icons: [{ src: 'icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+        // Phones install from PNG; node tools/icons.mjs draws them from the SVG.
+        icons: [
+          { src: 'icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+          { src: 'icon-192.png', sizes: '192x192', type: 'image/png', purpose: 'any' },
+          { src: 'icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+          { src: 'icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
