@@ -27,7 +27,7 @@ export function PartTabs({
             end
             to={`/${view}/${part.id}${path ? `/${path}` : ''}`}
             className={({ isActive }) =>
-              `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isActive ? 'border-ink' : 'text-dim border-transparent'}`
+              `target font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isActive ? 'border-ink' : 'text-dim border-transparent'}`
             }
           >
             {name}

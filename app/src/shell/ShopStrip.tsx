@@ -99,7 +99,7 @@ function HandsItem() {
   if (first) {
     return (
       <Item label="Hands">
-        <Link to="/bench" className="underline-offset-4 hover:underline">
+        <Link to="/bench" className="in-text underline-offset-4 hover:underline">
           {first.name} {formatTimer(workedMs(first, now))}
           {held.length > 1 ? ` + ${held.length - 1}` : ''}
         </Link>
@@ -123,7 +123,7 @@ function NextCall() {
   return (
     <Item label="Next call">
       {call ? (
-        <Link to="/bench" className={`underline-offset-4 hover:underline ${call.kind === 'closes' ? 'text-oxide' : ''}`}>
+        <Link to="/bench" className={`in-text underline-offset-4 hover:underline ${call.kind === 'closes' ? 'text-oxide' : ''}`}>
           {formats.moment(call.atMs, now)} {callWords(call)}
         </Link>
       ) : (

@@ -69,7 +69,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
           </svg>
         </>
       )}
-      <div className="mb-3 grid grid-cols-[2fr_1fr] gap-3">
+      <div className="bg-sheet mb-3 grid grid-cols-[2fr_1fr] gap-3 max-md:sticky max-md:bottom-12 max-md:z-10 max-md:-mx-2 max-md:p-2">
         <Button look="primary" isLarge shortcut="d" disabled={isForgotten} onClick={() => void done()}>
           {isForgotten ? 'Done' : `Done: log ${formatSpan(minutes)}`}
         </Button>

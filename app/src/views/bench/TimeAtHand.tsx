@@ -69,7 +69,10 @@ function Fits({ plan, index }: { readonly plan: PlannedShop; readonly index: Sho
           const part = rung && index.partOf(rung);
           return (
             <li key={rungId} className="flex min-h-10 items-center justify-between gap-3">
-              <Link className="underline underline-offset-4" to={part ? `/ladders/${part.propId}/${part.id}?rung=${rungId}` : '/ladders'}>
+              <Link
+                className="in-text underline underline-offset-4"
+                to={part ? `/ladders/${part.propId}/${part.id}?rung=${rungId}` : '/ladders'}
+              >
                 {index.rungTitle(rungId)}
               </Link>
               <span className="figure whitespace-nowrap">

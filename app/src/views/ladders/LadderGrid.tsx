@@ -8,6 +8,7 @@ import { Link } from 'react-router';
 import { useTable } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import { useIsCoarse } from '../../ui/useIsCoarse';
 import { useHeight } from '../../ui/useSize';
 import { layOutBands, layOutRungs } from './ladderLayout';
 import { RungBox } from './RungBox';
@@ -15,6 +16,8 @@ import { RungBox } from './RungBox';
 const COLUMN = 146;
 const MOST_ROW = 27;
 const LEAST_ROW = 22;
+/** Row for fingers. */
+const FINGER_ROW = 48;
 const HEAD = 52;
 const LABELS = 104;
 
@@ -36,7 +39,8 @@ export function LadderGrid({
   const total = bands.reduce((sum, band) => sum + band.rows, 0);
   const room = useHeight(scroller, 560);
   // Rows shrink a little so that a usual ladder is seen whole; a very tall one scrolls.
-  const row = Math.max(LEAST_ROW, Math.min(MOST_ROW, Math.floor((room - HEAD - 30) / Math.max(1, total))));
+  const isCoarse = useIsCoarse();
+  const row = isCoarse ? FINGER_ROW : Math.max(LEAST_ROW, Math.min(MOST_ROW, Math.floor((room - HEAD - 30) / Math.max(1, total))));
   const height = Math.max(total, 3) * row;
   // The compiler cannot see into the virtualizer; it is only read here.
   // eslint-disable-next-line react-hooks/incompatible-library

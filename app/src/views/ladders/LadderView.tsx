@@ -38,7 +38,7 @@ export function LadderView() {
     return query.isSuccess ? (
       <p>
         This part is not here.{' '}
-        <Link className="underline" to={`/ladders/${propId}`}>
+        <Link className="in-text underline" to={`/ladders/${propId}`}>
           To the ladders
         </Link>
       </p>

@@ -38,7 +38,7 @@ export function LaddersView() {
               <NavLink
                 key={entry.id}
                 to={`/ladders/${entry.id}`}
-                className={`font-label border px-3 py-1 text-lg font-semibold ${entry.id === prop?.id ? 'border-ink bg-sheet' : 'border-line text-dim hover:border-edge'}`}
+                className={`target font-label border px-3 py-1 text-lg font-semibold ${entry.id === prop?.id ? 'border-ink bg-sheet' : 'border-line text-dim hover:border-edge'}`}
                 aria-current={entry.id === prop?.id ? 'page' : undefined}
               >
                 {entry.name}

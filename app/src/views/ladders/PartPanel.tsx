@@ -67,7 +67,7 @@ export function PartPanel({ part }: { readonly part: Part }) {
       <InlineText label="Note" value={part.note} onKeep={(note) => patch('the note', { note })} />
       <p className="text-dim text-sm">Minutes already on the ladder stay as they are; growing it again reckons with the new size.</p>
       <p>
-        <Link className="underline underline-offset-4" to={`/surface/${part.id}`}>
+        <Link className="in-text underline underline-offset-4" to={`/surface/${part.id}`}>
           Mesh, layer lines and loops of this part
         </Link>
       </p>

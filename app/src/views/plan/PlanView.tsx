@@ -86,7 +86,7 @@ export function PlanView() {
       <Sheet className="max-w-2xl p-6" label="Nothing to plan">
         <h2 className="font-label text-2xl font-semibold">Nothing to plan yet</h2>
         <p className="text-dim mb-3">Once a part has a ladder, its rungs are placed here around hands, spraying and drying.</p>
-        <Link to="/ladders" className="underline underline-offset-4">
+        <Link to="/ladders" className="in-text underline underline-offset-4">
           To the ladders
         </Link>
       </Sheet>

@@ -31,7 +31,7 @@ export function ShopView() {
               key={path}
               to={`/shop/${path}`}
               aria-current={path === section ? 'page' : undefined}
-              className={`font-label min-h-9 border px-3 py-1 text-lg font-semibold ${path === section ? 'border-ink bg-sheet' : 'border-line text-dim'}`}
+              className={`target font-label min-h-9 border px-3 py-1 text-lg font-semibold ${path === section ? 'border-ink bg-sheet' : 'border-line text-dim'}`}
             >
               {name}
             </NavLink>

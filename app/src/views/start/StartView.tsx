@@ -112,7 +112,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
         <p className="text-dim max-w-2xl">
           Four answers, and the bench tells you what to do with your hands. All of it can be changed later where it stands.
         </p>
-        <Link to="/ladders" className="underline underline-offset-4">
+        <Link to="/ladders" className="in-text underline underline-offset-4">
           Skip this
         </Link>
       </div>

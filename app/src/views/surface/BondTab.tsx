@@ -18,7 +18,7 @@ export function BondTab({ part }: { readonly part: Part }) {
           <Sheet className="p-4" label="Joins">
             <p>
               {partLabel(part)} meets no other part yet.{' '}
-              <Link className="underline" to={`/ladders/${part.propId}/${part.id}`}>
+              <Link className="in-text underline" to={`/ladders/${part.propId}/${part.id}`}>
                 Join it on its ladder
               </Link>
               , then its seam is looked at here.

@@ -9,9 +9,9 @@ import { VerdictSheet } from './VerdictSheet';
 /** What layers left, what each school would take to be rid of it, and how far the passes have come. */
 export function ForecastTab({ surface }: { readonly surface: Surface }) {
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
       <PrintSheet surface={surface} />
-      <div className="grid min-w-0 gap-4">
+      <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4">
         <SchoolsSheet surface={surface} />
         <OwnCasesSheet surface={surface} />
         <div className="grid gap-4 xl:grid-cols-[minmax(0,1fr)_16rem]">

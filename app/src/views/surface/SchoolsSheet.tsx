@@ -80,7 +80,7 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
           )}
         </div>
       </div>
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         <table className="w-full min-w-140 text-left text-[0.95rem]">
           <thead>
             <tr className="border-line text-dim border-b text-sm">

@@ -34,7 +34,7 @@ export function SurfaceView() {
   return (
     <p>
       {first ? 'This part is not here.' : 'No part yet: a surface belongs to one.'}{' '}
-      <Link className="underline" to={first ? '/surface' : '/ladders'}>
+      <Link className="in-text underline" to={first ? '/surface' : '/ladders'}>
         {first ? 'To the parts there are' : 'Add a prop and its first part'}
       </Link>
     </p>

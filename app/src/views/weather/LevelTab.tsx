@@ -169,7 +169,7 @@ function Row({
   return (
     <tr className={`border-line border-t ${isOpen ? 'bg-band' : ''}`}>
       <th scope="row" className="py-1.5 pr-4 font-medium">
-        <Link className="underline underline-offset-4" to={`/weather/${part.id}`}>
+        <Link className="in-text underline underline-offset-4" to={`/weather/${part.id}`}>
           {partLabel(part)}
         </Link>
       </th>

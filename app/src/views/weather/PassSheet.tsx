@@ -148,7 +148,7 @@ export function PassSheet({
       <How weather={weather} pass={pass} />
       <p className="text-dim mt-2 text-sm">
         {counted > 0 ? `Usual values from ${counted} of your own cards.` : 'Usual values are guessed; your cards will take their place.'}{' '}
-        <Link className="underline underline-offset-4" to={`/weather/${weather.part.id}/steer?pass=${pass.id}`}>
+        <Link className="in-text underline underline-offset-4" to={`/weather/${weather.part.id}/steer?pass=${pass.id}`}>
           Measure it
         </Link>
       </p>

@@ -45,7 +45,7 @@ export function SteerTab({ weather }: { readonly weather: Weather }) {
     return (
       <p>
         No pass to steer yet.{' '}
-        <Link className="underline" to={`/weather/${part.id}`}>
+        <Link className="in-text underline" to={`/weather/${part.id}`}>
           Rehearse one first
         </Link>
       </p>

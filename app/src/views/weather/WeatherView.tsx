@@ -32,7 +32,7 @@ export function WeatherView() {
   return (
     <p>
       {first ? 'This part is not here.' : 'No part yet: what is weathered belongs to one.'}{' '}
-      <Link className="underline" to={first ? '/weather' : '/ladders'}>
+      <Link className="in-text underline" to={first ? '/weather' : '/ladders'}>
         {first ? 'To the parts there are' : 'Add a prop and its first part'}
       </Link>
     </p>

@@ -72,7 +72,7 @@ export function CardSheet({
             <>
               {' '}
               · for{' '}
-              <Link className="underline" to={`/colour/mix/${targetRecord.id}`}>
+              <Link className="in-text underline" to={`/colour/mix/${targetRecord.id}`}>
                 {targetRecord.name}
               </Link>
             </>
@@ -81,7 +81,7 @@ export function CardSheet({
             <>
               {' '}
               · corrects{' '}
-              <Link className="underline" to={`/colour/cards/${corrected.id}`}>
+              <Link className="in-text underline" to={`/colour/cards/${corrected.id}`}>
                 {corrected.name}
               </Link>
             </>
@@ -123,7 +123,7 @@ export function CardSheet({
             return (
               <li key={rung.id}>
                 <Link
-                  className="underline underline-offset-4"
+                  className="in-text underline underline-offset-4"
                   to={part ? `/ladders/${part.propId}/${part.id}?rung=${rung.id}` : '/ladders'}
                 >
                   {index.rungTitle(rung.id)}

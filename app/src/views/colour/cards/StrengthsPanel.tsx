@@ -81,7 +81,7 @@ export function StrengthsPanel() {
       {teaching.length === 0 && (
         <p>
           No card teaches yet: it must be read (reader, picture or typed) and mixed of paints that stand under{' '}
-          <Link className="underline" to="/shop/products">
+          <Link className="in-text underline" to="/shop/products">
             products
           </Link>
           .

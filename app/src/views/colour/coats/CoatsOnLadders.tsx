@@ -30,7 +30,10 @@ export function CoatsOnLadders({ paint, mirrored }: { readonly paint: Product; r
           const last = laid.rungIds.at(-1);
           return (
             <li key={part.id} className="border-line border-t py-2">
-              <Link className="underline underline-offset-4" to={`/ladders/${part.propId}/${part.id}?rung=${laid.rungIds[0] ?? ''}`}>
+              <Link
+                className="in-text underline underline-offset-4"
+                to={`/ladders/${part.propId}/${part.id}?rung=${laid.rungIds[0] ?? ''}`}
+              >
                 {partLabel(part)}
               </Link>
               <span className="text-dim block text-sm">

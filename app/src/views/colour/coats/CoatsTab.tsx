@@ -45,7 +45,7 @@ export function CoatsTab() {
     return (
       <p>
         No product has a colour yet.{' '}
-        <Link className="underline" to="/shop/products">
+        <Link className="in-text underline" to="/shop/products">
           To the products
         </Link>
       </p>

@@ -46,7 +46,7 @@ export function MissingPaints({ paints }: { readonly paints: Paints }) {
             I have {kit.name.toLowerCase()}
           </Button>
         )}
-        <Link className="underline underline-offset-4" to="/shop/products">
+        <Link className="in-text underline underline-offset-4" to="/shop/products">
           To the products
         </Link>
       </div>

@@ -24,7 +24,7 @@ export function MixTab({ targetId }: { readonly targetId: string | null }) {
       {first ? (
         <p>
           This target is not here.{' '}
-          <Link className="underline" to="/colour/mix">
+          <Link className="in-text underline" to="/colour/mix">
             To the targets there are
           </Link>
         </p>
@@ -34,7 +34,7 @@ export function MixTab({ targetId }: { readonly targetId: string | null }) {
             No colour is wanted yet. A target is a colour by name, such as “band green”: sample it in reference pictures, or type what a
             reader or a swatch book says.
           </p>
-          <Link className="underline underline-offset-4" to="/colour/pictures">
+          <Link className="in-text underline underline-offset-4" to="/colour/pictures">
             Sample a reference picture
           </Link>
         </>

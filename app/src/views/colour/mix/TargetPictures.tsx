@@ -121,7 +121,7 @@ export function TargetPictures({ target, targets }: { readonly target: ColourTar
       <details>
         <summary className="font-label min-h-9 cursor-pointer font-semibold">Sample, read, type</summary>
         <div className="grid gap-3 pt-2">
-          <Link className="underline underline-offset-4" to={`/colour/pictures?target=${target.id}`}>
+          <Link className="in-text underline underline-offset-4" to={`/colour/pictures?target=${target.id}`}>
             Sample a picture for it
           </Link>
           <Button onClick={() => void read()}>Read with the reader, 3 ×</Button>

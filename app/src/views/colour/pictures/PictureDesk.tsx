@@ -230,7 +230,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
             <p className="text-dim text-sm">Nothing sampled yet.</p>
           )}
           {target && (
-            <Link className="underline underline-offset-4" to={`/colour/mix/${target.id}`}>
+            <Link className="in-text underline underline-offset-4" to={`/colour/mix/${target.id}`}>
               To the mix for {target.name}
             </Link>
           )}
