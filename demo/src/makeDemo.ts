@@ -17,6 +17,7 @@ import { DEMO_CANS, DEMO_PRODUCTS } from './products';
 import { DEMO_MOMENT, DEMO_PARTS, DEMO_PROPS, DEMO_START } from './scenario';
 import { DEMO_SHOP } from './shop';
 import { makeDemoWeather } from './weather';
+import { demoRoutes } from './ownRoutes';
 import { DEMO_TECHNIQUE_CARDS } from './techniqueCards';
 
 const DAY_MS = 86_400_000;
@@ -73,6 +74,7 @@ export function makeDemo(): ProjectBundle {
       stencils: [...DEMO_STENCILS],
       weatherPlans: weather.plans,
       techniqueCards: [...DEMO_TECHNIQUE_CARDS],
+      ownRoutes: demoRoutes({ ladders, rungs: grown }),
       climateReadings: [...measured, ...forecast],
     },
     attachments,

@@ -27,7 +27,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 7;
+export const DATABASE_VERSION = 8;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -194,7 +194,7 @@ export class ShopDatabase extends Dexie {
           .table('historyChanges')
           .bulkPut(kept.map(({ seq, changes }) => packChanges(seq, changes, undone.has(seq) ? 'before' : 'after')));
       });
-    this.version(DATABASE_VERSION)
+    this.version(7)
       .stores({ weatherPlans: 'id', techniqueCards: 'id' })
       .upgrade(async (transaction) => {
         const ladders = (await transaction.table('ladders').toArray()) as unknown[];
@@ -212,6 +212,7 @@ export class ShopDatabase extends Dexie {
             : change;
         await transaction.table('historyChanges').bulkPut(kept.map((row) => ({ ...row, changes: row.changes.map(lift) })));
       });
+    this.version(DATABASE_VERSION).stores({ ownRoutes: 'id' });
   }
 
   /** A table of records by name. */

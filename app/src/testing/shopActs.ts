@@ -11,6 +11,7 @@ import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown
 import { withSamples } from '../data/changes/colourChanges';
 import { growOnto, growSchool } from '../data/changes/growChanges';
 import { putMaskRungs } from '../data/changes/maskChanges';
+import { growByOwnRoute, keepAsRoute } from '../data/changes/ownRouteChanges';
 import { addPart, NEW_PART } from '../data/changes/partChanges';
 import { keepPicture } from '../data/changes/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/planChanges';
@@ -89,6 +90,7 @@ const REMOVED = [
   'stencils',
   'weatherPlans',
   'techniqueCards',
+  'ownRoutes',
 ] as const;
 
 /** Every change there is, as an act. */
@@ -132,6 +134,14 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('grow by another school', 'ladders', (edit, ladder, { choice, makeId, records }) =>
     growSchool(edit, ladder.id, chosen(SMOOTHING_SCHOOLS, choice(1))?.id ?? 'primerOnly', records.products, makeId),
   ),
+  on('keep as a route', 'ladders', async (edit, ladder, { choice, makeId, records }) => {
+    if (ladder.rungIds.length === 0) return;
+    await keepAsRoute(edit, ladder.id, chosen(records.ownRoutes, choice(1))?.id ?? makeId(), 'Kept');
+  }),
+  on('grow by an own route', 'ladders', async (edit, ladder, { choice, makeId, records }) => {
+    const own = chosen(records.ownRoutes, choice(1));
+    if (own) await growByOwnRoute(edit, ladder.id, own.id, makeId);
+  }),
   on('put a rough zone on', 'ladders', (edit, ladder, { makeId, records }) =>
     putOwnCase(edit, ladder.id, { areaSquareCentimetres: 8, fillerClassId: 'putty' }, 'undersides', records.products, makeId),
   ),

@@ -5,6 +5,7 @@ import { makeProjectSchema } from '../../scripts/projectSchema';
 import { makeVersion1 } from '../testing/makeVersion1';
 import { makeVersion3 } from '../testing/makeVersion3';
 import { makeVersion5 } from '../testing/makeVersion5';
+import { makeVersion6 } from '../testing/makeVersion6';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import type { Fault } from './faults';
@@ -209,6 +210,7 @@ describe('migrations', () => {
       stencils: [],
       weatherPlans: [],
       techniqueCards: [],
+      ownRoutes: [],
     });
   });
   it('bring a file of version 5 to today’s: aged metal is worn metal, a kept texture was worn, all else is new', () => {
@@ -219,10 +221,13 @@ describe('migrations', () => {
       ladders: old.ladders.map((ladder, at) => (at === 0 ? { ...ladder, route: { ...ladder.route, finish } } : ladder)),
     });
     const routeOf = (finish: string) => readProject(JSON.stringify(routed(finish))).ladders[0]?.route;
-    expect(readProject(JSON.stringify(old))).toEqual({ ...sample, weatherPlans: [], techniqueCards: [] });
+    expect(readProject(JSON.stringify(old))).toEqual({ ...sample, weatherPlans: [], techniqueCards: [], ownRoutes: [] });
     expect(routeOf('agedMetal')).toMatchObject({ finish: 'metal', age: 'worn' });
     expect(routeOf('textureKept')).toMatchObject({ finish: 'textureKept', age: 'worn' });
     expect(routeOf('metal')).toMatchObject({ finish: 'metal', age: 'new' });
+  });
+  it('bring a file of version 6 to today’s, without routes of one’s own', () => {
+    expect(readProject(JSON.stringify(makeVersion6()))).toEqual({ ...makeSampleProject(), ownRoutes: [] });
   });
   it('a weather plan’s readings are of its own passes, and its way up is a direction', () => {
     const sample = makeSampleProject();

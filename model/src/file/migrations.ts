@@ -105,6 +105,12 @@ export const MIGRATIONS: readonly Migration[] = [
       techniqueCards: [],
     }),
   },
+  {
+    from: 6,
+    to: 7,
+    why: 'ladders kept as routes of one’s own',
+    migrate: (project) => ({ ...project, ownRoutes: [] }),
+  },
 ];
 
 /**

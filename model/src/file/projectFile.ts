@@ -15,6 +15,7 @@ import { MaskPlan } from '../records/maskPlan';
 import { MeshReference } from '../records/meshReference';
 import { MixCard } from '../records/mixCard';
 import { IsMoment } from '../records/moment';
+import { OwnRoute } from '../records/ownRoute';
 import { Part } from '../records/part';
 import { PictureReference } from '../records/pictureReference';
 import { Product } from '../records/product';
@@ -29,7 +30,7 @@ import { WeatherPlan } from '../records/weatherPlan';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 6;
+export const FORMAT_VERSION = 7;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -146,6 +147,11 @@ export class ProjectFile {
   @ValidateNested({ each: true })
   @Type(() => TechniqueCard)
   techniqueCards!: TechniqueCard[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => OwnRoute)
+  ownRoutes!: OwnRoute[];
 
   @IsArray()
   @ValidateNested({ each: true })

@@ -20,6 +20,7 @@ export const RECORD_LISTS = [
   'stencils',
   'weatherPlans',
   'techniqueCards',
+  'ownRoutes',
   'climateReadings',
 ] as const;
 

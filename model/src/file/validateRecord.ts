@@ -13,6 +13,7 @@ import { LogEntry } from '../records/logEntry';
 import { MaskPlan } from '../records/maskPlan';
 import { MeshReference } from '../records/meshReference';
 import { MixCard } from '../records/mixCard';
+import { OwnRoute } from '../records/ownRoute';
 import { Part } from '../records/part';
 import { PictureReference } from '../records/pictureReference';
 import { Product } from '../records/product';
@@ -50,6 +51,7 @@ const RECORD_CLASSES = {
   stencils: Stencil,
   weatherPlans: WeatherPlan,
   techniqueCards: TechniqueCard,
+  ownRoutes: OwnRoute,
   climateReadings: ClimateReading,
 } as const satisfies Record<TableName, unknown>;
 

@@ -27,6 +27,7 @@ const SOUND: Readonly<Record<TableName, object>> = {
   stencils: sample.stencils[0] ?? {},
   weatherPlans: sample.weatherPlans[0] ?? {},
   techniqueCards: sample.techniqueCards[0] ?? {},
+  ownRoutes: sample.ownRoutes[0] ?? {},
   climateReadings: sample.climateReadings[0] ?? {},
 };
 
@@ -60,6 +61,10 @@ const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
   ['weatherPlans', 'passes', [{ ...sample.weatherPlans[0]?.passes[0], amount: 2 }]],
   ['weatherPlans', 'passes', [{ ...sample.weatherPlans[0]?.passes[0], techniqueId: 'magic' }]],
   ['weatherPlans', 'readings', [{ ...sample.weatherPlans[0]?.readings[0], how: 'guess' }]],
+  ['ownRoutes', 'name', ''],
+  ['ownRoutes', 'steps', []],
+  ['ownRoutes', 'steps', [{ ...sample.ownRoutes[0]?.steps[0], methodId: 'magic' }]],
+  ['ownRoutes', 'steps', [{ ...sample.ownRoutes[0]?.steps[0], coatMicrometres: -1 }]],
   ['techniqueCards', 'techniqueId', 'magic'],
   ['techniqueCards', 'baseLab', [50]],
   ['techniqueCards', 'minutes', -1],

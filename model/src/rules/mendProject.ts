@@ -223,6 +223,7 @@ const KINDS: Readonly<Record<RecordList, string>> = {
   maskPlans: 'a mask plan',
   weatherPlans: 'a weather plan',
   techniqueCards: 'a technique card',
+  ownRoutes: 'a route',
   stencils: 'a stencil',
   climateReadings: 'a reading',
 };

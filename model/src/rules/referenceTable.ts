@@ -49,6 +49,7 @@ const ROWS: readonly Omit<Reference, 'segments'>[] = [
   { from: 'weatherPlans', path: 'readings[].pictureId', to: 'pictures', isOptional: true, onRemove: 'clear' },
   { from: 'weatherPlans', path: 'cleanPictureId', to: 'pictures', isOptional: true, onRemove: 'clear' },
   { from: 'techniqueCards', path: 'productId', to: 'products', isOptional: true, onRemove: 'clear' },
+  { from: 'ownRoutes', path: 'steps[].productId', to: 'products', isOptional: true, onRemove: 'clear' },
 ];
 
 /**

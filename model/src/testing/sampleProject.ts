@@ -325,6 +325,41 @@ export function makeSampleProject(): ProjectFile {
         cleanPictureId: null,
       },
     ],
+    ownRoutes: [
+      {
+        id: 'route',
+        revision: 0,
+        name: 'Quick grey',
+        note: 'for what nobody holds',
+        route: null,
+        steps: [
+          {
+            name: 'cut',
+            methodId: 'cut',
+            band: 'cutBond',
+            productId: null,
+            role: null,
+            grit: null,
+            coatMicrometres: null,
+            side: 'all',
+            detail: '',
+            why: '',
+          },
+          {
+            name: 'grey primer',
+            methodId: 'prime',
+            band: 'prime',
+            productId: 'primer',
+            role: 'primer',
+            grit: null,
+            coatMicrometres: 15,
+            side: 'all',
+            detail: 'two light passes',
+            why: 'So that the wash bites.',
+          },
+        ],
+      },
+    ],
     techniqueCards: [
       {
         id: 'tried',

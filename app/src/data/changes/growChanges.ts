@@ -31,7 +31,7 @@ export async function growOnto(
 }
 
 /** Grown rungs without those that were climbed already: what is cut off is not cut off again. */
-function stillToClimb(grown: readonly Rung[], climbed: readonly Rung[]): Rung[] {
+export function stillToClimb(grown: readonly Rung[], climbed: readonly Rung[]): Rung[] {
   const left = [...climbed];
   return grown.filter((rung) => {
     const at = left.findIndex(({ methodId, name }) => methodId === rung.methodId && name === rung.name);

@@ -8,6 +8,7 @@ import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { GrowFields } from './GrowFields';
+import { OwnRoutes } from './OwnRoutes';
 import { previewRoute, suggestRoute } from '../../features/rung/routeOptions';
 
 /** Grows a part's ladder from a route, anew above what is done. */
@@ -39,6 +40,7 @@ export function GrowPanel({
       <Button look="primary" isLarge disabled={grown.kind === 'refused'} onClick={grow} className="justify-self-start">
         Grow the ladder
       </Button>
+      <OwnRoutes part={part} ladder={ladder} />
     </div>
   );
 }

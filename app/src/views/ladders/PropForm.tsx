@@ -40,9 +40,7 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
       <Controller
         control={form.control}
         name="dueMs"
-        render={({ field }) => (
-          <MomentField label="Due" mayBeEmpty value={field.value} onKeep={field.onChange} hint="It may have none." />
-        )}
+        render={({ field }) => <MomentField label="Due" mayBeEmpty value={field.value} onKeep={field.onChange} hint="It may have none." />}
       />
       <div className="grid grid-cols-2 gap-3">
         <Labelled

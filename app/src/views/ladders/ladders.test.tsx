@@ -194,6 +194,23 @@ describe('an open ladder', () => {
       expect(ladder?.rungIds.length).toBeGreaterThan(5);
     });
   });
+  it('is kept as a route of one’s own, which grows another, is renamed and taken away', async () => {
+    const { user, db, router } = await openShop(HOST);
+    await user.click(await screen.findByRole('tab', { name: 'Grow' }));
+    await user.type(await screen.findByRole('textbox', { name: 'Keep this ladder as' }), 'Quick grey');
+    expect(await screen.findByText(/There is a route of that name/u)).toBeTruthy();
+    await retype(user, screen.getByRole('textbox', { name: 'Keep this ladder as' }), 'Lamp way');
+    await waitFor(async () =>
+      expect((await db.records('ownRoutes').toArray()).map(({ name }) => name).sort()).toEqual(['Lamp way', 'Quick grey']),
+    );
+    await router.navigate(HOST.replace(/host.*/u, 'guest'));
+    await user.click(await screen.findByRole('tab', { name: 'Grow' }));
+    await user.click(await screen.findByRole('button', { name: /^Grow .* by Lamp way$/u }));
+    await waitFor(async () => expect((await db.records('ladders').get('guest'))?.rungIds.length).toBeGreaterThan(1));
+    await user.click(screen.getAllByText('What it holds, and change it')[0] as HTMLElement);
+    await user.click(screen.getByRole('button', { name: 'Take the route Lamp way away' }));
+    await waitFor(async () => expect(await db.records('ownRoutes').count()).toBe(1));
+  });
   it('changes the part, and takes it away only after asking', async () => {
     const { user, db } = await openShop(HOST);
     await user.click(await screen.findByRole('tab', { name: 'Part' }));

@@ -1,7 +1,7 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 6","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[6]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 7","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[7]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/OwnRouteStep"},"type":"array","maxItems":200,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"OwnRouteStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema49 = {"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false};
 const schema52 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
@@ -11,7 +11,7 @@ const schema65 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","typ
 const schema66 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
 const schema73 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
 const schema78 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
-const schema79 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema82 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
 const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
@@ -11386,6 +11386,932 @@ return errors === 0;
 }
 validate49.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
+const schema79 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/OwnRouteStep"},"type":"array","maxItems":200,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
+const schema81 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+
+function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate51.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((data.name === undefined) && (missing0 = "name")) || ((data.note === undefined) && (missing0 = "note"))) || ((data.route === undefined) && (missing0 = "route"))) || ((data.steps === undefined) && (missing0 = "steps"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate51.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((((((key0 === "name") || (key0 === "note")) || (key0 === "route")) || (key0 === "steps")) || (key0 === "id")) || (key0 === "revision"))){
+validate51.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data1 = data.note;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(data1.length > 4000){
+validate51.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.route !== undefined){
+let data2 = data.route;
+const _errs6 = errors;
+const _errs7 = errors;
+let valid1 = false;
+const _errs8 = errors;
+if(!(data2 && typeof data2 == "object" && !Array.isArray(data2))){
+const err0 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+const _errs9 = errors;
+if(errors === _errs9){
+if(data2 && typeof data2 == "object" && !Array.isArray(data2)){
+let missing1;
+if((((((data2.finish === undefined) && (missing1 = "finish")) || ((data2.age === undefined) && (missing1 = "age"))) || ((data2.smoothing === undefined) && (missing1 = "smoothing"))) || ((data2.joining === undefined) && (missing1 = "joining"))) || ((data2.sealing === undefined) && (missing1 = "sealing"))){
+const err1 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+else {
+const _errs11 = errors;
+for(const key1 in data2){
+if(!(((((key1 === "finish") || (key1 === "age")) || (key1 === "smoothing")) || (key1 === "joining")) || (key1 === "sealing"))){
+const err2 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+break;
+}
+}
+if(_errs11 === errors){
+if(data2.finish !== undefined){
+let data3 = data2.finish;
+const _errs12 = errors;
+if(typeof data3 !== "string"){
+const err3 = {instancePath:instancePath+"/route/finish",schemaPath:"#/$defs/LadderRoute/properties/finish/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+}
+if(!((((((((((data3 === "gloss") || (data3 === "satin")) || (data3 === "metal")) || (data3 === "bareChrome")) || (data3 === "litTranslucent")) || (data3 === "textureKept")) || (data3 === "bone")) || (data3 === "leather")) || (data3 === "stone")) || (data3 === "rubber"))){
+const err4 = {instancePath:instancePath+"/route/finish",schemaPath:"#/$defs/LadderRoute/properties/finish/enum",keyword:"enum",params:{allowedValues: schema48.properties.finish.enum}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+var valid3 = _errs12 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.age !== undefined){
+let data4 = data2.age;
+const _errs14 = errors;
+if(typeof data4 !== "string"){
+const err5 = {instancePath:instancePath+"/route/age",schemaPath:"#/$defs/LadderRoute/properties/age/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+if(!(((((data4 === "new") || (data4 === "inUse")) || (data4 === "worn")) || (data4 === "battered")) || (data4 === "ancient"))){
+const err6 = {instancePath:instancePath+"/route/age",schemaPath:"#/$defs/LadderRoute/properties/age/enum",keyword:"enum",params:{allowedValues: schema48.properties.age.enum}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var valid3 = _errs14 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.smoothing !== undefined){
+let data5 = data2.smoothing;
+const _errs16 = errors;
+if(typeof data5 !== "string"){
+const err7 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+if(!(((((((data5 === "primerOnly") || (data5 === "putty")) || (data5 === "bodyFiller")) || (data5 === "brushEpoxy")) || (data5 === "solvent")) || (data5 === "slurry")) || (data5 === "texture"))){
+const err8 = {instancePath:instancePath+"/route/smoothing",schemaPath:"#/$defs/LadderRoute/properties/smoothing/enum",keyword:"enum",params:{allowedValues: schema48.properties.smoothing.enum}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+var valid3 = _errs16 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.joining !== undefined){
+let data6 = data2.joining;
+const _errs18 = errors;
+if(typeof data6 !== "string"){
+const err9 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+if(!((((data6 === "none") || (data6 === "joinFirst")) || (data6 === "paintApart")) || (data6 === "assembleAndMask"))){
+const err10 = {instancePath:instancePath+"/route/joining",schemaPath:"#/$defs/LadderRoute/properties/joining/enum",keyword:"enum",params:{allowedValues: schema48.properties.joining.enum}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+var valid3 = _errs18 === errors;
+}
+else {
+var valid3 = true;
+}
+if(valid3){
+if(data2.sealing !== undefined){
+let data7 = data2.sealing;
+const _errs20 = errors;
+if(typeof data7 !== "string"){
+const err11 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+if(!((((data7 === "unsealed") || (data7 === "clearBeforeWeathering")) || (data7 === "clearLast")) || (data7 === "clearBoth"))){
+const err12 = {instancePath:instancePath+"/route/sealing",schemaPath:"#/$defs/LadderRoute/properties/sealing/enum",keyword:"enum",params:{allowedValues: schema48.properties.sealing.enum}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+var valid3 = _errs20 === errors;
+}
+else {
+var valid3 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/route",schemaPath:"#/$defs/LadderRoute/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+const _errs23 = errors;
+if(data2 !== null){
+const err14 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+var _valid0 = _errs23 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err15 = {instancePath:instancePath+"/route",schemaPath:"#/properties/route/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs7;
+if(vErrors !== null){
+if(_errs7){
+vErrors.length = _errs7;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.steps !== undefined){
+let data8 = data.steps;
+const _errs25 = errors;
+if(errors === _errs25){
+if(Array.isArray(data8)){
+if(data8.length > 200){
+validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/maxItems",keyword:"maxItems",params:{limit: 200}}];
+return false;
+}
+else {
+if(data8.length < 1){
+validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/minItems",keyword:"minItems",params:{limit: 1}}];
+return false;
+}
+else {
+var valid4 = true;
+const len0 = data8.length;
+for(let i0=0; i0<len0; i0++){
+let data9 = data8[i0];
+const _errs27 = errors;
+const _errs28 = errors;
+if(errors === _errs28){
+if(data9 && typeof data9 == "object" && !Array.isArray(data9)){
+let missing2;
+if(((((((((((data9.name === undefined) && (missing2 = "name")) || ((data9.methodId === undefined) && (missing2 = "methodId"))) || ((data9.band === undefined) && (missing2 = "band"))) || ((data9.productId === undefined) && (missing2 = "productId"))) || ((data9.role === undefined) && (missing2 = "role"))) || ((data9.grit === undefined) && (missing2 = "grit"))) || ((data9.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data9.side === undefined) && (missing2 = "side"))) || ((data9.detail === undefined) && (missing2 = "detail"))) || ((data9.why === undefined) && (missing2 = "why"))){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/OwnRouteStep/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs30 = errors;
+for(const key2 in data9){
+if(!(func1.call(schema81.properties, key2))){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/OwnRouteStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs30 === errors){
+if(data9.name !== undefined){
+let data10 = data9.name;
+const _errs31 = errors;
+if(errors === _errs31){
+if(typeof data10 === "string"){
+if(data10.length > 200){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data10.length < 1){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data10)){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid6 = _errs31 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.methodId !== undefined){
+let data11 = data9.methodId;
+const _errs33 = errors;
+if(typeof data11 !== "string"){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/OwnRouteStep/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((((((((((((((((((((((((data11 === "cut") || (data11 === "washResin")) || (data11 === "degrease")) || (data11 === "dryFit")) || (data11 === "repair")) || (data11 === "reprint")) || (data11 === "heat")) || (data11 === "grind")) || (data11 === "shim")) || (data11 === "bond")) || (data11 === "firstCut")) || (data11 === "fill")) || (data11 === "brushFilm")) || (data11 === "solventSmooth")) || (data11 === "textureOn")) || (data11 === "sand")) || (data11 === "scuff")) || (data11 === "wash")) || (data11 === "prime")) || (data11 === "primeSand")) || (data11 === "inspect")) || (data11 === "sprayCoat")) || (data11 === "airbrushCoat")) || (data11 === "brushCoat")) || (data11 === "mask")) || (data11 === "maskRubber")) || (data11 === "edgeSeal")) || (data11 === "maskedCoat")) || (data11 === "unmask")) || (data11 === "warmDry")) || (data11 === "detail")) || (data11 === "clear")) || (data11 === "brushClear")) || (data11 === "darkWash")) || (data11 === "dryBrush")) || (data11 === "stipple")) || (data11 === "rub")) || (data11 === "shade")) || (data11 === "chip")) || (data11 === "scratch")) || (data11 === "streak")) || (data11 === "splatter")) || (data11 === "polish")) || (data11 === "dustOn")) || (data11 === "lights")) || (data11 === "fit"))){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/OwnRouteStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema81.properties.methodId.enum}}];
+return false;
+}
+var valid6 = _errs33 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.band !== undefined){
+let data12 = data9.band;
+const _errs35 = errors;
+if(typeof data12 !== "string"){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/OwnRouteStep/properties/band/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data12 === "cutBond") || (data12 === "fillSand")) || (data12 === "prime")) || (data12 === "colour")) || (data12 === "maskDetail")) || (data12 === "weather")) || (data12 === "fit"))){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/OwnRouteStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema81.properties.band.enum}}];
+return false;
+}
+var valid6 = _errs35 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.productId !== undefined){
+let data13 = data9.productId;
+const _errs37 = errors;
+const _errs38 = errors;
+let valid7 = false;
+const _errs39 = errors;
+if(errors === _errs39){
+if(typeof data13 === "string"){
+if(!pattern9.test(data13)){
+const err16 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+}
+else {
+const err17 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+var _valid1 = _errs39 === errors;
+valid7 = valid7 || _valid1;
+const _errs41 = errors;
+if(data13 !== null){
+const err18 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+var _valid1 = _errs41 === errors;
+valid7 = valid7 || _valid1;
+if(!valid7){
+const err19 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs38;
+if(vErrors !== null){
+if(_errs38){
+vErrors.length = _errs38;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid6 = _errs37 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.role !== undefined){
+let data14 = data9.role;
+const _errs43 = errors;
+const _errs44 = errors;
+let valid8 = false;
+const _errs45 = errors;
+if(errors === _errs45){
+if(typeof data14 === "string"){
+if(data14.length > 20){
+const err20 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data14)){
+const err21 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+}
+}
+else {
+const err22 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+}
+var _valid2 = _errs45 === errors;
+valid8 = valid8 || _valid2;
+const _errs47 = errors;
+if(data14 !== null){
+const err23 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+var _valid2 = _errs47 === errors;
+valid8 = valid8 || _valid2;
+if(!valid8){
+const err24 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs44;
+if(vErrors !== null){
+if(_errs44){
+vErrors.length = _errs44;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid6 = _errs43 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.grit !== undefined){
+let data15 = data9.grit;
+const _errs49 = errors;
+const _errs50 = errors;
+let valid9 = false;
+const _errs51 = errors;
+if(errors === _errs51){
+if(typeof data15 === "string"){
+if(data15.length > 20){
+const err25 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data15)){
+const err26 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+}
+}
+else {
+const err27 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+}
+var _valid3 = _errs51 === errors;
+valid9 = valid9 || _valid3;
+const _errs53 = errors;
+if(data15 !== null){
+const err28 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+}
+var _valid3 = _errs53 === errors;
+valid9 = valid9 || _valid3;
+if(!valid9){
+const err29 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs50;
+if(vErrors !== null){
+if(_errs50){
+vErrors.length = _errs50;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid6 = _errs49 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.coatMicrometres !== undefined){
+let data16 = data9.coatMicrometres;
+const _errs55 = errors;
+const _errs56 = errors;
+let valid10 = false;
+const _errs57 = errors;
+if(errors === _errs57){
+if((typeof data16 == "number") && (isFinite(data16))){
+if(data16 > 20000 || isNaN(data16)){
+const err30 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+else {
+if(data16 < 0 || isNaN(data16)){
+const err31 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+}
+}
+else {
+const err32 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+}
+var _valid4 = _errs57 === errors;
+valid10 = valid10 || _valid4;
+const _errs59 = errors;
+if(data16 !== null){
+const err33 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+}
+var _valid4 = _errs59 === errors;
+valid10 = valid10 || _valid4;
+if(!valid10){
+const err34 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err34];
+}
+else {
+vErrors.push(err34);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs56;
+if(vErrors !== null){
+if(_errs56){
+vErrors.length = _errs56;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid6 = _errs55 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.side !== undefined){
+let data17 = data9.side;
+const _errs61 = errors;
+if(typeof data17 !== "string"){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/OwnRouteStep/properties/side/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data17 === "all") || (data17 === "under")) || (data17 === "top"))){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/OwnRouteStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema81.properties.side.enum}}];
+return false;
+}
+var valid6 = _errs61 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.detail !== undefined){
+let data18 = data9.detail;
+const _errs63 = errors;
+if(errors === _errs63){
+if(typeof data18 === "string"){
+if(data18.length > 4000){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/OwnRouteStep/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/OwnRouteStep/properties/detail/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid6 = _errs63 === errors;
+}
+else {
+var valid6 = true;
+}
+if(valid6){
+if(data9.why !== undefined){
+let data19 = data9.why;
+const _errs65 = errors;
+if(errors === _errs65){
+if(typeof data19 === "string"){
+if(data19.length > 2000){
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/OwnRouteStep/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/OwnRouteStep/properties/why/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid6 = _errs65 === errors;
+}
+else {
+var valid6 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/OwnRouteStep/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid4 = _errs27 === errors;
+if(!valid4){
+break;
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs25 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data20 = data.id;
+const _errs67 = errors;
+if(errors === _errs67){
+if(typeof data20 === "string"){
+if(!pattern9.test(data20)){
+validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs67 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data21 = data.revision;
+const _errs69 = errors;
+if(!(((typeof data21 == "number") && (!(data21 % 1) && !isNaN(data21))) && (isFinite(data21)))){
+validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs69){
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 < 0 || isNaN(data21)){
+validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs69 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate51.errors = vErrors;
+return errors === 0;
+}
+validate51.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
 const pattern94 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
@@ -11402,7 +12328,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
+if(((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
 validate20.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -11440,7 +12366,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 6)){
+if(!(data1 === 7)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -16251,125 +17177,155 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.climateReadings !== undefined){
-let data151 = data.climateReadings;
+if(data.ownRoutes !== undefined){
+let data151 = data.ownRoutes;
 const _errs403 = errors;
 if(errors === _errs403){
 if(Array.isArray(data151)){
 var valid66 = true;
 const len24 = data151.length;
 for(let i24=0; i24<len24; i24++){
-let data152 = data151[i24];
 const _errs405 = errors;
+if(!(validate51(data151[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data151,parentDataProperty:i24,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
+errors = vErrors.length;
+}
+var valid66 = _errs405 === errors;
+if(!valid66){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/ownRoutes",schemaPath:"#/properties/ownRoutes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs403 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.climateReadings !== undefined){
+let data153 = data.climateReadings;
 const _errs406 = errors;
 if(errors === _errs406){
-if(data152 && typeof data152 == "object" && !Array.isArray(data152)){
+if(Array.isArray(data153)){
+var valid67 = true;
+const len25 = data153.length;
+for(let i25=0; i25<len25; i25++){
+let data154 = data153[i25];
+const _errs408 = errors;
+const _errs409 = errors;
+if(errors === _errs409){
+if(data154 && typeof data154 == "object" && !Array.isArray(data154)){
 let missing10;
-if(((((((((data152.atMs === undefined) && (missing10 = "atMs")) || ((data152.temperatureCelsius === undefined) && (missing10 = "temperatureCelsius"))) || ((data152.relativeHumidityPercent === undefined) && (missing10 = "relativeHumidityPercent"))) || ((data152.windMetresPerSecond === undefined) && (missing10 = "windMetresPerSecond"))) || ((data152.kind === undefined) && (missing10 = "kind"))) || ((data152.source === undefined) && (missing10 = "source"))) || ((data152.id === undefined) && (missing10 = "id"))) || ((data152.revision === undefined) && (missing10 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing10}}];
+if(((((((((data154.atMs === undefined) && (missing10 = "atMs")) || ((data154.temperatureCelsius === undefined) && (missing10 = "temperatureCelsius"))) || ((data154.relativeHumidityPercent === undefined) && (missing10 = "relativeHumidityPercent"))) || ((data154.windMetresPerSecond === undefined) && (missing10 = "windMetresPerSecond"))) || ((data154.kind === undefined) && (missing10 = "kind"))) || ((data154.source === undefined) && (missing10 = "source"))) || ((data154.id === undefined) && (missing10 = "id"))) || ((data154.revision === undefined) && (missing10 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing10}}];
 return false;
 }
 else {
-const _errs408 = errors;
-for(const key10 in data152){
+const _errs411 = errors;
+for(const key10 in data154){
 if(!((((((((key10 === "atMs") || (key10 === "temperatureCelsius")) || (key10 === "relativeHumidityPercent")) || (key10 === "windMetresPerSecond")) || (key10 === "kind")) || (key10 === "source")) || (key10 === "id")) || (key10 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
 return false;
 break;
 }
 }
-if(_errs408 === errors){
-if(data152.atMs !== undefined){
-let data153 = data152.atMs;
-const _errs409 = errors;
-if(!(((typeof data153 == "number") && (!(data153 % 1) && !isNaN(data153))) && (isFinite(data153)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+if(_errs411 === errors){
+if(data154.atMs !== undefined){
+let data155 = data154.atMs;
+const _errs412 = errors;
+if(!(((typeof data155 == "number") && (!(data155 % 1) && !isNaN(data155))) && (isFinite(data155)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs409){
-if((typeof data153 == "number") && (isFinite(data153))){
-if(data153 > 4102444800000 || isNaN(data153)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data153 < 946684800000 || isNaN(data153)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid68 = _errs409 === errors;
-}
-else {
-var valid68 = true;
-}
-if(valid68){
-if(data152.temperatureCelsius !== undefined){
-let data154 = data152.temperatureCelsius;
-const _errs411 = errors;
-if(errors === _errs411){
-if((typeof data154 == "number") && (isFinite(data154))){
-if(data154 > 70 || isNaN(data154)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
-return false;
-}
-else {
-if(data154 < -50 || isNaN(data154)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid68 = _errs411 === errors;
-}
-else {
-var valid68 = true;
-}
-if(valid68){
-if(data152.relativeHumidityPercent !== undefined){
-let data155 = data152.relativeHumidityPercent;
-const _errs413 = errors;
-if(errors === _errs413){
+if(errors === _errs412){
 if((typeof data155 == "number") && (isFinite(data155))){
-if(data155 > 100 || isNaN(data155)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+if(data155 > 4102444800000 || isNaN(data155)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data155 < 0.1 || isNaN(data155)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+if(data155 < 946684800000 || isNaN(data155)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
-return false;
 }
-}
-var valid68 = _errs413 === errors;
+var valid69 = _errs412 === errors;
 }
 else {
-var valid68 = true;
+var valid69 = true;
 }
-if(valid68){
-if(data152.windMetresPerSecond !== undefined){
-let data156 = data152.windMetresPerSecond;
-const _errs415 = errors;
-const _errs416 = errors;
-let valid69 = false;
-const _errs417 = errors;
-if(errors === _errs417){
+if(valid69){
+if(data154.temperatureCelsius !== undefined){
+let data156 = data154.temperatureCelsius;
+const _errs414 = errors;
+if(errors === _errs414){
 if((typeof data156 == "number") && (isFinite(data156))){
-if(data156 > 60 || isNaN(data156)){
-const err108 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(data156 > 70 || isNaN(data156)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+return false;
+}
+else {
+if(data156 < -50 || isNaN(data156)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid69 = _errs414 === errors;
+}
+else {
+var valid69 = true;
+}
+if(valid69){
+if(data154.relativeHumidityPercent !== undefined){
+let data157 = data154.relativeHumidityPercent;
+const _errs416 = errors;
+if(errors === _errs416){
+if((typeof data157 == "number") && (isFinite(data157))){
+if(data157 > 100 || isNaN(data157)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data157 < 0.1 || isNaN(data157)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid69 = _errs416 === errors;
+}
+else {
+var valid69 = true;
+}
+if(valid69){
+if(data154.windMetresPerSecond !== undefined){
+let data158 = data154.windMetresPerSecond;
+const _errs418 = errors;
+const _errs419 = errors;
+let valid70 = false;
+const _errs420 = errors;
+if(errors === _errs420){
+if((typeof data158 == "number") && (isFinite(data158))){
+if(data158 > 60 || isNaN(data158)){
+const err108 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
 if(vErrors === null){
 vErrors = [err108];
 }
@@ -16379,8 +17335,8 @@ vErrors.push(err108);
 errors++;
 }
 else {
-if(data156 < 0 || isNaN(data156)){
-const err109 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data158 < 0 || isNaN(data158)){
+const err109 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err109];
 }
@@ -16392,7 +17348,7 @@ errors++;
 }
 }
 else {
-const err110 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err110 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err110];
 }
@@ -16402,11 +17358,11 @@ vErrors.push(err110);
 errors++;
 }
 }
-var _valid23 = _errs417 === errors;
-valid69 = valid69 || _valid23;
-const _errs419 = errors;
-if(data156 !== null){
-const err111 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid23 = _errs420 === errors;
+valid70 = valid70 || _valid23;
+const _errs422 = errors;
+if(data158 !== null){
+const err111 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err111];
 }
@@ -16415,10 +17371,10 @@ vErrors.push(err111);
 }
 errors++;
 }
-var _valid23 = _errs419 === errors;
-valid69 = valid69 || _valid23;
-if(!valid69){
-const err112 = {instancePath:instancePath+"/climateReadings/" + i24+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+var _valid23 = _errs422 === errors;
+valid70 = valid70 || _valid23;
+if(!valid70){
+const err112 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err112];
 }
@@ -16430,124 +17386,124 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs416;
+errors = _errs419;
 if(vErrors !== null){
-if(_errs416){
-vErrors.length = _errs416;
+if(_errs419){
+vErrors.length = _errs419;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid68 = _errs415 === errors;
+var valid69 = _errs418 === errors;
 }
 else {
-var valid68 = true;
+var valid69 = true;
 }
-if(valid68){
-if(data152.kind !== undefined){
-let data157 = data152.kind;
-const _errs421 = errors;
-if(typeof data157 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
+if(valid69){
+if(data154.kind !== undefined){
+let data159 = data154.kind;
+const _errs424 = errors;
+if(typeof data159 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data157 === "measured") || (data157 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema79.properties.kind.enum}}];
+if(!((data159 === "measured") || (data159 === "forecast"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema82.properties.kind.enum}}];
 return false;
 }
-var valid68 = _errs421 === errors;
+var valid69 = _errs424 === errors;
 }
 else {
-var valid68 = true;
+var valid69 = true;
 }
-if(valid68){
-if(data152.source !== undefined){
-let data158 = data152.source;
-const _errs423 = errors;
-if(errors === _errs423){
-if(typeof data158 === "string"){
-if(data158.length > 100){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
+if(valid69){
+if(data154.source !== undefined){
+let data160 = data154.source;
+const _errs426 = errors;
+if(errors === _errs426){
+if(typeof data160 === "string"){
+if(data160.length > 100){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
 return false;
 }
 else {
-if(!pattern4.test(data158)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+if(!pattern4.test(data160)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid68 = _errs423 === errors;
-}
-else {
-var valid68 = true;
-}
-if(valid68){
-if(data152.id !== undefined){
-let data159 = data152.id;
-const _errs425 = errors;
-if(errors === _errs425){
-if(typeof data159 === "string"){
-if(!pattern9.test(data159)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid68 = _errs425 === errors;
-}
-else {
-var valid68 = true;
-}
-if(valid68){
-if(data152.revision !== undefined){
-let data160 = data152.revision;
-const _errs427 = errors;
-if(!(((typeof data160 == "number") && (!(data160 % 1) && !isNaN(data160))) && (isFinite(data160)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs427){
-if((typeof data160 == "number") && (isFinite(data160))){
-if(data160 < 0 || isNaN(data160)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid68 = _errs427 === errors;
-}
-else {
-var valid68 = true;
-}
-}
-}
-}
-}
-}
-}
-}
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i24,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid66 = _errs405 === errors;
-if(!valid66){
+var valid69 = _errs426 === errors;
+}
+else {
+var valid69 = true;
+}
+if(valid69){
+if(data154.id !== undefined){
+let data161 = data154.id;
+const _errs428 = errors;
+if(errors === _errs428){
+if(typeof data161 === "string"){
+if(!pattern9.test(data161)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid69 = _errs428 === errors;
+}
+else {
+var valid69 = true;
+}
+if(valid69){
+if(data154.revision !== undefined){
+let data162 = data154.revision;
+const _errs430 = errors;
+if(!(((typeof data162 == "number") && (!(data162 % 1) && !isNaN(data162))) && (isFinite(data162)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs430){
+if((typeof data162 == "number") && (isFinite(data162))){
+if(data162 < 0 || isNaN(data162)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid69 = _errs430 === errors;
+}
+else {
+var valid69 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid67 = _errs408 === errors;
+if(!valid67){
 break;
 }
 }
@@ -16557,10 +17513,11 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs403 === errors;
+var valid0 = _errs406 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
