@@ -203,7 +203,7 @@ function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; r
         {!isChosen && ladder?.route && (
           <Button
             look="quiet"
-            className="px-2! text-sm"
+            className="px-2! text-sm whitespace-nowrap"
             aria-label={`Grow ${part.name} by ${forecast.name}`}
             onClick={() =>
               void edit(`Grow the ladder of ${part.name} by ${forecast.name.toLowerCase()}`, (change) =>
