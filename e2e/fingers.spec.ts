@@ -6,7 +6,9 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true
 /** What is pressed and is lower than a fingertip, but for what stands in a line of text, which is pressed around it too. */
 function tooLow(): string[] {
   const found: string[] = [];
-  for (const element of document.querySelectorAll<HTMLElement>('main button, main select, main summary, nav a, main .target, main .field')) {
+  for (const element of document.querySelectorAll<HTMLElement>(
+    'main button, main select, main summary, nav a, main .target, main .field',
+  )) {
     const { width, height } = element.getBoundingClientRect();
     if (width === 0 || height === 0 || element.classList.contains('in-text')) continue;
     if (height < 43.5) found.push(`${element.textContent} ${Math.round(width)} × ${Math.round(height)}`);

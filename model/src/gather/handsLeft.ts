@@ -2,8 +2,8 @@ import type { Rung } from '../records/rung';
 import { workedMs } from './gatherPlan';
 
 /**
- * Minutes of hands that rungs still ask for: their own minutes, less what was worked on those that are begun. Getting ready is no part of it, for
- * that is shared by what is done together; so the figure does not depend on the plan.
+ * Minutes of hands that rungs still ask for: their own minutes, less what was worked on those that are begun. Each counts its own getting ready,
+ * as if it were done alone, so that the figure does not depend on the plan; a plan that shares getting ready needs less.
  */
 export function handsLeft(rungs: readonly Pick<Rung, 'state' | 'minutes' | 'workedMs' | 'startedAtMs'>[], nowMs: number): number {
   return rungs

@@ -184,7 +184,10 @@ describe('the time at hand', () => {
     await screen.findByRole('group', { name: 'Until' });
     await user.click(screen.getByRole('button', { name: 'Plan round it' }));
     await waitFor(async () => expect((await db.records('shop').toArray())[0]?.busy).toHaveLength(1));
-    expect((await db.records('shop').toArray())[0]?.busy[0]).toMatchObject({ endMs: makeSampleProject().savedAtMs + 2 * 86_400_000, title: 'away' });
+    expect((await db.records('shop').toArray())[0]?.busy[0]).toMatchObject({
+      endMs: makeSampleProject().savedAtMs + 2 * 86_400_000,
+      title: 'away',
+    });
     await screen.findByText(/nothing to do until Sat \d\d:\d\d/u);
     await store.undo();
     await screen.findByRole('button', { name: /^Take in hand ·/u });

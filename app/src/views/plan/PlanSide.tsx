@@ -50,7 +50,6 @@ export function PlanSide({
     [...partIds].flatMap((id) => index.rungsOf(id)),
     now,
   );
-  const ahead = handsMinutes(own) - own.reduce((sum, time) => sum + time.setupMinutes, 0);
   return (
     <div className="no-print grid content-start gap-4 lg:min-h-0 lg:overflow-y-auto">
       {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} onChoose={onChoose} />}
@@ -86,10 +85,7 @@ export function PlanSide({
               name="hands left"
               reason={{
                 formula: 'Σ minutes of all rungs not done, less what was worked on them',
-                inputs: [
-                  ['placed by this plan', formatSpan(ahead)],
-                  ['getting ready beside it', formatSpan(own.reduce((sum, time) => sum + time.setupMinutes, 0))],
-                ],
+                inputs: [['in this plan, getting ready shared', formatSpan(handsMinutes(own))]],
                 source: `minutes of each rung; the best of ${plan.rounds} plans looked at${plan.isFinal ? '' : ' so far'}, found by: ${plan.foundBy}`,
               }}
             >
