@@ -145,6 +145,25 @@ describe('the surface of a part', () => {
     expect(text()).not.toContain('Stop: nothing more to win');
     expect(screen.queryByRole('button', { name: /^Leave out/u })).toBeNull();
   });
+  it('a zone rougher than the forecast counts with is told, and filled by itself', async () => {
+    const project = makeSampleProject();
+    // Reckoned by hand as smooth as its walls, while its shape says that domes are rough.
+    const parts = project.parts.map((part) =>
+      part.id === 'host'
+        ? { ...part, ridgeMicrometres: 20, shapeId: 'ball' as const, sizeMillimetres: [60, 60, 60], layerMillimetres: 0.2 }
+        : part,
+    );
+    const { user, db } = await openShop('/surface/host', { ...withTurns(), parts, meshes: [], flaws: [], passes: [] });
+    const sheet = await screen.findByRole('region', { name: 'Zones that are a case of their own' });
+    expect(sheet.textContent).toMatch(/Domes, \d+ cm².*loops? more.*than the part gets/u);
+    await user.click(within(sheet).getByRole('button', { name: 'Fill domes first' }));
+    expect(await within(sheet).findAllByText('on the ladder')).toHaveLength(1);
+    const ladder = await db.records('ladders').get('host');
+    const names = (await db.records('rungs').bulkGet([...(ladder?.rungIds ?? [])])).map((rung) => rung?.name ?? '');
+    expect(names.indexOf('fill domes')).toBe(names.indexOf('sand domes') - 1);
+    await user.click(await screen.findByRole('button', { name: /^Undo Fill domes/u }));
+    expect(await within(sheet).findByRole('button', { name: 'Fill domes first' })).toBeTruthy();
+  });
   it('a school is grown where it is compared, and undo brings the ladder back', async () => {
     const { user, db } = await openShop('/surface/host');
     const before = await db.records('ladders').get('host');
