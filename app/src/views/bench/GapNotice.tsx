@@ -5,7 +5,7 @@ import { workedMs } from '@zinc-ladder/model/gather/gatherPlan';
 import { Button } from '../../ui/Button';
 import type { Formats } from '../../ui/useFormats';
 import { formatSpan } from '../../ui/useFormats';
-import { useBenchMoment } from './useBenchMoment';
+import { useBenchMoment } from '../../features/rung/useBenchMoment';
 import { useTimeGap } from './useTimeGap';
 
 /** Asks what to make of the time the screen was away; puts a timer right by itself when the clock was turned back. */

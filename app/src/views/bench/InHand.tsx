@@ -16,7 +16,7 @@ import { ForgottenTimer } from './ForgottenTimer';
 import { GapNotice } from './GapNotice';
 import { NoteForm } from './NoteForm';
 import { RungHead } from './RungHead';
-import { useBenchMoment } from './useBenchMoment';
+import { useBenchMoment } from '../../features/rung/useBenchMoment';
 import { useWakeLock } from './useWakeLock';
 
 /** A rung that is in hand for longer than any day's work was left running. */

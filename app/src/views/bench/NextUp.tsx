@@ -12,7 +12,7 @@ import { Cautions } from '../../ui/Cautions';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { RungHead } from './RungHead';
-import { useBenchMoment } from './useBenchMoment';
+import { useBenchMoment } from '../../features/rung/useBenchMoment';
 
 /** Later than this the next rung is something to wait for rather than to start. */
 const SOON_MS = 6 * 60_000;

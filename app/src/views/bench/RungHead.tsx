@@ -4,8 +4,8 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { ShopIndex } from '../../data/useShopIndex';
 import type { Formats } from '../../ui/useFormats';
-import { findLastTime } from './lastTime';
-import { RungFacts } from './RungFacts';
+import { findLastTime } from '../../features/rung/lastTime';
+import { RungFacts } from '../../features/rung/RungFacts';
 
 /** Which rung it is, what to do, and its figures. */
 export function RungHead({

@@ -11,7 +11,7 @@ import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Swatch } from '../../ui/Swatch';
 import { leaveOut } from '../../data/changes/rungStateChanges';
-import { useBenchMoment } from './useBenchMoment';
+import { useBenchMoment } from '../../features/rung/useBenchMoment';
 
 const SHOWN = 14;
 

@@ -11,7 +11,7 @@ import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
 import { MomentField } from '../../ui/MomentField';
 import { formatSpan } from '../../ui/useFormats';
-import type { PlannedShop } from '../plan/planned';
+import type { PlannedShop } from '../../features/plan/planned';
 
 /** So much time and no more: what fits. Or none at all for a while: the plan goes round it. */
 export function TimeAtHand({ plan, index }: { readonly plan: PlannedShop; readonly index: ShopIndex }) {

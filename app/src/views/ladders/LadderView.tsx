@@ -18,7 +18,7 @@ import { Button } from '../../ui/Button';
 import { CoreSample } from '../../ui/CoreSample';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
-import { toFilmRung } from './filmRung';
+import { toFilmRung } from '../../features/rung/filmRung';
 import { GrowPanel } from './GrowPanel';
 import { JoinsPanel } from './JoinsPanel';
 import { LayersPanel } from './layers/LayersPanel';

@@ -17,9 +17,9 @@ import { usePlan } from '../../engine/usePlan';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { formatSpan, useFormats } from '../../ui/useFormats';
-import { findLastTime } from '../bench/lastTime';
-import { RungFacts } from '../bench/RungFacts';
-import { useBenchMoment } from '../bench/useBenchMoment';
+import { findLastTime } from '../../features/rung/lastTime';
+import { RungFacts } from '../../features/rung/RungFacts';
+import { useBenchMoment } from '../../features/rung/useBenchMoment';
 import { RungEditor } from './RungEditor';
 
 const STATE_NAMES = { open: 'to do', inHand: 'in hand', setDown: 'set down', done: 'done', leftOut: 'left out' } as const;

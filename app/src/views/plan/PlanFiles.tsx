@@ -4,7 +4,7 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
 import { toLocalInput } from '../../ui/localInput';
 import { download, fileName } from '../../ui/download';
-import type { PlannedShop } from './planned';
+import type { PlannedShop } from '../../features/plan/planned';
 
 /** The plan on paper and in a calendar. */
 export function PlanFiles({

@@ -9,7 +9,7 @@ import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { localDate } from './planDays';
-import type { PlannedShop } from './planned';
+import type { PlannedShop } from '../../features/plan/planned';
 
 const HEAD_HEIGHT = 56;
 const ROW_HEIGHT = 38;

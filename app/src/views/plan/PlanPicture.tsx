@@ -13,7 +13,7 @@ import type { Formats } from '../../ui/useFormats';
 import { useFormats } from '../../ui/useFormats';
 import { BARE } from '../ladders/RungBox';
 import { AirBand } from './AirBand';
-import type { PlannedShop } from './planned';
+import type { PlannedShop } from '../../features/plan/planned';
 import type { PlanWindow } from './planWindow';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './planWindow';
 import { RackRow } from './RackRow';

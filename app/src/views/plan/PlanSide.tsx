@@ -17,7 +17,7 @@ import { Why } from '../../ui/Why';
 import { LockControl } from './LockControl';
 import { OutlookSheet } from './OutlookSheet';
 import { ReasonSteps } from './ReasonSteps';
-import type { PlannedShop } from './planned';
+import type { PlannedShop } from '../../features/plan/planned';
 import { WhatHelps } from './WhatHelps';
 
 /** A window met with less than this to spare is at risk. */

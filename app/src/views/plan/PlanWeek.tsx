@@ -8,7 +8,7 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { datesFrom, localDate } from './planDays';
-import type { PlannedShop } from './planned';
+import type { PlannedShop } from '../../features/plan/planned';
 
 const WEEK = 7;
 const NO_HANDS: HandsDay<RungTime> = { stretches: [], minutes: 0 };

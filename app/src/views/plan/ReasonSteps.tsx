@@ -4,7 +4,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { waitWords } from '../../engine/reasonWords';
 import { useFormats } from '../../ui/useFormats';
-import type { PlannedShop } from './planned';
+import type { PlannedShop } from '../../features/plan/planned';
 
 /** The chain of reasons from a rung back to now; each rung in it can be chosen. */
 export function ReasonSteps({

@@ -19,7 +19,7 @@ import { usePlanRecords } from '../../engine/usePlanRecords';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
-import type { PlannedShop } from './planned';
+import type { PlannedShop } from '../../features/plan/planned';
 import { whatIfWords } from './whatIfWords';
 
 interface Trial {

@@ -14,7 +14,7 @@ import { InlineField, InlineNumber, SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
-import { toFilmRung } from '../ladders/filmRung';
+import { toFilmRung } from '../../features/rung/filmRung';
 
 const KIND_NAMES: Readonly<Record<Fit['kind'], string>> = { shaft: 'shaft in a hole', lid: 'lid on a box', slot: 'tongue in a slot' };
 const VERDICTS = { moves: 'moves', snug: 'snug: it will scrape', clashes: 'does not go in' } as const;

@@ -11,7 +11,7 @@ import { usePlan } from '../../../engine/usePlan';
 import { CoreSample } from '../../../ui/CoreSample';
 import { SelectField } from '../../../ui/fields';
 import { useFormats } from '../../../ui/useFormats';
-import { toFilmRung } from '../filmRung';
+import { toFilmRung } from '../../../features/rung/filmRung';
 import { FindingList } from './FindingList';
 import { LightPanel } from './LightPanel';
 import { SymptomPanel } from './SymptomPanel';
