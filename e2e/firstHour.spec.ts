@@ -5,7 +5,7 @@ test('from an empty browser to the first logged rung of a part of one’s own', 
   await page.goto(EMPTY);
   await pressStart(page);
   await page.getByLabel('Hands').selectOption({ label: 'Whenever I can, 8 to 23' });
-  await page.getByLabel('Gloss enamel').check();
+  await page.getByLabel(/^Gloss enamel/u).check();
   await page.getByLabel('Prop', { exact: true }).fill('Harbour buoy');
   await page.getByLabel('Part', { exact: true }).fill('Hull');
   await page.getByLabel('Or near to a').selectOption({ label: 'Ball' });

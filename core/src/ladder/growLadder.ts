@@ -3,6 +3,7 @@ import type { AgeId } from './ages';
 import type { BandId } from './bands';
 import type { Finish, FinishId } from './finishes';
 import { finishAtAge } from './finishes';
+import { isGlued } from './filmOnFaces';
 import type { MaterialId } from './materials';
 import { findMaterial } from './materials';
 import type { Method } from './methods';
@@ -149,6 +150,6 @@ function draftRung(row: RouteRow, turn: number, choice: RouteChoice, { lastGrit,
 export function gatherCautions(method: Method, productCautions: readonly string[], material: MaterialId): string[] {
   const ofMethod = method.cautions.map((id) => (id === 'dust' && findMaterial(material).isResin ? 'resinDust' : id));
   // A bond's glue says what it needs; the method's caution stands in only where no product is named.
-  const ids = method.id === 'bond' && productCautions.length > 0 ? productCautions : [...ofMethod, ...productCautions];
+  const ids = isGlued(method.id) && productCautions.length > 0 ? productCautions : [...ofMethod, ...productCautions];
   return [...new Set(ids)];
 }

@@ -6,6 +6,7 @@ import { findProductClass, TRANSFER } from '../cure/productClasses';
 import type { Engraving, EngravingLeft } from '../film/filmBudget';
 import { brushedHeight, edgeRadius, engravingLeft } from '../film/filmBudget';
 import { stackFilms, stackHeight } from '../film/filmStack';
+import { leavesFilmOnFaces } from '../ladder/filmOnFaces';
 import type { RouteChoice, RungDraft } from '../ladder/growLadder';
 import { growLadder } from '../ladder/growLadder';
 import { findMaterial } from '../ladder/materials';
@@ -110,7 +111,7 @@ export function forecastSchool(choice: RouteChoice, ask: ForecastAsk): SchoolFor
 
 /** A film on the faces; glue lies in the seam, and solvent leaves nothing. */
 function filmOf(rung: RungDraft): number | null {
-  return findMethod(rung.methodId).laysFilm && rung.methodId !== 'bond' ? rung.coatMicrometres : null;
+  return leavesFilmOnFaces(rung.methodId) ? rung.coatMicrometres : null;
 }
 
 function cutOf(choice: RouteChoice, loops: LoopForecast): number {

@@ -1,5 +1,5 @@
 import { coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { leavesFilmOnFaces } from '@zinc-ladder/core/ladder/filmOnFaces';
 import type { Product } from '../records/product';
 import type { Rung } from '../records/rung';
 import { coatPaintOf, effectOf, labOfProduct } from './gatherPaints';
@@ -32,7 +32,7 @@ export function coatsOnLadder(
   if (!first) return null;
   const below = kept
     .slice(0, kept.indexOf(first))
-    .filter((rung) => findMethod(rung.methodId).laysFilm && rung.methodId !== 'maskRubber' && rung.methodId !== 'bond');
+    .filter((rung) => leavesFilmOnFaces(rung.methodId));
   const under = products.get(below.at(-1)?.productId ?? '');
   const lab = under && labOfProduct(under);
   const coat = effectOf(paint) === 'none' ? coatPaintOf(paint, mirrored) : null;

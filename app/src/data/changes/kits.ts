@@ -53,12 +53,13 @@ export const KITS: readonly Kit[] = [
   },
   {
     id: 'glossEnamel',
-    name: 'Gloss enamel',
+    // The look, not the chemistry: these lacquers take a lacquer clear, which would wrinkle an enamel.
+    name: 'Gloss enamel, in lacquer',
     products: [
       FILLER_PRIMER,
       kitProduct('Light primer', 'primer', '#cfd0cf', 'matte'),
-      kitProduct('Gloss blue', 'enamelColour', '#23457d', 'gloss'),
-      kitProduct('Gloss cream', 'enamelColour', '#e4d9b6', 'gloss'),
+      kitProduct('Gloss blue', 'lacquerColour', '#23457d', 'gloss'),
+      kitProduct('Gloss cream', 'lacquerColour', '#e4d9b6', 'gloss'),
       kitProduct('Gloss clear', 'lacquerClear', null, 'gloss'),
     ],
   },

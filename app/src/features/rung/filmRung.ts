@@ -1,4 +1,5 @@
 import type { FilmRung } from '@zinc-ladder/core/film/filmStack';
+import { leavesFilmOnFaces } from '@zinc-ladder/core/ladder/filmOnFaces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { ShopIndex } from '../../data/useShopIndex';
@@ -9,7 +10,7 @@ export function toFilmRung(rung: Rung, index: Pick<ShopIndex, 'products'>): Film
   return {
     rungId: rung.id,
     name: rung.name,
-    filmMicrometres: method.laysFilm && method.id !== 'bond' && method.id !== 'maskRubber' ? rung.coatMicrometres : null,
+    filmMicrometres: leavesFilmOnFaces(method.id) ? rung.coatMicrometres : null,
     isSanding: method.roughens,
     colourHex: index.products.get(rung.productId ?? '')?.colourHex ?? null,
   };
