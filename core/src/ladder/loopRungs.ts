@@ -1,3 +1,4 @@
+import type { BandId } from './bands';
 import { findMethod } from './methods';
 
 /** A rung as far as loops go. */
@@ -23,4 +24,11 @@ export function findLoopTurns(rungs: readonly LoopRung[]): LoopTurn[] {
     if (!next || rung.methodId !== 'prime' || !findMethod(next.methodId).roughens) return [];
     return [{ primeId: rung.id, sandId: next.id, isOpen: rung.state === 'open' && next.state === 'open' }];
   });
+}
+
+/** Whether a ladder has a filler or primer to lay yet, in a turn or without one. */
+export function isFillingOpen(rungs: readonly (LoopRung & { readonly band: BandId })[]): boolean {
+  return rungs.some(
+    ({ band, state, methodId }) => state === 'open' && (band === 'fillSand' || band === 'prime') && findMethod(methodId).laysFilm,
+  );
 }

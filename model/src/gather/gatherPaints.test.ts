@@ -12,6 +12,7 @@ import {
   mixOfCard,
   scatterOf,
   strengthCards,
+  taughtPaints,
   whiteOf,
 } from './gatherPaints';
 
@@ -112,6 +113,18 @@ describe('a card’s mix', () => {
     expect(labOfCard(card({ swatchHex: '#808080' }))?.[0]).toBeCloseTo(53.585, 2);
     expect(labOfCard(card({ reading, swatchHex: '#808080' }))).toEqual([40, -10, 5]);
     expect(labOfCard(card({}))).toBeNull();
+  });
+  it('teach the paints that stand mixed on them, and none where a part of the mix is not known', () => {
+    const read = card({ reading: { method: 'reader', lab: [40, -10, 5], count: 3, spread: 0.1, atMs: 0 } });
+    expect(taughtPaints([read], SHELF)).toEqual(new Set(['green', 'white']));
+    expect(taughtPaints([card({})], SHELF).size).toBe(0);
+    expect(
+      taughtPaints([{ ...read, components: [...read.components, { productId: null, name: 'something old', amount: 1 }] }], SHELF).size,
+    ).toBe(0);
+    expect(taughtPaints([{ ...read, components: [...read.components, { productId: null, name: 'water', amount: 1 }] }], SHELF).size).toBe(
+      2,
+    );
+    expect(taughtPaints([{ ...read, components: read.components.slice(0, 1) }], SHELF).size).toBe(0);
   });
   it('white keeps its strength', () => {
     expect(whiteOf([])).toBeNull();

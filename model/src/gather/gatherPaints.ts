@@ -81,8 +81,7 @@ export function mixOfCard(
 ): MixPart[] | null {
   const mix: MixPart[] = [];
   for (const component of card.components) {
-    // Water thins and dries away; it takes no part in the colour.
-    if (component.productId === null && /water|thinner|medium/iu.test(component.name)) continue;
+    if (isWater(component)) continue;
     const product = products.get(component.productId ?? '');
     const paint = product && effectOf(product) === 'none' ? mixPaintOf(product, mirrored) : null;
     if (!paint) return null;
@@ -91,14 +90,35 @@ export function mixOfCard(
   return mix.length > 0 ? mix : null;
 }
 
-/** Cards that teach strengths: read, not judged by eye, of paints with known colours. */
+/** Water thins and dries away; it takes no part in the colour. */
+function isWater({ productId, name }: MixComponent): boolean {
+  return productId === null && /water|thinner|medium/iu.test(name);
+}
+
+/** Whether a card teaches strengths: read, not judged by eye, of paints with known colours. */
+function teaches({ reading, components }: MixCard, products: ReadonlyMap<string, Product>): boolean {
+  if (!reading || reading.method === 'eye') return false;
+  const paints = components.filter((component) => !isWater(component)).map(({ productId }) => products.get(productId ?? ''));
+  return paints.length > 0 && paints.every((product) => product !== undefined && isMixable(product));
+}
+
+/** Cards that teach strengths, as they are learned from. */
 export function strengthCards(cards: readonly MixCard[], products: ReadonlyMap<string, Product>): StrengthCard[] {
   return cards.flatMap((card) => {
-    if (!card.reading || card.reading.method === 'eye') return [];
-    const mix = mixOfCard(card, products, 0);
-    if (!mix || mix.some(({ paint }) => !isMixable(products.get(paint.id) as Product))) return [];
+    if (!card.reading || !teaches(card, products)) return [];
+    const mix = mixOfCard(card, products, 0) ?? [];
     return [{ id: card.id, parts: mix.map(({ paint, parts }) => ({ paintId: paint.id, parts })), lab: toLab(card.reading.lab) }];
   });
+}
+
+/** Paints whose strength is taught: those that stand mixed with others on such a card. */
+export function taughtPaints(cards: readonly MixCard[], products: ReadonlyMap<string, Product>): ReadonlySet<string> {
+  return new Set(
+    cards.flatMap((card) => {
+      const ids = card.components.flatMap(({ productId }) => productId ?? []);
+      return ids.length >= 2 && teaches(card, products) ? ids : [];
+    }),
+  );
 }
 
 /** The paint whose strength stays when others are learned: the lightest, white by custom. */

@@ -92,6 +92,18 @@ describe('growing a ladder', () => {
     expect(names.filter((name) => name === 'cut')).toHaveLength(1);
     expect(ladder?.rungIds).toHaveLength(rungs.length);
   });
+  it('takes the first primer of several for the only one of one', async () => {
+    const products = await db.records('products').toArray();
+    const { rungs } = grown();
+    const primers = rungs.filter(({ methodId }) => methodId === 'prime');
+    await store.edit('done', (edit) =>
+      edit.patch('rungs', 'host-1', { methodId: 'prime', name: `${primers[0]?.name.replace(/ \d+$/u, '') ?? ''} 7` }),
+    );
+    await store.edit('grow', (edit) => growOnto(edit, 'host', ROUTE, rungs, products, {}, makeId));
+    const ids = (await db.records('ladders').get('host'))?.rungIds ?? [];
+    const kept = await db.records('rungs').bulkGet([...ids]);
+    expect(kept.filter((rung) => rung?.methodId === 'prime')).toHaveLength(primers.length);
+  });
   it('by another school keeps the products, and one that is not for the part changes nothing', async () => {
     const products = await db.records('products').toArray();
     await store.edit('grow', (edit) => growOnto(edit, 'host', ROUTE, grown().rungs, products, {}, makeId));

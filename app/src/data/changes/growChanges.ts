@@ -22,22 +22,31 @@ export async function growOnto(
   chosen: ProductsByRole,
   makeId: () => string,
 ): Promise<void> {
-  const before = await rungsOfLadder(edit, ladderId);
-  const stays = (rung: Rung): boolean => rung.state === 'done' || rung.state === 'inHand' || rung.state === 'setDown';
-  const kept = before.filter(stays);
   const grown = drafts.map((draft) => toRung(draft, makeId(), ladderId, products, chosen));
+  await climbBy(edit, ladderId, route, grown);
+}
+
+/** Puts grown rungs over what was begun or done on a ladder, in place of what is open. */
+export async function climbBy(edit: Edit, ladderId: string, route: LadderRoute | null, grown: readonly Rung[]): Promise<void> {
+  const before = await rungsOfLadder(edit, ladderId);
+  const kept = before.filter(({ state }) => state === 'done' || state === 'inHand' || state === 'setDown');
   await edit.patch('ladders', ladderId, { route });
   await replaceRungs(edit, ladderId, before, [...kept, ...stillToClimb(grown, kept)]);
 }
 
-/** Grown rungs without those that were climbed already: what is cut off is not cut off again. */
-export function stillToClimb(grown: readonly Rung[], climbed: readonly Rung[]): Rung[] {
+/** Grown rungs without those that were climbed already: what is cut off is not cut off again, and the first primer of two is the only one of one. */
+function stillToClimb(grown: readonly Rung[], climbed: readonly Rung[]): Rung[] {
   const left = [...climbed];
   return grown.filter((rung) => {
-    const at = left.findIndex(({ methodId, name }) => methodId === rung.methodId && name === rung.name);
+    const name = withoutTurn(rung.name);
+    const at = left.findIndex((other) => other.methodId === rung.methodId && withoutTurn(other.name) === name);
     if (at !== -1) left.splice(at, 1);
     return at === -1;
   });
+}
+
+function withoutTurn(name: string): string {
+  return name.replace(/\s\d+$/u, '');
 }
 
 /** Grows a ladder anew by another smoothing school, with the products its rungs have. A school that is not for the part changes nothing. */

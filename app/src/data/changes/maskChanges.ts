@@ -38,14 +38,14 @@ export async function putMaskRungs(
     const productId = findMethod(entry.methodId).laysFilm
       ? (plan.regions.find((region) => region.id === entry.productOfRegionId)?.productId ?? null)
       : null;
-    const made = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, entry.areaSquareCentimetres);
+    const usual = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, entry.areaSquareCentimetres);
     return {
-      ...made,
+      ...usual,
       id: makeId(),
       ladderId,
       name: entry.name.slice(0, 200),
-      minutes: entry.minutes === null ? made.minutes : entry.minutes * part.count,
-      minutesFormula: entry.minutes === null ? made.minutesFormula : byOrder(entry.minutes, part.count),
+      minutes: entry.minutes === null ? usual.minutes : entry.minutes * part.count,
+      minutesFormula: entry.minutes === null ? usual.minutesFormula : byOrder(entry.minutes, part.count),
       detail: entry.note,
       why: 'by the order of masks',
     };

@@ -1,7 +1,7 @@
 import { rungsOfRoute, stepsOf } from '@zinc-ladder/model/gather/ownRoutes';
 import type { Edit } from '../edit';
 import { ShopError } from '../shopError';
-import { replaceRungs, rungsOfLadder, stillToClimb } from './growChanges';
+import { climbBy, rungsOfLadder } from './growChanges';
 
 /**
  * Keeps a ladder as a route of one's own, or puts it in place of one that is kept.
@@ -23,9 +23,5 @@ export async function growByOwnRoute(edit: Edit, ladderId: string, routeId: stri
   const ladder = await edit.need('ladders', ladderId);
   const part = await edit.need('parts', ladder.partId);
   const products = new Map((await edit.list('products')).map((product) => [product.id, product]));
-  const before = await rungsOfLadder(edit, ladderId);
-  const kept = before.filter(({ state }) => state === 'done' || state === 'inHand' || state === 'setDown');
-  const grown = rungsOfRoute(own, part, products, ladderId, makeId);
-  await edit.patch('ladders', ladderId, { route: own.route });
-  await replaceRungs(edit, ladderId, before, [...kept, ...stillToClimb(grown, kept)]);
+  await climbBy(edit, ladderId, own.route, rungsOfRoute(own, part, products, ladderId, makeId));
 }

@@ -1,3 +1,4 @@
+import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
 import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import { beadShareOf } from '@zinc-ladder/core/surface/layerRidges';
@@ -249,7 +250,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
         <p role="status">
           {missing ??
             (grown.kind === 'grown'
-              ? `${counted(grown.rungs.length, 'rung')} over ${formats.area(part.areaSquareCentimetres * part.count)}, ${formatSpan(grown.handsMinutes)} of hands. The first: ${grown.rungs[0]?.name ?? 'none'}.`
+              ? `${counted(grown.rungs.length, 'rung')} over ${formats.area(setArea(part.areaSquareCentimetres, part.count))}, ${formatSpan(grown.handsMinutes)} of hands. The first: ${grown.rungs[0]?.name ?? 'none'}.`
               : '')}
         </p>
       </div>

@@ -7,9 +7,8 @@ import { judgePasses } from '@zinc-ladder/core/inspection/verdict';
 import type { Finish } from '@zinc-ladder/core/ladder/finishes';
 import { finishAtAge } from '@zinc-ladder/core/ladder/finishes';
 import type { RouteChoice } from '@zinc-ladder/core/ladder/growLadder';
-import { findLoopTurns } from '@zinc-ladder/core/ladder/loopRungs';
+import { findLoopTurns, isFillingOpen } from '@zinc-ladder/core/ladder/loopRungs';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PersonalRate } from '@zinc-ladder/core/log/personalRate';
 import type { ForecastAsk, SchoolForecast, SchoolRefused } from '@zinc-ladder/core/surface/forecastSchools';
 import { forecastSchools, USUAL_ENGRAVING } from '@zinc-ladder/core/surface/forecastSchools';
@@ -120,11 +119,7 @@ export function useSurface(part: Part): Surface {
       passes.map((pass) => pass.id),
       shown,
     );
-    const openRungs = (ladder?.rungIds ?? []).flatMap((id) => index.rungs.get(id) ?? []);
-    const openTurns = findLoopTurns(openRungs).filter((turn) => turn.isOpen).length;
-    const isFillingOpen = openRungs.some(
-      ({ band, state, methodId }) => state === 'open' && (band === 'fillSand' || band === 'prime') && findMethod(methodId).laysFilm,
-    );
+    const own = (ladder?.rungIds ?? []).flatMap((id) => index.rungs.get(id) ?? []);
     const hours = passes.map((_, at) => passes.slice(0, at + 1).reduce((sum, pass) => sum + pass.minutes, 0) / 60);
     const verdict = judgePasses({
       passes: passes.map((pass, at) => ({
@@ -134,8 +129,8 @@ export function useSurface(part: Part): Surface {
       })),
       wantedMicrometres: visible.valleyMicrometres,
       openFlaws: shownFlaws.length,
-      openTurns,
-      isFillingOpen,
+      openTurns: findLoopTurns(own).filter((turn) => turn.isOpen).length,
+      isFillingOpen: isFillingOpen(own),
       forecast: {
         startMicrometres: ridge.value,
         endMicrometres: chosen?.loops.steps.at(-1)?.valleyMicrometres ?? visible.valleyMicrometres,

@@ -6,12 +6,11 @@ import { preferRecipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import { measureDrops, millilitresOfDrops } from '@zinc-ladder/core/batch/drops';
 import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
-import { hexOfProduct, labOfProduct, strengthCards, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfProduct, taughtPaints, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
-import type { Product } from '@zinc-ladder/model/records/product';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock } from '../../../clock/ClockContext';
@@ -122,7 +121,8 @@ function RecipeSheet({
       }),
     [recipe, paints],
   );
-  const taught = useTaught(paints.byId);
+  const cards = useTable('mixCards');
+  const taught = useMemo(() => taughtPaints(cards, paints.byId), [cards, paints.byId]);
   const untaught = mix.filter(({ product }) => !taught.has(product.id)).map(({ product }) => shortName(product.name));
   const effects = useMemo(() => dropEffects(mix, lab, paints.mirrored), [mix, lab, paints.mirrored]);
   const wet = wetLook(
@@ -281,13 +281,4 @@ function scaledDrops(recipe: Recipe, total: number): number[] {
 
 function shortName(name: string | undefined): string {
   return (name ?? '').split(',')[0]?.toLowerCase() ?? '';
-}
-
-/** Paints whose strength cards have taught: those that stand on a card that was read, mixed with others. */
-function useTaught(byId: ReadonlyMap<string, Product>): ReadonlySet<string> {
-  const cards = useTable('mixCards');
-  return useMemo(
-    () => new Set(strengthCards(cards, byId).flatMap(({ parts }) => (parts.length < 2 ? [] : parts.map(({ paintId }) => paintId)))),
-    [cards, byId],
-  );
 }
