@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { DRYER_FACTOR, gainsByDryer } from '@zinc-ladder/core/cure/forcedDrying';
 import type { CoatLaid, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
 import { facesMeet } from '@zinc-ladder/core/ladder/faces';
@@ -48,7 +49,7 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
         rungId: top.id,
         productId: product.id,
         filmName: top.name,
-        colourHex: product.colourHex,
+        colourHex: hexOfProduct(product),
         drying: productDrying(product),
         coats: [...coats],
         forced: isThin ? forced : [],

@@ -5,6 +5,7 @@ import type { MixCard } from '../records/mixCard';
 import type { Product } from '../records/product';
 import {
   effectOf,
+  hexOfProduct,
   isMixable,
   labOfCard,
   labOfProduct,
@@ -125,6 +126,12 @@ describe('a card’s mix', () => {
       2,
     );
     expect(taughtPaints([{ ...read, components: read.components.slice(0, 1) }], SHELF).size).toBe(0);
+  });
+  it('a kept reading is the one colour of a paint, and the chosen chip is there again when it is forgotten', () => {
+    const read = product('a', { lab: [53.585, 0, 0], colourHex: '#ff0000' });
+    expect(hexOfProduct(read)).toBe('#808080');
+    expect(hexOfProduct({ ...read, lab: null })).toBe('#ff0000');
+    expect(hexOfProduct(undefined)).toBeNull();
   });
   it('white keeps its strength', () => {
     expect(whiteOf([])).toBeNull();

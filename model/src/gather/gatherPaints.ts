@@ -26,8 +26,9 @@ export function labOfProduct(product: Pick<Product, 'lab' | 'colourHex'>): Lab |
   return product.colourHex === null ? null : labOfHex(product.colourHex);
 }
 
-/** That colour for a screen. */
-export function hexOfProduct(product: Pick<Product, 'lab' | 'colourHex'>): string | null {
+/** That colour for a screen: what every chip of the product shows. Null for none, or for no product. */
+export function hexOfProduct(product: Pick<Product, 'lab' | 'colourHex'> | undefined): string | null {
+  if (!product) return null;
   return product.lab ? hexOfLab(toLab(product.lab)) : product.colourHex;
 }
 

@@ -1,3 +1,4 @@
+import { hexOfProduct } from './gatherPaints';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
@@ -99,6 +100,7 @@ export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, n
 export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>, product: Product | undefined): PlanFilm | null {
   if (!product || !findMethod(rung.methodId).laysFilm) return null;
   const entry = findProductClass(product.classId);
+  const hex = hexOfProduct(product);
   return {
     productId: product.id,
     name: product.name,
@@ -106,7 +108,7 @@ export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>
     application: entry.application,
     potLifeMinutes: entry.potLifeMinutes,
     removeWithinMinutes: entry.removeWithinMinutes,
-    lightness: product.colourHex === null ? null : lightnessOf(product.colourHex),
+    lightness: hex === null ? null : lightnessOf(hex),
     coatMicrometres: rung.coatMicrometres ?? entry.drying.coatMicrometres,
   };
 }

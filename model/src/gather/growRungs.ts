@@ -1,5 +1,6 @@
 import type { RouteChoice, RungDraft } from '@zinc-ladder/core/ladder/growLadder';
 import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
+import { hexOfProduct } from './gatherPaints';
 import type { LadderRoute } from '../records/ladder';
 import type { Part } from '../records/part';
 import type { Product } from '../records/product';
@@ -92,7 +93,7 @@ export function chooseProduct(
 
 /** A rough lightness for choosing the darkest undercoat; not for colour work. */
 function lightness(product: Product): number {
-  const hex = product.colourHex;
+  const hex = hexOfProduct(product);
   if (!hex) return 999;
   return [1, 3, 5].reduce((sum, at) => sum + Number.parseInt(hex.slice(at, at + 2), 16), 0);
 }

@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { facesShare } from '@zinc-ladder/core/ladder/faces';
@@ -92,7 +93,7 @@ export function RungFacts({
           isWide
           value={
             <span className="flex items-center gap-2 font-sans text-base">
-              <Swatch colourHex={product.colourHex} className="h-5 w-5" />
+              <Swatch colourHex={hexOfProduct(product)} className="h-5 w-5" />
               {product.name}
             </span>
           }

@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import type { FilmRung } from '@zinc-ladder/core/film/filmStack';
 import { leavesFilmOnFaces } from '@zinc-ladder/core/ladder/filmOnFaces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
@@ -12,6 +13,6 @@ export function toFilmRung(rung: Rung, index: Pick<ShopIndex, 'products'>): Film
     name: rung.name,
     filmMicrometres: leavesFilmOnFaces(method.id) ? rung.coatMicrometres : null,
     isSanding: method.roughens,
-    colourHex: index.products.get(rung.productId ?? '')?.colourHex ?? null,
+    colourHex: hexOfProduct(index.products.get(rung.productId ?? '')),
   };
 }

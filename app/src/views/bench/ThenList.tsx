@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { counted } from '../../ui/counted';
 import type { RungTime, ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import { DropdownMenu } from 'radix-ui';
@@ -86,7 +87,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
         <span className="min-w-0">
           <span className="block leading-tight font-semibold">{partLabel(part)}</span>
           <span className="text-dim flex items-center gap-1.5 leading-tight">
-            {product?.colourHex && <Swatch colourHex={product.colourHex} className="h-3 w-3" />}
+            {hexOfProduct(product) !== null && <Swatch colourHex={hexOfProduct(product)} className="h-3 w-3" />}
             {rung.name}
           </span>
           {isShared && (

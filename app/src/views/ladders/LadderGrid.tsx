@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { Join } from '@zinc-ladder/model/records/join';
 import type { Part } from '@zinc-ladder/model/records/part';
@@ -96,7 +97,7 @@ export function LadderGrid({
                   key={rung.id}
                   rung={rung}
                   gridKey={`${column.index}.${place}`}
-                  colourHex={index.products.get(rung.productId ?? '')?.colourHex ?? null}
+                  colourHex={hexOfProduct(index.products.get(rung.productId ?? ''))}
                   isNext={nextRungs.has(rung.id)}
                   to={`/ladders/${part.propId}/${part.id}?rung=${rung.id}`}
                   style={{

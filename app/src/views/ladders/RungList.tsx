@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import type { DragEndEvent } from '@dnd-kit/core';
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
@@ -49,7 +50,7 @@ export function RungList({
               rung={rung}
               isOpen={rung.id === openId}
               isNext={rung.id === nextId}
-              colourHex={index.products.get(rung.productId ?? '')?.colourHex ?? null}
+              colourHex={hexOfProduct(index.products.get(rung.productId ?? ''))}
               to={`${basePath}?rung=${rung.id}`}
             />
           ))}

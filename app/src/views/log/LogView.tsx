@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { METHODS } from '@zinc-ladder/core/ladder/methods';
 import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
 import { useVirtualizer } from '@tanstack/react-virtual';
@@ -231,7 +232,7 @@ function EntryRow({
           <h2 className="font-semibold">{titleOf(entry, index)}</h2>
           {product && (
             <p className="text-dim flex items-center gap-1.5 text-sm">
-              <Swatch colourHex={product.colourHex} className="h-3 w-3" /> {product.name}
+              <Swatch colourHex={hexOfProduct(product)} className="h-3 w-3" /> {product.name}
             </p>
           )}
           {entry.text && <p>{entry.text}</p>}

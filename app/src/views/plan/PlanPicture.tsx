@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
 import type { Part } from '@zinc-ladder/model/records/part';
@@ -228,7 +229,7 @@ export function PlanPicture({
                 width={Math.max(2, clip(chunk.end) - clip(chunk.start) - 1)}
                 y={HEAD + AIR + SPRAY + 6}
                 height={HANDS - 20}
-                fill={index.products.get(rung?.productId ?? '')?.colourHex ?? BARE}
+                fill={hexOfProduct(index.products.get(rung?.productId ?? '')) ?? BARE}
                 fillOpacity={isOther ? 0.25 : 1}
                 stroke={chosen === time.rungId ? 'var(--color-lime)' : 'var(--color-edge)'}
                 strokeWidth={chosen === time.rungId ? 3 : 0.75}

@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import type { CureOutlook } from '@zinc-ladder/core/cure/cureClock';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { ShopIndex } from '../../data/useShopIndex';
@@ -101,7 +102,7 @@ function gatherDrawn(part: Part, films: readonly FilmAnswer[], times: readonly R
           key: time.rungId,
           name: rung.name,
           outlook: time.outlook,
-          colourHex: index.products.get(rung.productId ?? '')?.colourHex ?? null,
+          colourHex: hexOfProduct(index.products.get(rung.productId ?? '')),
         },
       ];
     }),

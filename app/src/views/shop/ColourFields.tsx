@@ -1,4 +1,3 @@
-import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { Button } from '../../ui/Button';
@@ -57,11 +56,7 @@ export function ColourFields({
           : 'How it shifts from wet to dry is not known.'}
       </p>
       <div className="grid gap-3 sm:grid-cols-2">
-        <LabBox
-          label="Its dry film reads"
-          action="Keep"
-          onTake={(lab) => onPatch('the reading', { lab: [...lab], colourHex: hexOfLab(lab) })}
-        />
+        <LabBox label="Its dry film reads" action="Keep" onTake={(lab) => onPatch('the reading', { lab: [...lab] })} />
         <LabBox
           label="Wet it read"
           action="Keep the shift"

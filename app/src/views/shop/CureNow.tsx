@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useQuery } from '@tanstack/react-query';
@@ -22,7 +23,7 @@ export function CureNow({ product }: { readonly product: Product }) {
         rungId: '',
         productId: product.id,
         filmName: product.name,
-        colourHex: product.colourHex,
+        colourHex: hexOfProduct(product),
         drying,
         coats: [{ atMs: now, thicknessMicrometres: drying.coatMicrometres }],
         forced: [],
@@ -42,7 +43,7 @@ export function CureNow({ product }: { readonly product: Product }) {
   return (
     <div>
       <h3 className="label mb-1">A coat laid now, in the air of the shop</h3>
-      <CureStrip outlook={outlook} nowMs={now} formats={formats} tint={product.colourHex} />
+      <CureStrip outlook={outlook} nowMs={now} formats={formats} tint={hexOfProduct(product)} />
       {first && (
         <p className="mt-2">
           Recoat from <span className="figure">{formats.moment(first.opensMs, now)}</span>

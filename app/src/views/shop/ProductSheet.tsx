@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { counted } from '../../ui/counted';
 import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass, PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
@@ -68,7 +69,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
               disabled={product.lab !== null}
               type="color"
               className="border-edge h-9 w-16 border"
-              value={product.colourHex ?? '#808080'}
+              value={hexOfProduct(product) ?? '#808080'}
               onChange={(event) => patch('the colour', { colourHex: event.target.value.toLowerCase() })}
             />
           )}

@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { Product } from '@zinc-ladder/model/records/product';
@@ -63,7 +64,7 @@ export function ProductsSection() {
                 onClick={() => setOpenId(product.id)}
                 className={`flex min-h-12 min-w-0 flex-1 cursor-pointer items-center gap-3 px-2 py-1 text-left ${product.id === open?.id ? 'bg-sheet' : ''}`}
               >
-                <Swatch colourHex={product.colourHex} className="h-8 w-8" />
+                <Swatch colourHex={hexOfProduct(product)} className="h-8 w-8" />
                 <span className="min-w-0">
                   <span className="block truncate font-semibold">{product.name}</span>
                   <span className="text-dim block truncate text-sm">{CLASS_NAMES.get(product.classId)}</span>

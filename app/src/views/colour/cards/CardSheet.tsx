@@ -4,7 +4,7 @@ import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { mixLab } from '@zinc-ladder/core/colour/paint';
-import { labOfCard, mixOfCard, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfCard, mixOfCard, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useTable } from '../../../data/queries';
@@ -88,7 +88,7 @@ export function CardSheet({
           )}
         </p>
       </div>
-      <MixDrops components={scaled} unit={card.unit} colourOf={(id) => index.products.get(id ?? '')?.colourHex ?? null} />
+      <MixDrops components={scaled} unit={card.unit} colourOf={(id) => hexOfProduct(index.products.get(id ?? ''))} />
       <div className="grid items-end gap-3 sm:grid-cols-3">
         <InlineNumber
           label="Make"

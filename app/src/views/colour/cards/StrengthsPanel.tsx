@@ -1,5 +1,5 @@
 import { useMirrored } from '../../../features/mirrored/useMirrored';
-import { labOfProduct, strengthCards, whiteOf } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfProduct, strengthCards, whiteOf } from '@zinc-ladder/model/gather/gatherPaints';
 import { paintOf } from '@zinc-ladder/core/colour/paint';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -119,7 +119,7 @@ export function StrengthsPanel() {
               {learned.paints.map((paint) => (
                 <tr key={paint.paintId} className="border-line border-t">
                   <th scope="row" className="flex items-center gap-2 py-1.5 text-left font-normal">
-                    <Swatch colourHex={byId.get(paint.paintId)?.colourHex ?? null} />
+                    <Swatch colourHex={hexOfProduct(byId.get(paint.paintId))} />
                     {byId.get(paint.paintId)?.name}
                   </th>
                   <td className="figure text-right">{paint.before.toFixed(2)}</td>

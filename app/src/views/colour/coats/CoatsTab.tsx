@@ -2,7 +2,7 @@ import { useMirrored } from '../../../features/mirrored/useMirrored';
 import type { CoatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { coatRow, contrastRatio, rankUndercoats } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { coatPaintOf, effectOf, labOfProduct, scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
+import { coatPaintOf, effectOf, hexOfProduct, labOfProduct, scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useMemo, useState } from 'react';
@@ -117,7 +117,7 @@ function CoatsOf({
           options={paints.map((product) => [product.id, product.name] as const)}
           onChange={onChoose}
         />
-        <Swatch colourHex={paint.colourHex} className="h-9 w-24" />
+        <Swatch colourHex={hexOfProduct(paint)} className="h-9 w-24" />
       </div>
       {effect !== 'none' ? (
         <p className="text-oxide mt-3">

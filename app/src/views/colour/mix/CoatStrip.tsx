@@ -1,7 +1,6 @@
 import { coatOfMix, coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
-import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { MixPart } from '@zinc-ladder/core/colour/paint';
-import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
+import { labOfProduct, scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
@@ -15,21 +14,22 @@ export function CoatStrip({
   readonly mix: readonly (MixPart & { readonly product: Product })[];
   readonly mirrored: number;
 }) {
-  const under = useTable('products').filter((product) => product.colourHex !== null && !product.classId.endsWith('Clear'));
+  const under = useTable('products').filter((product) => labOfProduct(product) !== null && !product.classId.endsWith('Clear'));
   const [underId, setUnderId] = useState<string | null>(null);
   const chosen =
     under.find((product) => product.id === underId) ??
     under.find((product) => product.classId === 'metallicLacquer') ??
     under.find((product) => product.classId === 'primer') ??
     under[0];
+  const backing = chosen ? labOfProduct(chosen) : null;
   const row =
-    chosen?.colourHex && mix.length > 0
+    backing && mix.length > 0
       ? coatRow(
           coatOfMix(
             mix.map((part) => ({ ...part, scatterPerCoat: scatterOf(part.product).value })),
             mirrored,
           ),
-          labOfHex(chosen.colourHex),
+          backing,
           mirrored,
         )
       : null;

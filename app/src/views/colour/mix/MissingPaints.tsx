@@ -1,5 +1,5 @@
 import { missingPrimaries } from '@zinc-ladder/core/colour/recipe/missingPaints';
-import { isMixable, labOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, isMixable, labOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { Link } from 'react-router';
 import { haveCan } from '../../../data/changes/canChanges';
 import { addKit, KITS, missingOfKit } from '../../../data/changes/kits';
@@ -29,7 +29,7 @@ export function MissingPaints({ paints }: { readonly paints: Paints }) {
       <ul>
         {notThere.map((product) => (
           <li key={product.id} className="border-line flex min-h-11 items-center gap-2 border-t">
-            <Swatch colourHex={product.colourHex} className="h-6 w-6" />
+            <Swatch colourHex={hexOfProduct(product)} className="h-6 w-6" />
             <span className="min-w-0 flex-1 truncate">{product.name}</span>
             <Button
               aria-label={`I have it: ${product.name}`}

@@ -46,7 +46,7 @@ export function NearSide({
               <Row
                 key={entry.id}
                 left={hexOfLab(lab)}
-                right={product ? hexOfProduct(product) : null}
+                right={hexOfProduct(product)}
                 figure={entry.caution ? '–' : entry.difference.toFixed(1)}
               >
                 <span className="block truncate">{product?.name}</span>

@@ -188,10 +188,7 @@ function RecipeSheet({
         <MixDrops
           components={components}
           unit={wish.unit === 'grams' ? 'grams' : wish.unit === 'ml' ? 'parts' : 'drops'}
-          colourOf={(id) => {
-            const product = paints.byId.get(id ?? '');
-            return product ? hexOfProduct(product) : null;
-          }}
+          colourOf={(id) => hexOfProduct(paints.byId.get(id ?? ''))}
         />
         <dl className="border-line mt-2 flex flex-wrap gap-x-6 gap-y-1 border-t pt-2 text-sm">
           <Fact label={`${sum} drops`} value={formats.volume(millilitresOfDrops(sum))} />

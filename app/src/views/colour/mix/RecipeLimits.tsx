@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { SelectField } from '../../../ui/fields';
 import { Swatch } from '../../../ui/Swatch';
@@ -77,7 +78,7 @@ export function RecipeLimits({
         <ul className="grid gap-1 pt-1 sm:grid-cols-2">
           {mixable.map((product) => (
             <li key={product.id} className="flex items-center gap-2">
-              <Swatch colourHex={product.colourHex} className="h-6 w-6" />
+              <Swatch colourHex={hexOfProduct(product)} className="h-6 w-6" />
               <span className="min-w-0 flex-1 truncate">{product.name}</span>
               <select
                 aria-label={`Use of ${product.name}`}

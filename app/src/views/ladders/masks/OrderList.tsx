@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { counted } from '../../../ui/counted';
 import type { ApartComparison, MaskOrder } from '@zinc-ladder/core/mask/maskOrder';
 import type { MaskProblem } from '@zinc-ladder/core/mask/maskProblem';
@@ -91,7 +92,7 @@ export function OrderList({
           return (
             <li key={step.regionId} className="border-line grid grid-cols-[1.5rem_2rem_minmax(0,1fr)_auto] items-start gap-2 border-t py-2">
               <span className="figure text-lg">{at + 1}</span>
-              <Swatch colourHex={index.products.get(region?.productId ?? '')?.colourHex ?? null} className="h-8 w-8" />
+              <Swatch colourHex={hexOfProduct(index.products.get(region?.productId ?? ''))} className="h-8 w-8" />
               <div>
                 <strong>{region?.name}</strong> <span className="figure">× {step.coats}</span>
                 {step.hidesId !== null && step.extraCoats > 0 && (

@@ -1,3 +1,4 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { MOST_REGIONS } from '@zinc-ladder/core/mask/maskProblem';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import type { MaskPlan, MaskPlanBorder, MaskPlanRegion } from '@zinc-ladder/model/records/maskPlan';
@@ -24,7 +25,7 @@ export function RegionTable({
 }) {
   const siblings = [...index.parts.values()].filter((entry) => entry.propId === part.propId).toSorted((a, b) => a.position - b.position);
   const products = [...index.products.values()]
-    .filter((product) => product.colourHex !== null)
+    .filter((product) => hexOfProduct(product) !== null)
     .toSorted((a, b) => a.name.localeCompare(b.name));
   const patch = (region: MaskPlanRegion, fields: Partial<MaskPlanRegion>): void =>
     onChange(
@@ -67,7 +68,7 @@ export function RegionTable({
         {plan.regions.map((region) => (
           <li key={region.id} className="border-line grid gap-2 border-t pt-2">
             <div className="grid items-end gap-2 sm:grid-cols-[2rem_minmax(0,1fr)_minmax(0,1.4fr)_6rem_4.5rem]">
-              <Swatch colourHex={index.products.get(region.productId ?? '')?.colourHex ?? null} className="h-9 w-8" />
+              <Swatch colourHex={hexOfProduct(index.products.get(region.productId ?? ''))} className="h-9 w-8" />
               <InlineField
                 label="Region"
                 value={region.name}
