@@ -2,7 +2,6 @@ import { createRequire } from 'node:module';
 import { getMetadataStorage } from 'class-validator';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { FORMAT_VERSION, ProjectFile } from '../src/file/projectFile';
-import { Tracked } from '../src/records/tracked';
 
 interface Schema {
   properties?: Record<string, Schema>;
@@ -54,10 +53,12 @@ interface RuleLike {
   readonly propertyName: string;
 }
 
+/** Whether a field has such a rule, on its class or on one that class extends. */
 function hasRule(className: string, property: string, isIt: (rule: RuleLike) => boolean): boolean {
   const storage = getMetadataStorage() as unknown as { validationMetadatas: ReadonlyMap<unknown, readonly RuleLike[]> };
-  const classes = new Set([className, Tracked.name]);
-  return [...storage.validationMetadatas.values()]
-    .flat()
-    .some((entry) => entry.propertyName === property && classes.has(entry.target.name) && isIt(entry));
+  const rules = [...storage.validationMetadatas.values()].flat();
+  const lineage = new Set<unknown>();
+  let ancestor: unknown = rules.find(({ target }) => target.name === className)?.target;
+  for (; typeof ancestor === 'function'; ancestor = Object.getPrototypeOf(ancestor) as unknown) lineage.add(ancestor);
+  return rules.some((entry) => entry.propertyName === property && lineage.has(entry.target) && isIt(entry));
 }

@@ -1,11 +1,12 @@
-import type { OwnRoute, OwnRouteStep } from '../records/ownRoute';
+import type { OwnRoute } from '../records/ownRoute';
 import type { Product } from '../records/product';
 import type { Rung } from '../records/rung';
+import type { RungStep } from '../records/rungStep';
 import type { RungPart } from './rungForPart';
 import { rungForPart } from './rungForPart';
 
 /** What a route keeps of a ladder: every rung that was not left out, in its order. */
-export function stepsOf(rungs: readonly Rung[]): OwnRouteStep[] {
+export function stepsOf(rungs: readonly Rung[]): RungStep[] {
   return rungs
     .filter(({ state }) => state !== 'leftOut')
     .map(({ name, methodId, band, productId, role, grit, coatMicrometres, side, detail, why }) => ({

@@ -1,55 +1,24 @@
-import type { BandId } from '@zinc-ladder/core/ladder/bands';
-import { BANDS } from '@zinc-ladder/core/ladder/bands';
-import { METHODS } from '@zinc-ladder/core/ladder/methods';
-import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
-import type { RungSide } from '@zinc-ladder/core/ladder/faces';
-import { IsLine, IsRecordId, Nullable } from './decorators';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
+import { IsRecordId, Nullable } from './decorators';
 import { IsMoment } from './moment';
-import { Tracked } from './tracked';
-
-const RUNG_SIDES: readonly RungSide[] = ['all', 'under', 'top'];
+import { RungStep } from './rungStep';
+import type { Tracked } from './tracked';
 
 /** How far a rung is. */
 export type RungState = 'open' | 'inHand' | 'setDown' | 'done' | 'leftOut';
 
 /** One step on a part. */
-export class Rung extends Tracked {
+export class Rung extends RungStep implements Tracked {
+  // A class has one parent: what a rung shares with the steps of kept routes is more than what all records share.
+  @IsRecordId()
+  id!: string;
+
+  @IsInt()
+  @Min(0)
+  revision!: number;
+
   @IsRecordId()
   ladderId!: string;
-
-  @IsLine()
-  @MinLength(1)
-  name!: string;
-
-  @IsIn(METHODS.map((method) => method.id))
-  methodId!: string;
-
-  @IsIn(BANDS.map((band) => band.id))
-  band!: BandId;
-
-  @Nullable()
-  @IsRecordId()
-  productId!: string | null;
-
-  @Nullable()
-  @IsLine(20)
-  role!: ColourRole | null;
-
-  @Nullable()
-  @IsLine(20)
-  grit!: string | null;
-
-  /** dry film of the coat; null where none stays */
-  @Nullable()
-  @IsNumber()
-  @Min(0)
-  @Max(20_000)
-  coatMicrometres!: number | null;
-
-  /** the faces it is done on: all round, or from one side at a time with a turn in between */
-  @IsIn(RUNG_SIDES)
-  side!: RungSide;
 
   /** hands minutes planned */
   @IsInt()
@@ -60,13 +29,6 @@ export class Rung extends Tracked {
   /** the sum behind the minutes; empty when they were typed */
   @MaxLength(400)
   minutesFormula!: string;
-
-  /** how to do it, for the bench */
-  @MaxLength(4000)
-  detail!: string;
-
-  @MaxLength(2000)
-  why!: string;
 
   @IsArray()
   @ArrayMaxSize(20)

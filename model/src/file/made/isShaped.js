@@ -1,9 +1,9 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 7","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[7]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/OwnRouteStep"},"type":"array","maxItems":200,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"OwnRouteStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 7","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[7]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
-const schema49 = {"properties":{"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["ladderId","name","methodId","band","productId","role","grit","coatMicrometres","side","minutes","minutesFormula","detail","why","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","id","revision"],"additionalProperties":false};
+const schema49 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema52 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
 const schema61 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
 const schema62 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
@@ -11386,7 +11386,7 @@ return errors === 0;
 }
 validate49.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema79 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/OwnRouteStep"},"type":"array","maxItems":200,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
+const schema79 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
 const schema81 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 
 function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
@@ -11727,8 +11727,8 @@ let data8 = data.steps;
 const _errs25 = errors;
 if(errors === _errs25){
 if(Array.isArray(data8)){
-if(data8.length > 200){
-validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/maxItems",keyword:"maxItems",params:{limit: 200}}];
+if(data8.length > 400){
+validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/maxItems",keyword:"maxItems",params:{limit: 400}}];
 return false;
 }
 else {
@@ -11747,14 +11747,14 @@ if(errors === _errs28){
 if(data9 && typeof data9 == "object" && !Array.isArray(data9)){
 let missing2;
 if(((((((((((data9.name === undefined) && (missing2 = "name")) || ((data9.methodId === undefined) && (missing2 = "methodId"))) || ((data9.band === undefined) && (missing2 = "band"))) || ((data9.productId === undefined) && (missing2 = "productId"))) || ((data9.role === undefined) && (missing2 = "role"))) || ((data9.grit === undefined) && (missing2 = "grit"))) || ((data9.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data9.side === undefined) && (missing2 = "side"))) || ((data9.detail === undefined) && (missing2 = "detail"))) || ((data9.why === undefined) && (missing2 = "why"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/OwnRouteStep/required",keyword:"required",params:{missingProperty: missing2}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
 else {
 const _errs30 = errors;
 for(const key2 in data9){
 if(!(func1.call(schema81.properties, key2))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/OwnRouteStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
 }
@@ -11766,24 +11766,24 @@ const _errs31 = errors;
 if(errors === _errs31){
 if(typeof data10 === "string"){
 if(data10.length > 200){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
 if(data10.length < 1){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
 if(!pattern4.test(data10)){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/OwnRouteStep/properties/name/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -11797,11 +11797,11 @@ if(data9.methodId !== undefined){
 let data11 = data9.methodId;
 const _errs33 = errors;
 if(typeof data11 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/OwnRouteStep/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!((((((((((((((((((((((((((((((((((((((((((((((data11 === "cut") || (data11 === "washResin")) || (data11 === "degrease")) || (data11 === "dryFit")) || (data11 === "repair")) || (data11 === "reprint")) || (data11 === "heat")) || (data11 === "grind")) || (data11 === "shim")) || (data11 === "bond")) || (data11 === "firstCut")) || (data11 === "fill")) || (data11 === "brushFilm")) || (data11 === "solventSmooth")) || (data11 === "textureOn")) || (data11 === "sand")) || (data11 === "scuff")) || (data11 === "wash")) || (data11 === "prime")) || (data11 === "primeSand")) || (data11 === "inspect")) || (data11 === "sprayCoat")) || (data11 === "airbrushCoat")) || (data11 === "brushCoat")) || (data11 === "mask")) || (data11 === "maskRubber")) || (data11 === "edgeSeal")) || (data11 === "maskedCoat")) || (data11 === "unmask")) || (data11 === "warmDry")) || (data11 === "detail")) || (data11 === "clear")) || (data11 === "brushClear")) || (data11 === "darkWash")) || (data11 === "dryBrush")) || (data11 === "stipple")) || (data11 === "rub")) || (data11 === "shade")) || (data11 === "chip")) || (data11 === "scratch")) || (data11 === "streak")) || (data11 === "splatter")) || (data11 === "polish")) || (data11 === "dustOn")) || (data11 === "lights")) || (data11 === "fit"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/OwnRouteStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema81.properties.methodId.enum}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema81.properties.methodId.enum}}];
 return false;
 }
 var valid6 = _errs33 === errors;
@@ -11814,11 +11814,11 @@ if(data9.band !== undefined){
 let data12 = data9.band;
 const _errs35 = errors;
 if(typeof data12 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/OwnRouteStep/properties/band/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!(((((((data12 === "cutBond") || (data12 === "fillSand")) || (data12 === "prime")) || (data12 === "colour")) || (data12 === "maskDetail")) || (data12 === "weather")) || (data12 === "fit"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/OwnRouteStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema81.properties.band.enum}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema81.properties.band.enum}}];
 return false;
 }
 var valid6 = _errs35 === errors;
@@ -11836,7 +11836,7 @@ const _errs39 = errors;
 if(errors === _errs39){
 if(typeof data13 === "string"){
 if(!pattern9.test(data13)){
-const err16 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+const err16 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/RungStep/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err16];
 }
@@ -11847,7 +11847,7 @@ errors++;
 }
 }
 else {
-const err17 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err17 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/RungStep/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err17];
 }
@@ -11861,7 +11861,7 @@ var _valid1 = _errs39 === errors;
 valid7 = valid7 || _valid1;
 const _errs41 = errors;
 if(data13 !== null){
-const err18 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err18 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/RungStep/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err18];
 }
@@ -11873,7 +11873,7 @@ errors++;
 var _valid1 = _errs41 === errors;
 valid7 = valid7 || _valid1;
 if(!valid7){
-const err19 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/OwnRouteStep/properties/productId/anyOf",keyword:"anyOf",params:{}};
+const err19 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/RungStep/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err19];
 }
@@ -11910,7 +11910,7 @@ const _errs45 = errors;
 if(errors === _errs45){
 if(typeof data14 === "string"){
 if(data14.length > 20){
-const err20 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+const err20 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/RungStep/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err20];
 }
@@ -11921,7 +11921,7 @@ errors++;
 }
 else {
 if(!pattern4.test(data14)){
-const err21 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+const err21 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/RungStep/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -11933,7 +11933,7 @@ errors++;
 }
 }
 else {
-const err22 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err22 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/RungStep/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -11947,7 +11947,7 @@ var _valid2 = _errs45 === errors;
 valid8 = valid8 || _valid2;
 const _errs47 = errors;
 if(data14 !== null){
-const err23 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err23 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/RungStep/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err23];
 }
@@ -11959,7 +11959,7 @@ errors++;
 var _valid2 = _errs47 === errors;
 valid8 = valid8 || _valid2;
 if(!valid8){
-const err24 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/OwnRouteStep/properties/role/anyOf",keyword:"anyOf",params:{}};
+const err24 = {instancePath:instancePath+"/steps/" + i0+"/role",schemaPath:"#/$defs/RungStep/properties/role/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -11996,7 +11996,7 @@ const _errs51 = errors;
 if(errors === _errs51){
 if(typeof data15 === "string"){
 if(data15.length > 20){
-const err25 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+const err25 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/RungStep/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -12007,7 +12007,7 @@ errors++;
 }
 else {
 if(!pattern4.test(data15)){
-const err26 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+const err26 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/RungStep/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -12019,7 +12019,7 @@ errors++;
 }
 }
 else {
-const err27 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err27 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/RungStep/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -12033,7 +12033,7 @@ var _valid3 = _errs51 === errors;
 valid9 = valid9 || _valid3;
 const _errs53 = errors;
 if(data15 !== null){
-const err28 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err28 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/RungStep/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -12045,7 +12045,7 @@ errors++;
 var _valid3 = _errs53 === errors;
 valid9 = valid9 || _valid3;
 if(!valid9){
-const err29 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/OwnRouteStep/properties/grit/anyOf",keyword:"anyOf",params:{}};
+const err29 = {instancePath:instancePath+"/steps/" + i0+"/grit",schemaPath:"#/$defs/RungStep/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -12082,7 +12082,7 @@ const _errs57 = errors;
 if(errors === _errs57){
 if((typeof data16 == "number") && (isFinite(data16))){
 if(data16 > 20000 || isNaN(data16)){
-const err30 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+const err30 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/RungStep/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
 if(vErrors === null){
 vErrors = [err30];
 }
@@ -12093,7 +12093,7 @@ errors++;
 }
 else {
 if(data16 < 0 || isNaN(data16)){
-const err31 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err31 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/RungStep/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err31];
 }
@@ -12105,7 +12105,7 @@ errors++;
 }
 }
 else {
-const err32 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err32 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/RungStep/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err32];
 }
@@ -12119,7 +12119,7 @@ var _valid4 = _errs57 === errors;
 valid10 = valid10 || _valid4;
 const _errs59 = errors;
 if(data16 !== null){
-const err33 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err33 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/RungStep/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err33];
 }
@@ -12131,7 +12131,7 @@ errors++;
 var _valid4 = _errs59 === errors;
 valid10 = valid10 || _valid4;
 if(!valid10){
-const err34 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/OwnRouteStep/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+const err34 = {instancePath:instancePath+"/steps/" + i0+"/coatMicrometres",schemaPath:"#/$defs/RungStep/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err34];
 }
@@ -12163,11 +12163,11 @@ if(data9.side !== undefined){
 let data17 = data9.side;
 const _errs61 = errors;
 if(typeof data17 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/OwnRouteStep/properties/side/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!(((data17 === "all") || (data17 === "under")) || (data17 === "top"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/OwnRouteStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema81.properties.side.enum}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema81.properties.side.enum}}];
 return false;
 }
 var valid6 = _errs61 === errors;
@@ -12182,12 +12182,12 @@ const _errs63 = errors;
 if(errors === _errs63){
 if(typeof data18 === "string"){
 if(data18.length > 4000){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/OwnRouteStep/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/RungStep/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/OwnRouteStep/properties/detail/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/RungStep/properties/detail/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -12203,12 +12203,12 @@ const _errs65 = errors;
 if(errors === _errs65){
 if(typeof data19 === "string"){
 if(data19.length > 2000){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/OwnRouteStep/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/RungStep/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/OwnRouteStep/properties/why/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/RungStep/properties/why/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -12230,7 +12230,7 @@ var valid6 = true;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/OwnRouteStep/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
@@ -12899,7 +12899,7 @@ const _errs52 = errors;
 if(errors === _errs52){
 if(data21 && typeof data21 == "object" && !Array.isArray(data21)){
 let missing2;
-if((((((((((((((((((((((((data21.ladderId === undefined) && (missing2 = "ladderId")) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.id === undefined) && (missing2 = "id"))) || ((data21.revision === undefined) && (missing2 = "revision"))){
+if((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
@@ -12913,18 +12913,18 @@ break;
 }
 }
 if(_errs54 === errors){
-if(data21.ladderId !== undefined){
-let data22 = data21.ladderId;
+if(data21.id !== undefined){
+let data22 = data21.id;
 const _errs55 = errors;
 if(errors === _errs55){
 if(typeof data22 === "string"){
 if(!pattern9.test(data22)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/ladderId",schemaPath:"#/$defs/Rung/properties/ladderId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/id",schemaPath:"#/$defs/Rung/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/ladderId",schemaPath:"#/$defs/Rung/properties/ladderId/type",keyword:"type",params:{type: "string"}}];
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/id",schemaPath:"#/$defs/Rung/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -12934,31 +12934,19 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.name !== undefined){
-let data23 = data21.name;
+if(data21.revision !== undefined){
+let data23 = data21.revision;
 const _errs57 = errors;
+if(!(((typeof data23 == "number") && (!(data23 % 1) && !isNaN(data23))) && (isFinite(data23)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/revision",schemaPath:"#/$defs/Rung/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
 if(errors === _errs57){
-if(typeof data23 === "string"){
-if(data23.length > 200){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+if((typeof data23 == "number") && (isFinite(data23))){
+if(data23 < 0 || isNaN(data23)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/revision",schemaPath:"#/$defs/Rung/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
-else {
-if(data23.length < 1){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data23)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
 }
 }
 var valid11 = _errs57 === errors;
@@ -12967,16 +12955,20 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.methodId !== undefined){
-let data24 = data21.methodId;
+if(data21.ladderId !== undefined){
+let data24 = data21.ladderId;
 const _errs59 = errors;
-if(typeof data24 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+if(errors === _errs59){
+if(typeof data24 === "string"){
+if(!pattern9.test(data24)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/ladderId",schemaPath:"#/$defs/Rung/properties/ladderId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
-if(!((((((((((((((((((((((((((((((((((((((((((((((data24 === "cut") || (data24 === "washResin")) || (data24 === "degrease")) || (data24 === "dryFit")) || (data24 === "repair")) || (data24 === "reprint")) || (data24 === "heat")) || (data24 === "grind")) || (data24 === "shim")) || (data24 === "bond")) || (data24 === "firstCut")) || (data24 === "fill")) || (data24 === "brushFilm")) || (data24 === "solventSmooth")) || (data24 === "textureOn")) || (data24 === "sand")) || (data24 === "scuff")) || (data24 === "wash")) || (data24 === "prime")) || (data24 === "primeSand")) || (data24 === "inspect")) || (data24 === "sprayCoat")) || (data24 === "airbrushCoat")) || (data24 === "brushCoat")) || (data24 === "mask")) || (data24 === "maskRubber")) || (data24 === "edgeSeal")) || (data24 === "maskedCoat")) || (data24 === "unmask")) || (data24 === "warmDry")) || (data24 === "detail")) || (data24 === "clear")) || (data24 === "brushClear")) || (data24 === "darkWash")) || (data24 === "dryBrush")) || (data24 === "stipple")) || (data24 === "rub")) || (data24 === "shade")) || (data24 === "chip")) || (data24 === "scratch")) || (data24 === "streak")) || (data24 === "splatter")) || (data24 === "polish")) || (data24 === "dustOn")) || (data24 === "lights")) || (data24 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema49.properties.methodId.enum}}];
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/ladderId",schemaPath:"#/$defs/Rung/properties/ladderId/type",keyword:"type",params:{type: "string"}}];
 return false;
+}
 }
 var valid11 = _errs59 === errors;
 }
@@ -12984,16 +12976,26 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.band !== undefined){
-let data25 = data21.band;
+if(data21.minutes !== undefined){
+let data25 = data21.minutes;
 const _errs61 = errors;
-if(typeof data25 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
+if(!(((typeof data25 == "number") && (!(data25 % 1) && !isNaN(data25))) && (isFinite(data25)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(!(((((((data25 === "cutBond") || (data25 === "fillSand")) || (data25 === "prime")) || (data25 === "colour")) || (data25 === "maskDetail")) || (data25 === "weather")) || (data25 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema49.properties.band.enum}}];
+if(errors === _errs61){
+if((typeof data25 == "number") && (isFinite(data25))){
+if(data25 > 10000 || isNaN(data25)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
+}
+else {
+if(data25 < 0 || isNaN(data25)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
 }
 var valid11 = _errs61 === errors;
 }
@@ -13001,72 +13003,19 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.productId !== undefined){
-let data26 = data21.productId;
+if(data21.minutesFormula !== undefined){
+let data26 = data21.minutesFormula;
 const _errs63 = errors;
-const _errs64 = errors;
-let valid12 = false;
-const _errs65 = errors;
-if(errors === _errs65){
+if(errors === _errs63){
 if(typeof data26 === "string"){
-if(!pattern9.test(data26)){
-const err10 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err10];
-}
-else {
-vErrors.push(err10);
-}
-errors++;
-}
-}
-else {
-const err11 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err11];
-}
-else {
-vErrors.push(err11);
-}
-errors++;
-}
-}
-var _valid2 = _errs65 === errors;
-valid12 = valid12 || _valid2;
-const _errs67 = errors;
-if(data26 !== null){
-const err12 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err12];
-}
-else {
-vErrors.push(err12);
-}
-errors++;
-}
-var _valid2 = _errs67 === errors;
-valid12 = valid12 || _valid2;
-if(!valid12){
-const err13 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err13];
-}
-else {
-vErrors.push(err13);
-}
-errors++;
-validate20.errors = vErrors;
+if(data26.length > 400){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutesFormula",schemaPath:"#/$defs/Rung/properties/minutesFormula/maxLength",keyword:"maxLength",params:{limit: 400}}];
 return false;
 }
-else {
-errors = _errs64;
-if(vErrors !== null){
-if(_errs64){
-vErrors.length = _errs64;
 }
 else {
-vErrors = null;
-}
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutesFormula",schemaPath:"#/$defs/Rung/properties/minutesFormula/type",keyword:"type",params:{type: "string"}}];
+return false;
 }
 }
 var valid11 = _errs63 === errors;
@@ -13075,70 +13024,106 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.role !== undefined){
-let data27 = data21.role;
+if(data21.cautionIds !== undefined){
+let data27 = data21.cautionIds;
+const _errs65 = errors;
+if(errors === _errs65){
+if(Array.isArray(data27)){
+if(data27.length > 20){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
+return false;
+}
+else {
+var valid12 = true;
+const len5 = data27.length;
+for(let i5=0; i5<len5; i5++){
+const _errs67 = errors;
+if(typeof data27[i5] !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds/" + i5,schemaPath:"#/$defs/Rung/properties/cautionIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+var valid12 = _errs67 === errors;
+if(!valid12){
+break;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid11 = _errs65 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.notBeforeMs !== undefined){
+let data29 = data21.notBeforeMs;
 const _errs69 = errors;
 const _errs70 = errors;
 let valid13 = false;
 const _errs71 = errors;
+if(!(((typeof data29 == "number") && (!(data29 % 1) && !isNaN(data29))) && (isFinite(data29)))){
+const err10 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
 if(errors === _errs71){
-if(typeof data27 === "string"){
-if(data27.length > 20){
-const err14 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if((typeof data29 == "number") && (isFinite(data29))){
+if(data29 > 4102444800000 || isNaN(data29)){
+const err11 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+else {
+if(data29 < 946684800000 || isNaN(data29)){
+const err12 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+}
+}
+var _valid2 = _errs71 === errors;
+valid13 = valid13 || _valid2;
+const _errs73 = errors;
+if(data29 !== null){
+const err13 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+var _valid2 = _errs73 === errors;
+valid13 = valid13 || _valid2;
+if(!valid13){
+const err14 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err14];
 }
 else {
 vErrors.push(err14);
-}
-errors++;
-}
-else {
-if(!pattern4.test(data27)){
-const err15 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
-if(vErrors === null){
-vErrors = [err15];
-}
-else {
-vErrors.push(err15);
-}
-errors++;
-}
-}
-}
-else {
-const err16 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err16];
-}
-else {
-vErrors.push(err16);
-}
-errors++;
-}
-}
-var _valid3 = _errs71 === errors;
-valid13 = valid13 || _valid3;
-const _errs73 = errors;
-if(data27 !== null){
-const err17 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err17];
-}
-else {
-vErrors.push(err17);
-}
-errors++;
-}
-var _valid3 = _errs73 === errors;
-valid13 = valid13 || _valid3;
-if(!valid13){
-const err18 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err18];
-}
-else {
-vErrors.push(err18);
 }
 errors++;
 validate20.errors = vErrors;
@@ -13161,70 +13146,70 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.grit !== undefined){
-let data28 = data21.grit;
+if(data21.lockedAtMs !== undefined){
+let data30 = data21.lockedAtMs;
 const _errs75 = errors;
 const _errs76 = errors;
 let valid14 = false;
 const _errs77 = errors;
+if(!(((typeof data30 == "number") && (!(data30 % 1) && !isNaN(data30))) && (isFinite(data30)))){
+const err15 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
 if(errors === _errs77){
-if(typeof data28 === "string"){
-if(data28.length > 20){
-const err19 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if((typeof data30 == "number") && (isFinite(data30))){
+if(data30 > 4102444800000 || isNaN(data30)){
+const err16 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+else {
+if(data30 < 946684800000 || isNaN(data30)){
+const err17 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+}
+}
+var _valid3 = _errs77 === errors;
+valid14 = valid14 || _valid3;
+const _errs79 = errors;
+if(data30 !== null){
+const err18 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+var _valid3 = _errs79 === errors;
+valid14 = valid14 || _valid3;
+if(!valid14){
+const err19 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err19];
 }
 else {
 vErrors.push(err19);
-}
-errors++;
-}
-else {
-if(!pattern4.test(data28)){
-const err20 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
-if(vErrors === null){
-vErrors = [err20];
-}
-else {
-vErrors.push(err20);
-}
-errors++;
-}
-}
-}
-else {
-const err21 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err21];
-}
-else {
-vErrors.push(err21);
-}
-errors++;
-}
-}
-var _valid4 = _errs77 === errors;
-valid14 = valid14 || _valid4;
-const _errs79 = errors;
-if(data28 !== null){
-const err22 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err22];
-}
-else {
-vErrors.push(err22);
-}
-errors++;
-}
-var _valid4 = _errs79 === errors;
-valid14 = valid14 || _valid4;
-if(!valid14){
-const err23 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err23];
-}
-else {
-vErrors.push(err23);
 }
 errors++;
 validate20.errors = vErrors;
@@ -13247,70 +13232,58 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.coatMicrometres !== undefined){
-let data29 = data21.coatMicrometres;
+if(data21.mixCardId !== undefined){
+let data31 = data21.mixCardId;
 const _errs81 = errors;
 const _errs82 = errors;
 let valid15 = false;
 const _errs83 = errors;
 if(errors === _errs83){
-if((typeof data29 == "number") && (isFinite(data29))){
-if(data29 > 20000 || isNaN(data29)){
-const err24 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(typeof data31 === "string"){
+if(!pattern9.test(data31)){
+const err20 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err24];
+vErrors = [err20];
 }
 else {
-vErrors.push(err24);
-}
-errors++;
-}
-else {
-if(data29 < 0 || isNaN(data29)){
-const err25 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err25];
-}
-else {
-vErrors.push(err25);
+vErrors.push(err20);
 }
 errors++;
 }
 }
-}
 else {
-const err26 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err21 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err26];
+vErrors = [err21];
 }
 else {
-vErrors.push(err26);
+vErrors.push(err21);
 }
 errors++;
 }
 }
-var _valid5 = _errs83 === errors;
-valid15 = valid15 || _valid5;
+var _valid4 = _errs83 === errors;
+valid15 = valid15 || _valid4;
 const _errs85 = errors;
-if(data29 !== null){
-const err27 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(data31 !== null){
+const err22 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err27];
+vErrors = [err22];
 }
 else {
-vErrors.push(err27);
+vErrors.push(err22);
 }
 errors++;
 }
-var _valid5 = _errs85 === errors;
-valid15 = valid15 || _valid5;
+var _valid4 = _errs85 === errors;
+valid15 = valid15 || _valid4;
 if(!valid15){
-const err28 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+const err23 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err28];
+vErrors = [err23];
 }
 else {
-vErrors.push(err28);
+vErrors.push(err23);
 }
 errors++;
 validate20.errors = vErrors;
@@ -13333,15 +13306,15 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.side !== undefined){
-let data30 = data21.side;
+if(data21.state !== undefined){
+let data32 = data21.state;
 const _errs87 = errors;
-if(typeof data30 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+if(typeof data32 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data30 === "all") || (data30 === "under")) || (data30 === "top"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema49.properties.side.enum}}];
+if(!(((((data32 === "open") || (data32 === "inHand")) || (data32 === "setDown")) || (data32 === "done")) || (data32 === "leftOut"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema49.properties.state.enum}}];
 return false;
 }
 var valid11 = _errs87 === errors;
@@ -13350,24 +13323,83 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.minutes !== undefined){
-let data31 = data21.minutes;
+if(data21.startedAtMs !== undefined){
+let data33 = data21.startedAtMs;
 const _errs89 = errors;
-if(!(((typeof data31 == "number") && (!(data31 % 1) && !isNaN(data31))) && (isFinite(data31)))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/type",keyword:"type",params:{type: "integer"}}];
-return false;
+const _errs90 = errors;
+let valid16 = false;
+const _errs91 = errors;
+if(!(((typeof data33 == "number") && (!(data33 % 1) && !isNaN(data33))) && (isFinite(data33)))){
+const err24 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err24];
 }
-if(errors === _errs89){
-if((typeof data31 == "number") && (isFinite(data31))){
-if(data31 > 10000 || isNaN(data31)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+if(errors === _errs91){
+if((typeof data33 == "number") && (isFinite(data33))){
+if(data33 > 4102444800000 || isNaN(data33)){
+const err25 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+else {
+if(data33 < 946684800000 || isNaN(data33)){
+const err26 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+}
+}
+}
+var _valid5 = _errs91 === errors;
+valid16 = valid16 || _valid5;
+const _errs93 = errors;
+if(data33 !== null){
+const err27 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+var _valid5 = _errs93 === errors;
+valid16 = valid16 || _valid5;
+if(!valid16){
+const err28 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+validate20.errors = vErrors;
 return false;
 }
 else {
-if(data31 < 0 || isNaN(data31)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutes",schemaPath:"#/$defs/Rung/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
+errors = _errs90;
+if(vErrors !== null){
+if(_errs90){
+vErrors.length = _errs90;
 }
+else {
+vErrors = null;
 }
 }
 }
@@ -13377,61 +13409,25 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.minutesFormula !== undefined){
-let data32 = data21.minutesFormula;
-const _errs91 = errors;
-if(errors === _errs91){
-if(typeof data32 === "string"){
-if(data32.length > 400){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutesFormula",schemaPath:"#/$defs/Rung/properties/minutesFormula/maxLength",keyword:"maxLength",params:{limit: 400}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/minutesFormula",schemaPath:"#/$defs/Rung/properties/minutesFormula/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid11 = _errs91 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.detail !== undefined){
-let data33 = data21.detail;
-const _errs93 = errors;
-if(errors === _errs93){
-if(typeof data33 === "string"){
-if(data33.length > 4000){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid11 = _errs93 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.why !== undefined){
-let data34 = data21.why;
+if(data21.workedMs !== undefined){
+let data34 = data21.workedMs;
 const _errs95 = errors;
-if(errors === _errs95){
-if(typeof data34 === "string"){
-if(data34.length > 2000){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+if(!(((typeof data34 == "number") && (!(data34 % 1) && !isNaN(data34))) && (isFinite(data34)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
+if(errors === _errs95){
+if((typeof data34 == "number") && (isFinite(data34))){
+if(data34 > 360000000 || isNaN(data34)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
+return false;
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/type",keyword:"type",params:{type: "string"}}];
+if(data34 < 0 || isNaN(data34)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
+}
+}
 }
 }
 var valid11 = _errs95 === errors;
@@ -13440,50 +13436,14 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.cautionIds !== undefined){
-let data35 = data21.cautionIds;
+if(data21.doneAtMs !== undefined){
+let data35 = data21.doneAtMs;
 const _errs97 = errors;
-if(errors === _errs97){
-if(Array.isArray(data35)){
-if(data35.length > 20){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
-return false;
-}
-else {
-var valid16 = true;
-const len5 = data35.length;
-for(let i5=0; i5<len5; i5++){
-const _errs99 = errors;
-if(typeof data35[i5] !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds/" + i5,schemaPath:"#/$defs/Rung/properties/cautionIds/items/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-var valid16 = _errs99 === errors;
-if(!valid16){
-break;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid11 = _errs97 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.notBeforeMs !== undefined){
-let data37 = data21.notBeforeMs;
-const _errs101 = errors;
-const _errs102 = errors;
+const _errs98 = errors;
 let valid17 = false;
-const _errs103 = errors;
-if(!(((typeof data37 == "number") && (!(data37 % 1) && !isNaN(data37))) && (isFinite(data37)))){
-const err29 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const _errs99 = errors;
+if(!(((typeof data35 == "number") && (!(data35 % 1) && !isNaN(data35))) && (isFinite(data35)))){
+const err29 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -13492,10 +13452,10 @@ vErrors.push(err29);
 }
 errors++;
 }
-if(errors === _errs103){
-if((typeof data37 == "number") && (isFinite(data37))){
-if(data37 > 4102444800000 || isNaN(data37)){
-const err30 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(errors === _errs99){
+if((typeof data35 == "number") && (isFinite(data35))){
+if(data35 > 4102444800000 || isNaN(data35)){
+const err30 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err30];
 }
@@ -13505,8 +13465,8 @@ vErrors.push(err30);
 errors++;
 }
 else {
-if(data37 < 946684800000 || isNaN(data37)){
-const err31 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(data35 < 946684800000 || isNaN(data35)){
+const err31 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err31];
 }
@@ -13518,11 +13478,11 @@ errors++;
 }
 }
 }
-var _valid6 = _errs103 === errors;
+var _valid6 = _errs99 === errors;
 valid17 = valid17 || _valid6;
-const _errs105 = errors;
-if(data37 !== null){
-const err32 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs101 = errors;
+if(data35 !== null){
+const err32 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err32];
 }
@@ -13531,10 +13491,10 @@ vErrors.push(err32);
 }
 errors++;
 }
-var _valid6 = _errs105 === errors;
+var _valid6 = _errs101 === errors;
 valid17 = valid17 || _valid6;
 if(!valid17){
-const err33 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf",keyword:"anyOf",params:{}};
+const err33 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err33];
 }
@@ -13546,30 +13506,99 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs102;
+errors = _errs98;
 if(vErrors !== null){
-if(_errs102){
-vErrors.length = _errs102;
+if(_errs98){
+vErrors.length = _errs98;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs101 === errors;
+var valid11 = _errs97 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.lockedAtMs !== undefined){
-let data38 = data21.lockedAtMs;
+if(data21.name !== undefined){
+let data36 = data21.name;
+const _errs103 = errors;
+if(errors === _errs103){
+if(typeof data36 === "string"){
+if(data36.length > 200){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data36.length < 1){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data36)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs103 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.methodId !== undefined){
+let data37 = data21.methodId;
+const _errs105 = errors;
+if(typeof data37 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((((((((((((((((((((((((data37 === "cut") || (data37 === "washResin")) || (data37 === "degrease")) || (data37 === "dryFit")) || (data37 === "repair")) || (data37 === "reprint")) || (data37 === "heat")) || (data37 === "grind")) || (data37 === "shim")) || (data37 === "bond")) || (data37 === "firstCut")) || (data37 === "fill")) || (data37 === "brushFilm")) || (data37 === "solventSmooth")) || (data37 === "textureOn")) || (data37 === "sand")) || (data37 === "scuff")) || (data37 === "wash")) || (data37 === "prime")) || (data37 === "primeSand")) || (data37 === "inspect")) || (data37 === "sprayCoat")) || (data37 === "airbrushCoat")) || (data37 === "brushCoat")) || (data37 === "mask")) || (data37 === "maskRubber")) || (data37 === "edgeSeal")) || (data37 === "maskedCoat")) || (data37 === "unmask")) || (data37 === "warmDry")) || (data37 === "detail")) || (data37 === "clear")) || (data37 === "brushClear")) || (data37 === "darkWash")) || (data37 === "dryBrush")) || (data37 === "stipple")) || (data37 === "rub")) || (data37 === "shade")) || (data37 === "chip")) || (data37 === "scratch")) || (data37 === "streak")) || (data37 === "splatter")) || (data37 === "polish")) || (data37 === "dustOn")) || (data37 === "lights")) || (data37 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema49.properties.methodId.enum}}];
+return false;
+}
+var valid11 = _errs105 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.band !== undefined){
+let data38 = data21.band;
 const _errs107 = errors;
-const _errs108 = errors;
-let valid18 = false;
+if(typeof data38 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data38 === "cutBond") || (data38 === "fillSand")) || (data38 === "prime")) || (data38 === "colour")) || (data38 === "maskDetail")) || (data38 === "weather")) || (data38 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema49.properties.band.enum}}];
+return false;
+}
+var valid11 = _errs107 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.productId !== undefined){
+let data39 = data21.productId;
 const _errs109 = errors;
-if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
-const err34 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const _errs110 = errors;
+let valid18 = false;
+const _errs111 = errors;
+if(errors === _errs111){
+if(typeof data39 === "string"){
+if(!pattern9.test(data39)){
+const err34 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err34];
 }
@@ -13578,10 +13607,9 @@ vErrors.push(err34);
 }
 errors++;
 }
-if(errors === _errs109){
-if((typeof data38 == "number") && (isFinite(data38))){
-if(data38 > 4102444800000 || isNaN(data38)){
-const err35 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+}
+else {
+const err35 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err35];
 }
@@ -13590,9 +13618,12 @@ vErrors.push(err35);
 }
 errors++;
 }
-else {
-if(data38 < 946684800000 || isNaN(data38)){
-const err36 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+}
+var _valid7 = _errs111 === errors;
+valid18 = valid18 || _valid7;
+const _errs113 = errors;
+if(data39 !== null){
+const err36 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err36];
 }
@@ -13601,14 +13632,10 @@ vErrors.push(err36);
 }
 errors++;
 }
-}
-}
-}
-var _valid7 = _errs109 === errors;
+var _valid7 = _errs113 === errors;
 valid18 = valid18 || _valid7;
-const _errs111 = errors;
-if(data38 !== null){
-const err37 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid18){
+const err37 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err37];
 }
@@ -13616,11 +13643,36 @@ else {
 vErrors.push(err37);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
-var _valid7 = _errs111 === errors;
-valid18 = valid18 || _valid7;
-if(!valid18){
-const err38 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
+else {
+errors = _errs110;
+if(vErrors !== null){
+if(_errs110){
+vErrors.length = _errs110;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs109 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.role !== undefined){
+let data40 = data21.role;
+const _errs115 = errors;
+const _errs116 = errors;
+let valid19 = false;
+const _errs117 = errors;
+if(errors === _errs117){
+if(typeof data40 === "string"){
+if(data40.length > 20){
+const err38 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err38];
 }
@@ -13628,36 +13680,10 @@ else {
 vErrors.push(err38);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
 else {
-errors = _errs108;
-if(vErrors !== null){
-if(_errs108){
-vErrors.length = _errs108;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid11 = _errs107 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.mixCardId !== undefined){
-let data39 = data21.mixCardId;
-const _errs113 = errors;
-const _errs114 = errors;
-let valid19 = false;
-const _errs115 = errors;
-if(errors === _errs115){
-if(typeof data39 === "string"){
-if(!pattern9.test(data39)){
-const err39 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(!pattern4.test(data40)){
+const err39 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err39];
 }
@@ -13667,8 +13693,9 @@ vErrors.push(err39);
 errors++;
 }
 }
+}
 else {
-const err40 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err40 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err40];
 }
@@ -13678,11 +13705,11 @@ vErrors.push(err40);
 errors++;
 }
 }
-var _valid8 = _errs115 === errors;
+var _valid8 = _errs117 === errors;
 valid19 = valid19 || _valid8;
-const _errs117 = errors;
-if(data39 !== null){
-const err41 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs119 = errors;
+if(data40 !== null){
+const err41 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err41];
 }
@@ -13691,10 +13718,10 @@ vErrors.push(err41);
 }
 errors++;
 }
-var _valid8 = _errs117 === errors;
+var _valid8 = _errs119 === errors;
 valid19 = valid19 || _valid8;
 if(!valid19){
-const err42 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
+const err42 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err42];
 }
@@ -13706,47 +13733,32 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs114;
+errors = _errs116;
 if(vErrors !== null){
-if(_errs114){
-vErrors.length = _errs114;
+if(_errs116){
+vErrors.length = _errs116;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs113 === errors;
+var valid11 = _errs115 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.state !== undefined){
-let data40 = data21.state;
-const _errs119 = errors;
-if(typeof data40 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((data40 === "open") || (data40 === "inHand")) || (data40 === "setDown")) || (data40 === "done")) || (data40 === "leftOut"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema49.properties.state.enum}}];
-return false;
-}
-var valid11 = _errs119 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.startedAtMs !== undefined){
-let data41 = data21.startedAtMs;
+if(data21.grit !== undefined){
+let data41 = data21.grit;
 const _errs121 = errors;
 const _errs122 = errors;
 let valid20 = false;
 const _errs123 = errors;
-if(!(((typeof data41 == "number") && (!(data41 % 1) && !isNaN(data41))) && (isFinite(data41)))){
-const err43 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(errors === _errs123){
+if(typeof data41 === "string"){
+if(data41.length > 20){
+const err43 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err43];
 }
@@ -13755,10 +13767,9 @@ vErrors.push(err43);
 }
 errors++;
 }
-if(errors === _errs123){
-if((typeof data41 == "number") && (isFinite(data41))){
-if(data41 > 4102444800000 || isNaN(data41)){
-const err44 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+else {
+if(!pattern4.test(data41)){
+const err44 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err44];
 }
@@ -13767,9 +13778,10 @@ vErrors.push(err44);
 }
 errors++;
 }
+}
+}
 else {
-if(data41 < 946684800000 || isNaN(data41)){
-const err45 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err45 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err45];
 }
@@ -13779,13 +13791,11 @@ vErrors.push(err45);
 errors++;
 }
 }
-}
-}
 var _valid9 = _errs123 === errors;
 valid20 = valid20 || _valid9;
 const _errs125 = errors;
 if(data41 !== null){
-const err46 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err46 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err46];
 }
@@ -13797,7 +13807,7 @@ errors++;
 var _valid9 = _errs125 === errors;
 valid20 = valid20 || _valid9;
 if(!valid20){
-const err47 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err47 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err47];
 }
@@ -13825,41 +13835,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.workedMs !== undefined){
-let data42 = data21.workedMs;
+if(data21.coatMicrometres !== undefined){
+let data42 = data21.coatMicrometres;
 const _errs127 = errors;
-if(!(((typeof data42 == "number") && (!(data42 % 1) && !isNaN(data42))) && (isFinite(data42)))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs127){
-if((typeof data42 == "number") && (isFinite(data42))){
-if(data42 > 360000000 || isNaN(data42)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
-return false;
-}
-else {
-if(data42 < 0 || isNaN(data42)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-}
-var valid11 = _errs127 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.doneAtMs !== undefined){
-let data43 = data21.doneAtMs;
-const _errs129 = errors;
-const _errs130 = errors;
+const _errs128 = errors;
 let valid21 = false;
-const _errs131 = errors;
-if(!(((typeof data43 == "number") && (!(data43 % 1) && !isNaN(data43))) && (isFinite(data43)))){
-const err48 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const _errs129 = errors;
+if(errors === _errs129){
+if((typeof data42 == "number") && (isFinite(data42))){
+if(data42 > 20000 || isNaN(data42)){
+const err48 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
 if(vErrors === null){
 vErrors = [err48];
 }
@@ -13868,10 +13853,9 @@ vErrors.push(err48);
 }
 errors++;
 }
-if(errors === _errs131){
-if((typeof data43 == "number") && (isFinite(data43))){
-if(data43 > 4102444800000 || isNaN(data43)){
-const err49 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+else {
+if(data42 < 0 || isNaN(data42)){
+const err49 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err49];
 }
@@ -13880,9 +13864,10 @@ vErrors.push(err49);
 }
 errors++;
 }
+}
+}
 else {
-if(data43 < 946684800000 || isNaN(data43)){
-const err50 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err50 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err50];
 }
@@ -13892,13 +13877,11 @@ vErrors.push(err50);
 errors++;
 }
 }
-}
-}
-var _valid10 = _errs131 === errors;
+var _valid10 = _errs129 === errors;
 valid21 = valid21 || _valid10;
-const _errs133 = errors;
-if(data43 !== null){
-const err51 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs131 = errors;
+if(data42 !== null){
+const err51 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err51];
 }
@@ -13907,10 +13890,10 @@ vErrors.push(err51);
 }
 errors++;
 }
-var _valid10 = _errs133 === errors;
+var _valid10 = _errs131 === errors;
 valid21 = valid21 || _valid10;
 if(!valid21){
-const err52 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+const err52 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err52];
 }
@@ -13922,34 +13905,51 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs130;
+errors = _errs128;
 if(vErrors !== null){
-if(_errs130){
-vErrors.length = _errs130;
+if(_errs128){
+vErrors.length = _errs128;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs129 === errors;
+var valid11 = _errs127 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.id !== undefined){
-let data44 = data21.id;
+if(data21.side !== undefined){
+let data43 = data21.side;
+const _errs133 = errors;
+if(typeof data43 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data43 === "all") || (data43 === "under")) || (data43 === "top"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema49.properties.side.enum}}];
+return false;
+}
+var valid11 = _errs133 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.detail !== undefined){
+let data44 = data21.detail;
 const _errs135 = errors;
 if(errors === _errs135){
 if(typeof data44 === "string"){
-if(!pattern9.test(data44)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/id",schemaPath:"#/$defs/Rung/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+if(data44.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/id",schemaPath:"#/$defs/Rung/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -13959,19 +13959,19 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.revision !== undefined){
-let data45 = data21.revision;
+if(data21.why !== undefined){
+let data45 = data21.why;
 const _errs137 = errors;
-if(!(((typeof data45 == "number") && (!(data45 % 1) && !isNaN(data45))) && (isFinite(data45)))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/revision",schemaPath:"#/$defs/Rung/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
 if(errors === _errs137){
-if((typeof data45 == "number") && (isFinite(data45))){
-if(data45 < 0 || isNaN(data45)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/revision",schemaPath:"#/$defs/Rung/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+if(typeof data45 === "string"){
+if(data45.length > 2000){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/type",keyword:"type",params:{type: "string"}}];
+return false;
 }
 }
 var valid11 = _errs137 === errors;
