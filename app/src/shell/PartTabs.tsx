@@ -1,5 +1,5 @@
 import type { Part } from '@zinc-ladder/model/records/part';
-import { NavLink } from 'react-router';
+import { TabLinks } from '../ui/TabLinks';
 import { PartPick } from './PartPick';
 import { UndoBar } from './UndoBar';
 
@@ -20,20 +20,7 @@ export function PartTabs({
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
       <PartPick view={view} part={part} tab={tab} />
-      <nav aria-label={label} className="flex flex-wrap">
-        {tabs.map(([path, name]) => (
-          <NavLink
-            key={path}
-            end
-            to={`/${view}/${part.id}${path ? `/${path}` : ''}`}
-            className={({ isActive }) =>
-              `target font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isActive ? 'border-ink' : 'text-dim border-transparent'}`
-            }
-          >
-            {name}
-          </NavLink>
-        ))}
-      </nav>
+      <TabLinks label={label} tabs={tabs} base={`/${view}/${part.id}`} isExact />
       <div className="ml-auto">
         <UndoBar isCompact />
       </div>

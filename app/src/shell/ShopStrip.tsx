@@ -167,7 +167,8 @@ function airReason(spray: SprayState): Reason {
   };
   if (spray.heldMs !== null) {
     return {
-      formula: "the shop's typical day + what the last reading differed from it × what is left of that: e^(−age ÷ fade), less towards a forecast",
+      formula:
+        "the shop's typical day + what the last reading differed from it × what is left of that: e^(−age ÷ fade), less towards a forecast",
       inputs: [
         ['age of the reading', formatSpan(spray.heldMs / 60_000)],
         ['fade', `${FADE_MS / 3_600_000} h`],

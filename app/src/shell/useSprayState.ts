@@ -31,8 +31,9 @@ export function useSprayState(): SprayState | null {
   const here = airAt(air, at);
   const verdict = judgeSpraying(here, shop.sprayLimits, here.temperatureCelsius, windAt(air, at));
   const windows = plan?.kind === 'planned' ? plan.sprayWindows : [];
-  const current = windows.find((window) => window.start <= now && now < window.end);
-  const next = windows.find((window) => window.start > now);
+  // A plan made within this minute begins its windows at its own moment, which is not later than now either.
+  const current = windows.find((window) => window.start < now + 60_000 && now < window.end);
+  const next = windows.find((window) => window.start >= now + 60_000);
   return {
     ...here,
     dewGapKelvin: verdict.dewGapKelvin,

@@ -30,9 +30,7 @@ export function coatsOnLadder(
   const own = kept.filter((rung) => rung.productId === paint.id && COATS.has(rung.methodId));
   const [first] = own;
   if (!first) return null;
-  const below = kept
-    .slice(0, kept.indexOf(first))
-    .filter((rung) => leavesFilmOnFaces(rung.methodId));
+  const below = kept.slice(0, kept.indexOf(first)).filter((rung) => leavesFilmOnFaces(rung.methodId));
   const under = products.get(below.at(-1)?.productId ?? '');
   const lab = under && labOfProduct(under);
   const coat = effectOf(paint) === 'none' ? coatPaintOf(paint, mirrored) : null;

@@ -1,5 +1,8 @@
-import type { RouteChoice, RungDraft } from '@zinc-ladder/core/ladder/growLadder';
+import { finishAtAge } from '@zinc-ladder/core/ladder/finishes';
+import type { GrownLadder, RouteChoice, RungDraft } from '@zinc-ladder/core/ladder/growLadder';
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
+import { ARMS_LENGTH_METRES, visibleValley } from '@zinc-ladder/core/surface/visibleValley';
 import { hexOfProduct } from './gatherPaints';
 import type { LadderRoute } from '../records/ladder';
 import type { Part } from '../records/part';
@@ -44,6 +47,19 @@ export function routeChoiceOf(part: Part, route: LadderRoute): RouteChoice {
     pieces: part.count,
     ridgeMicrometres: part.ridgeMicrometres,
   };
+}
+
+/** Where a part's prop is seen from, m, and ridges that are known better than the part says them. */
+export interface GrowthKnown {
+  /** null: not said, which is arm's length */
+  readonly metres: number | null;
+  readonly ridgeMicrometres?: number | null | undefined;
+}
+
+/** What a route grows on a part: as many loops as its ridges ask for where the prop is seen from, which is what the surface view forecasts. */
+export function growFor(part: Part, route: LadderRoute, { metres, ridgeMicrometres = part.ridgeMicrometres }: GrowthKnown): GrownLadder {
+  const seen = visibleValley(finishAtAge(route.finish, route.age), metres ?? ARMS_LENGTH_METRES);
+  return growLadder(routeChoiceOf(part, route), undefined, { ridgeMicrometres, wantedMicrometres: seen.valleyMicrometres });
 }
 
 /** A grown draft as a rung to keep, with a product of the shop for its role. */

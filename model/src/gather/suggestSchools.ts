@@ -1,11 +1,10 @@
-import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
 import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
 import type { LadderRoute } from '../records/ladder';
 import type { PlanRecords } from './gatherPlan';
 import { toPlanRung } from './gatherPlan';
 import type { ProductsByRole } from './growRungs';
-import { routeChoiceOf, toRung } from './growRungs';
+import { growFor, toRung } from './growRungs';
 import type { Rung } from '../records/rung';
 
 type SchoolChange = Extract<WhatIf, { kind: 'school' }>;
@@ -37,7 +36,8 @@ export function suggestSchools(records: PlanRecords, partIds: readonly string[],
     looked += 1;
     for (const { id: smoothing } of SMOOTHING_SCHOOLS) {
       if (smoothing === ladder.route.smoothing || NOT_OFFERED.includes(smoothing)) continue;
-      const grown = growLadder(routeChoiceOf(part, { ...ladder.route, smoothing }));
+      const metres = records.props.find((prop) => prop.id === part.propId)?.viewingMetres ?? null;
+      const grown = growFor(part, { ...ladder.route, smoothing }, { metres });
       if (grown.kind === 'refused') continue;
       const chosen = productsByRole(own);
       found.push({

@@ -1,5 +1,4 @@
-import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
-import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
+import { growFor } from '@zinc-ladder/model/gather/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
 import type { Product } from '@zinc-ladder/model/records/product';
@@ -55,7 +54,7 @@ export async function startFirstProp(edit: Edit, shop: Shop, said: FirstProp, ma
   await addProp(edit, propId, said.prop, await edit.list('props'));
   await addPart(edit, partId, propId, said.part, await edit.list('parts'));
   if (said.mesh) await keepMesh(edit, partId, said.mesh.file, said.mesh.format, makeId());
-  const grown = growLadder(routeChoiceOf(await edit.need('parts', partId), said.route));
+  const grown = growFor(await edit.need('parts', partId), said.route, { metres: said.prop.viewingMetres });
   if (grown.kind === 'grown') {
     await growOnto(edit, partId, said.route, grown.rungs, boughtFirst(await edit.list('products'), said.kitIds), {}, makeId);
   }

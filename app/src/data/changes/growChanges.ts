@@ -1,7 +1,6 @@
 import type { RungDraft } from '@zinc-ladder/core/ladder/growLadder';
-import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
-import { routeChoiceOf, toRung } from '@zinc-ladder/model/gather/growRungs';
+import { growFor, toRung } from '@zinc-ladder/model/gather/growRungs';
 import { productsByRole, withSchool } from '@zinc-ladder/model/gather/suggestSchools';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Product } from '@zinc-ladder/model/records/product';
@@ -49,18 +48,25 @@ function withoutTurn(name: string): string {
   return name.replace(/\s\d+$/u, '');
 }
 
-/** Grows a ladder anew by another smoothing school, with the products its rungs have. A school that is not for the part changes nothing. */
+/**
+ * Grows a ladder anew by another smoothing school, with the products its rungs have. A school that is not for the part changes nothing.
+ *
+ * @param ridgeMicrometres as a mesh or shape tells them; left out: as the part says
+ */
 export async function growSchool(
   edit: Edit,
   ladderId: string,
   smoothing: string,
   products: readonly Product[],
   makeId: () => string,
+  ridgeMicrometres?: number,
 ): Promise<void> {
   const ladder = await edit.need('ladders', ladderId);
   if (!ladder.route) return;
   const route = withSchool(ladder.route, smoothing);
-  const grown = growLadder(routeChoiceOf(await edit.need('parts', ladder.partId), route));
+  const part = await edit.need('parts', ladder.partId);
+  const { viewingMetres: metres } = await edit.need('props', part.propId);
+  const grown = growFor(part, route, { metres, ridgeMicrometres });
   if (grown.kind === 'refused') return;
   const chosen = productsByRole(await rungsOfLadder(edit, ladderId));
   await growOnto(edit, ladderId, route, grown.rungs, products, chosen, makeId);

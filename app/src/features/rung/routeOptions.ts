@@ -1,12 +1,10 @@
 import { AGES } from '@zinc-ladder/core/ladder/ages';
 import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
-import type { GrownLadder } from '@zinc-ladder/core/ladder/growLadder';
-import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
 import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Part } from '@zinc-ladder/model/records/part';
-import { routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
+import { growFor } from '@zinc-ladder/model/gather/growRungs';
 
 /** Choices of a route, as lists to choose from. */
 export const ROUTE_OPTIONS = {
@@ -25,15 +23,10 @@ export function suggestRoute(part: Pick<Part, 'materialId'>): LadderRoute {
   return { finish: 'satin', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
 }
 
-/** What a route would grow on a part, before it is grown. */
-export function previewRoute(part: Part, route: LadderRoute): GrownLadder {
-  return growLadder(routeChoiceOf(part, route));
-}
-
 /** The smoothing schools for a part on a route: those that are not for it are marked with why, and where ridges stay it is said. */
 export function smoothingOptions(part: Part, route: LadderRoute): (readonly [string, string])[] {
   return SMOOTHING_SCHOOLS.map(({ id, name, cost }) => {
-    const grown = previewRoute(part, { ...route, smoothing: id });
+    const grown = growFor(part, { ...route, smoothing: id }, { metres: null });
     if (grown.kind === 'refused') return [id, `✕ ${name}: ${grown.reason.slice(grown.reason.indexOf(': ') + 2)}`];
     return [id, grown.loops.ridgesStay ? `${name}: ridges stay` : `${name} (${cost})`];
   });

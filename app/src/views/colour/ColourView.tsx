@@ -1,4 +1,5 @@
-import { Navigate, NavLink, useParams } from 'react-router';
+import { Navigate, useParams } from 'react-router';
+import { TabLinks } from '../../ui/TabLinks';
 import { UndoBar } from '../../shell/UndoBar';
 import { CardsTab } from './cards/CardsTab';
 import { CoatsTab } from './coats/CoatsTab';
@@ -18,22 +19,13 @@ const TABS = [
 
 /** What do I mix? */
 export function ColourView() {
-  const { tab = 'mix', id } = useParams();
+  const { tab, id } = useParams();
+  if (tab === undefined) return <Navigate to="/colour/mix" replace />;
   if (!TABS.some(([path]) => path === tab)) return <Navigate to={`/colour/cards/${tab}`} replace />;
   return (
     <div className="grid gap-3">
       <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-2">
-        <nav aria-label="Of colour" className="flex flex-wrap">
-          {TABS.map(([path, name]) => (
-            <NavLink
-              key={path}
-              to={`/colour/${path}`}
-              className={`font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${tab === path ? 'border-ink' : 'text-dim border-transparent'}`}
-            >
-              {name}
-            </NavLink>
-          ))}
-        </nav>
+        <TabLinks label="Of colour" tabs={TABS} base="/colour" />
         <div className="ml-auto">
           <UndoBar isCompact />
         </div>

@@ -2,6 +2,7 @@ import type { Ladder, LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Part } from '@zinc-ladder/model/records/part';
 import { useState } from 'react';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
+import { growFor } from '@zinc-ladder/model/gather/growRungs';
 import { growOnto } from '../../data/changes/growChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
@@ -9,7 +10,7 @@ import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { GrowFields } from './GrowFields';
 import { OwnRoutes } from './OwnRoutes';
-import { previewRoute, suggestRoute } from '../../features/rung/routeOptions';
+import { suggestRoute } from '../../features/rung/routeOptions';
 
 /** Grows a part's ladder from a route, anew above what is done. */
 export function GrowPanel({
@@ -25,7 +26,8 @@ export function GrowPanel({
   const edit = useEdit();
   const [route, setRoute] = useState<LadderRoute>(ladder.route ?? suggestRoute(part));
   const [chosen, setChosen] = useState<ProductsByRole>({});
-  const grown = previewRoute(part, route);
+  const metres = useTable('props').find((prop) => prop.id === part.propId)?.viewingMetres ?? null;
+  const grown = growFor(part, route, { metres });
   const grow = (): void => {
     if (grown.kind === 'grown')
       void edit(`Grow the ladder of ${part.name}`, (change) => growOnto(change, ladder.id, route, grown.rungs, products, chosen, newId));

@@ -4,6 +4,7 @@ import { Part } from '@zinc-ladder/model/records/part';
 import { useEffect, useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
+import { growFor } from '@zinc-ladder/model/gather/growRungs';
 import { growOnto } from '../../data/changes/growChanges';
 import { addPart, NEW_PART } from '../../data/changes/partChanges';
 import { keepMesh } from '../../data/changes/meshChanges';
@@ -17,7 +18,7 @@ import { MeshTrialField } from '../../features/meshPick/MeshTrialField';
 import { nameOfFile } from '../../features/meshPick/nameOfFile';
 import { useMeshTrial } from '../../features/meshPick/useMeshTrial';
 import { GrowFields } from './GrowFields';
-import { previewRoute, suggestRoute } from '../../features/rung/routeOptions';
+import { suggestRoute } from '../../features/rung/routeOptions';
 
 /** Adds a part with the ladder it should climb. */
 export function PartForm({ propId, onDone }: { readonly propId: string; readonly onDone: (partId: string | null) => void }) {
@@ -45,7 +46,8 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
     setValue('areaSquareCentimetres', Math.round(trial.areaSquareCentimetres), { shouldValidate: true });
     if (getValues('name').trim() === '') setValue('name', nameOfFile(trial.file.name));
   }, [trial, getValues, setValue]);
-  const grown = previewRoute(measured, route);
+  const metres = useTable('props').find((prop) => prop.id === propId)?.viewingMetres ?? null;
+  const grown = growFor(measured, route, { metres });
   const { errors } = form.formState;
   const keep = form.handleSubmit(async (part) => {
     if (grown.kind === 'refused') return;

@@ -4,6 +4,7 @@ import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import { beadShareOf } from '@zinc-ladder/core/surface/layerRidges';
 import type { PartSize, ShapeId } from '@zinc-ladder/core/surface/shapes';
 import { SHAPES, surveyShape } from '@zinc-ladder/core/surface/shapes';
+import { growFor } from '@zinc-ladder/model/gather/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import type { Shop } from '@zinc-ladder/model/records/shop';
 import type { ReactNode } from 'react';
@@ -29,7 +30,7 @@ import { NumberBox, readTrial } from '../../ui/NumberBox';
 import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/Swatch';
 import { formatSpan, useFormats } from '../../ui/useFormats';
-import { previewRoute, smoothingOptions, suggestRoute } from '../../features/rung/routeOptions';
+import { smoothingOptions, suggestRoute } from '../../features/rung/routeOptions';
 
 /** From an empty shop to a first part with its ladder; a shop that has a prop never sees it. */
 export function StartView() {
@@ -65,12 +66,13 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const pieces = readTrial(count, 1, 500);
   const size = sides.map((side) => readTrial(side, 0.1, 5000));
   const isSized = mesh.trial !== null || size.every((side) => side !== null);
-  const area =
-    mesh.trial?.areaSquareCentimetres ??
-    (isSized && material
-      ? surveyShape(shapeId, size as unknown as PartSize, { layerMillimetres, beadShare: beadShareOf(material) }).areaSquareMillimetres /
-        100
-      : NEW_PART.areaSquareCentimetres);
+  const shape =
+    isSized && !mesh.trial && material
+      ? surveyShape(shapeId, size as unknown as PartSize, { layerMillimetres, beadShare: beadShareOf(material) })
+      : null;
+  const area = mesh.trial?.areaSquareCentimetres ?? (shape ? shape.areaSquareMillimetres / 100 : NEW_PART.areaSquareCentimetres);
+  // The ladder grows from the ridges that the surface view will tell.
+  const ridge = mesh.trial?.ridgeMicrometres ?? shape?.p95Micrometres ?? null;
   const part: PartFields = {
     ...NEW_PART,
     name: partName.trim() || (mesh.trial ? nameOfFile(mesh.trial.file.name) : ''),
@@ -78,13 +80,13 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
     layerMillimetres,
     count: Math.round(pieces ?? 1),
     areaSquareCentimetres: Math.max(1, Math.round(area)),
-    ridgeMicrometres: mesh.trial ? Math.round(mesh.trial.ridgeMicrometres) : null,
-    ...(mesh.trial || !isSized ? {} : { shapeId, sizeMillimetres: size as number[] }),
+    ridgeMicrometres: ridge === null ? null : Math.round(ridge),
+    ...(shape ? { shapeId, sizeMillimetres: size as number[] } : {}),
   };
   const route = chosenRoute ?? suggestRoute({ materialId });
   const asPart = { ...part, id: 'first', revision: 0, propId: 'first', position: 0 };
-  const grown = previewRoute(asPart, route);
   const metres = readTrial(viewing, 0.05, 1000);
+  const grown = growFor(asPart, route, { metres });
   const missing =
     propName.trim() === ''
       ? 'The prop needs a name.'

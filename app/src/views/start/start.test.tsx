@@ -44,6 +44,17 @@ describe('the first prop', () => {
     expect(await db.records('props').count()).toBe(0);
     expect((await db.records('shop').toArray())[0]?.hours).toHaveLength(7);
   });
+  it('grows as many loops as the surface then asks for', async () => {
+    const { user, router } = await openStart();
+    await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Buoy');
+    await user.type(screen.getByRole('textbox', { name: 'Part' }), 'Hull');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Or near to a' }), 'ball');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'To look like' }), 'gloss');
+    await user.click(growButton());
+    await waitFor(() => expect(router.state.location.pathname).toBe('/bench'));
+    await router.navigate('/surface');
+    expect(await screen.findByText(/open turns? of primer and sanding, as many as this asks for/u)).toBeTruthy();
+  });
   it('takes area, ridges and name from a mesh that is given first, and keeps the file', async () => {
     const { user, db } = await openStart();
     await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Ship bell');

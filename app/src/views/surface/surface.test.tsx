@@ -169,7 +169,10 @@ describe('the surface of a part', () => {
     const before = await db.records('ladders').get('host');
     await user.click(await screen.findByRole('button', { name: /^Grow .* by Two-part body filler$/u }));
     await waitFor(async () => expect((await db.records('ladders').get('host'))?.route?.smoothing).toBe('bodyFiller'));
-    expect(await row(/Two-part body filler ?, this ladder/u)).toBeTruthy();
+    const grown = await row(/Two-part body filler ?, this ladder/u);
+    // What the row forecasts is what the ladder got: the first figure is its loops.
+    const loops = Number(within(grown).getByRole('button', { name: /^Why loops/u }).textContent);
+    expect(await screen.findByText(new RegExp(`The ladder has ${loops} open turns? of primer and sanding, as many`, 'u'))).toBeTruthy();
     await user.click(await screen.findByRole('button', { name: /^Undo Grow the ladder/u }));
     await waitFor(async () => expect((await db.records('ladders').get('host'))?.rungIds).toEqual(before?.rungIds));
   });

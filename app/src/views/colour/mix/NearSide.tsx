@@ -33,12 +33,17 @@ export function NearSide({
   const products = useTable('products');
   const cards = useTable('mixCards').filter((card) => card.targetId === target.id);
   const [isAll, setAll] = useState(false);
+  const onShelf = new Set(
+    useTable('cans')
+      .filter((can) => can.leftMillilitres > 0)
+      .map((can) => can.productId),
+  );
   const near = nearestPaints(comparable(products), lab);
   const shown = isAll ? near : near.slice(0, FEW);
   return (
     <section aria-label="Near it" className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
       <div>
-        <h2 className="label mb-1">On the shelf already</h2>
+        <h2 className="label mb-1">Products near it</h2>
         <ul>
           {shown.map((entry) => {
             const product = byId.get(entry.id);
@@ -50,7 +55,10 @@ export function NearSide({
                 figure={entry.caution ? '–' : entry.difference.toFixed(1)}
               >
                 <span className="block truncate">{product?.name}</span>
-                <span className="text-dim block text-sm">{entry.caution ?? (entry.words || 'no difference to speak of')}</span>
+                <span className="text-dim block text-sm">
+                  {entry.caution ?? (entry.words || 'no difference to speak of')}
+                  {!onShelf.has(entry.id) && ' · not on the shelf'}
+                </span>
               </Row>
             );
           })}
