@@ -44,10 +44,10 @@ function card(
  */
 const TRUE_STRENGTHS: Readonly<Record<string, number>> = {
   'acrylic-white': 1,
-  'acrylic-green': 1.6,
-  'acrylic-ochre': 0.55,
-  'acrylic-black': 0.9,
-  'acrylic-umber': 1.1,
+  'acrylic-green': 4.8,
+  'acrylic-ochre': 1.65,
+  'acrylic-black': 2.7,
+  'acrylic-umber': 1.6,
 };
 
 /** What a card's swatch reads: the mix by the true strengths, a hand's scatter on top. The same for the same card. */
@@ -95,7 +95,7 @@ export const DEMO_CARDS: readonly MixCard[] = [
       ['acrylic-green', 5],
       ['acrylic-ochre', 18],
       ['acrylic-black', 2],
-      ['acrylic-white', 4],
+      ['acrylic-white', 12],
     ],
     11,
     {
@@ -115,12 +115,12 @@ export const DEMO_CARDS: readonly MixCard[] = [
       ['acrylic-green', 9],
       ['acrylic-ochre', 18],
       ['acrylic-black', 3],
-      ['acrylic-white', 6],
+      ['acrylic-white', 18],
     ],
     12,
     {
       correctsId: 'card-green-1',
-      note: 'Four green, one black and two white added to what was left. Close; still a touch yellow beside the picture.',
+      note: 'Four green, one black and six white added to what was left. Close; still a touch yellow beside the picture.',
       targetId: 'target-green',
       undercoatId: 'primer-grey',
       coats: 3,
@@ -132,7 +132,7 @@ export const DEMO_CARDS: readonly MixCard[] = [
     'band of the lantern, touch-ups',
     '2026-05-22T20:30:00',
     [
-      ['acrylic-white', 8],
+      ['acrylic-white', 24],
       ['acrylic-green', 7],
       ['acrylic-ochre', 6],
       ['acrylic-black', 2],

@@ -86,6 +86,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
     id: 'masks-lantern',
     revision: 0,
     partId: 'lantern-tank',
+    pictureId: null,
     regions: [
       {
         id: 'brass',
@@ -96,6 +97,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
         coats: 2,
         isBase: true,
         chipsShowId: null,
+        spot: null,
       },
       {
         id: 'band',
@@ -106,6 +108,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
         coats: 2,
         isBase: false,
         chipsShowId: 'brass',
+        spot: null,
       },
       {
         id: 'foot',
@@ -116,6 +119,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
         coats: 2,
         isBase: false,
         chipsShowId: null,
+        spot: null,
       },
     ],
     borders: [

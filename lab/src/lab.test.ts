@@ -29,6 +29,7 @@ writeFileSync(
     logEntries: [],
     mixCards: [],
     targets: [],
+    maskPlans: [],
     weatherPlans: [],
     rungs: makeSampleProject().rungs.map((rung) => ({ ...rung, mixCardId: null })),
   }),

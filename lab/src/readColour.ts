@@ -1,5 +1,5 @@
 import type { CoatPaint } from '@zinc-ladder/core/colour/coats/coatsOver';
-import { guessScatter } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { guessScatter } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { MixPart } from '@zinc-ladder/core/colour/paint';
@@ -52,7 +52,7 @@ export function readStock(path: string | undefined): Stock {
     const strength = given.strength === undefined ? 1 : Number(given.strength);
     if (!(strength > 0 && strength <= 100)) throw new LabError(`strength of ${id} must be above 0 and at most 100`);
     const lab = readLab(`paint ${id}`, colour);
-    const scatterPerCoat = given.scatterPerCoat === undefined ? guessScatter(USUAL_COAT, lab[0]) : Number(given.scatterPerCoat);
+    const scatterPerCoat = given.scatterPerCoat === undefined ? guessScatter(USUAL_COAT, lab) : Number(given.scatterPerCoat);
     if (!(scatterPerCoat > 0 && scatterPerCoat <= 1000)) throw new LabError(`scatterPerCoat of ${id} must be above 0 and at most 1000`);
     return { name: String(given.name ?? id), paint: paintOf(id, lab, strength, mirrored), scatterPerCoat };
   });

@@ -1,5 +1,5 @@
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
-import type { TableName } from '@zinc-ladder/model/file/tableNames';
+import type { RecordList, TableName } from '@zinc-ladder/model/file/tableNames';
 import {
   CAN_ADDED_IN_4,
   CARD_ADDED_IN_4,
@@ -14,6 +14,8 @@ import {
   SHOP_ADDED_IN_2,
   SHOP_ADDED_IN_4,
   withAge,
+  withPigment,
+  withSpots,
   withCounters,
 } from '@zinc-ladder/model/file/migrations';
 import type { EntityTable, Transaction } from 'dexie';
@@ -27,7 +29,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 8;
+export const DATABASE_VERSION = 9;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -87,6 +89,29 @@ async function addFields(transaction: Transaction, table: string, fields: object
     .table(table)
     .toCollection()
     .modify((record: object) => Object.assign(record, { ...fields, ...record }));
+}
+
+type Lift = readonly [table: RecordList, lift: (record: unknown) => unknown];
+
+/** Brings the records of tables to a new shape, and with them what can be undone. */
+async function liftTables(transaction: Transaction, lifts: readonly Lift[]): Promise<void> {
+  for (const [table, lift] of lifts) {
+    const records = (await transaction.table(table).toArray()) as unknown[];
+    await transaction.table(table).bulkPut(records.map(lift) as object[]);
+  }
+  const kept = (await transaction.table('historyChanges').toArray()) as HistoryChanges[];
+  if (kept.some(({ packed }) => packed !== null)) {
+    // Edits packed as one text hold records of the old shape, and a text cannot be read here.
+    await transaction.table('history').clear();
+    await transaction.table('historyChanges').clear();
+    return;
+  }
+  const byTable = new Map<string, Lift[1]>(lifts);
+  const liftChange = (change: RecordChange): RecordChange => {
+    const lift = byTable.get(change.table);
+    return lift ? { ...change, before: lift(change.before) as object | null, after: lift(change.after) as object | null } : change;
+  };
+  await transaction.table('historyChanges').bulkPut(kept.map((row) => ({ ...row, changes: row.changes.map(liftChange) })));
 }
 
 /** The browser's database: one table a record class, and what undo needs. */
@@ -196,23 +221,14 @@ export class ShopDatabase extends Dexie {
       });
     this.version(7)
       .stores({ weatherPlans: 'id', techniqueCards: 'id' })
-      .upgrade(async (transaction) => {
-        const ladders = (await transaction.table('ladders').toArray()) as unknown[];
-        await transaction.table('ladders').bulkPut(ladders.map(withAge) as object[]);
-        const kept = (await transaction.table('historyChanges').toArray()) as HistoryChanges[];
-        if (kept.some(({ packed }) => packed !== null)) {
-          // Edits packed as one text hold routes without an age, and a text cannot be read here.
-          await transaction.table('history').clear();
-          await transaction.table('historyChanges').clear();
-          return;
-        }
-        const lift = (change: RecordChange): RecordChange =>
-          change.table === 'ladders'
-            ? { ...change, before: withAge(change.before) as object | null, after: withAge(change.after) as object | null }
-            : change;
-        await transaction.table('historyChanges').bulkPut(kept.map((row) => ({ ...row, changes: row.changes.map(lift) })));
-      });
-    this.version(DATABASE_VERSION).stores({ ownRoutes: 'id' });
+      .upgrade((transaction) => liftTables(transaction, [['ladders', withAge]]));
+    this.version(8).stores({ ownRoutes: 'id' });
+    this.version(DATABASE_VERSION).upgrade((transaction) =>
+      liftTables(transaction, [
+        ['products', withPigment],
+        ['maskPlans', withSpots],
+      ]),
+    );
   }
 
   /** A table of records by name. */

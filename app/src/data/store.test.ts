@@ -316,6 +316,26 @@ describe('a browser that holds a database of before', () => {
     expect(new Uint8Array((await stored?.blob.arrayBuffer()) ?? new ArrayBuffer())).toEqual(new Uint8Array([1, 2, 3, 4]));
     await opened.delete();
   });
+  it('has paints whose strength is not known rather than 1, in what can be undone too', async () => {
+    const { makeVersion7 } = await import('@zinc-ladder/model/testing/makeVersion7');
+    const name = `old-${(names += 1)}`;
+    const old = new Dexie(name);
+    old.version(8).stores({ products: 'id', maskPlans: 'id', history: '++seq, isUndone', historyChanges: 'seq' });
+    const before = makeVersion7() as { products: { id: string; name: string }[]; maskPlans: object[] };
+    await old.table('products').bulkAdd(before.products);
+    await old.table('maskPlans').bulkAdd(before.maskPlans);
+    const [paint] = before.products;
+    const seq = (await old.table('history').add({ label: 'Rename', atMs: 1, isUndone: 0 })) as number;
+    const changes = [{ table: 'products', id: paint?.id, before: { ...paint, name: 'as it was' }, after: paint }];
+    await old.table('historyChanges').add({ seq, changes, packed: null, bytes: [] });
+    old.close();
+    const opened = new ShopDatabase(name);
+    expect(await opened.records('products').toArray()).toEqual(makeSampleProject().products);
+    expect((await opened.records('maskPlans').toArray())[0]).toMatchObject({ pictureId: null, regions: [{ spot: null }, { spot: null }] });
+    expect(await new Store(opened, () => 2).undo()).toBe('Rename');
+    expect(await opened.records('products').get(paint?.id ?? '')).toMatchObject({ name: 'as it was', strength: null, pigmentId: null });
+    await opened.delete();
+  });
   it('is laid in rows of many, and what could be undone still can', async () => {
     const name = `old-${(names += 1)}`;
     const old = new Dexie(name);

@@ -12,6 +12,8 @@ export interface DeskPaint {
   readonly id: string;
   readonly lab: Lab;
   readonly strength: number;
+  /** strength that is usual for its kind of pigment: cards teach against it; left out: white's */
+  readonly usual?: number;
 }
 
 /** Paints, and what their surface mirrors. */
@@ -55,7 +57,8 @@ export function createColourDesk(): ColourDesk {
         shelf.mirrored,
         mostParts,
       ),
-    learn: (shelf, cards, fixedId) => learnStrengths(paintsOf(shelf), cards, fixedId, shelf.mirrored),
+    learn: (shelf, cards, fixedId) =>
+      learnStrengths(paintsOf(shelf), cards, fixedId, shelf.mirrored, new Map(shelf.paints.map(({ id, usual = 1 }) => [id, usual]))),
   };
 }
 

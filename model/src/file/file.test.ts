@@ -5,7 +5,9 @@ import { makeProjectSchema } from '../../scripts/projectSchema';
 import { makeVersion1 } from '../testing/makeVersion1';
 import { makeVersion3 } from '../testing/makeVersion3';
 import { makeVersion5 } from '../testing/makeVersion5';
+import { COLOUR_UNSET } from '../products/colourUnset';
 import { makeVersion6 } from '../testing/makeVersion6';
+import { makeVersion7 } from '../testing/makeVersion7';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import type { Fault } from './faults';
@@ -18,7 +20,6 @@ import {
   migrateProject,
   PART_ADDED_IN_3,
   PICTURE_ADDED_IN_4,
-  PRODUCT_ADDED_IN_4,
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_4,
 } from './migrations';
@@ -36,6 +37,14 @@ function faultsOf(read: () => unknown): readonly Fault[] {
     throw error;
   }
   return [];
+}
+/** The sample's mask plans, pointed at nowhere. */
+function withoutSpots(sample: ReturnType<typeof makeSampleProject>) {
+  return sample.maskPlans.map((plan) => ({
+    ...plan,
+    pictureId: null,
+    regions: plan.regions.map((region) => ({ ...region, spot: null })),
+  }));
 }
 /** The faults of the sample after a change to its plain JSON. */
 function faultsAfter(change: (project: Record<string, never>) => void): readonly Fault[] {
@@ -200,7 +209,7 @@ describe('migrations', () => {
     expect(readProject(JSON.stringify(makeVersion3()))).toEqual({
       ...sample,
       shop: { ...sample.shop, ...SHOP_ADDED_IN_4 },
-      products: sample.products.map((product) => ({ ...product, ...PRODUCT_ADDED_IN_4 })),
+      products: sample.products.map((product) => ({ ...product, ...COLOUR_UNSET })),
       cans: sample.cans.map((can) => ({ ...can, ...CAN_ADDED_IN_4 })),
       mixCards: sample.mixCards.map((card) => ({ ...card, ...CARD_ADDED_IN_4 })),
       pictures: sample.pictures.map((picture) => ({ ...picture, ...PICTURE_ADDED_IN_4 })),
@@ -214,7 +223,7 @@ describe('migrations', () => {
     });
   });
   it('bring a file of version 5 to today’s: aged metal is worn metal, a kept texture was worn, all else is new', () => {
-    const sample = makeSampleProject();
+    const sample = { ...makeSampleProject(), maskPlans: withoutSpots(makeSampleProject()) };
     const old = makeVersion5() as unknown as typeof sample;
     const routed = (finish: string) => ({
       ...old,
@@ -227,7 +236,18 @@ describe('migrations', () => {
     expect(routeOf('metal')).toMatchObject({ finish: 'metal', age: 'new' });
   });
   it('bring a file of version 6 to today’s, without routes of one’s own', () => {
-    expect(readProject(JSON.stringify(makeVersion6()))).toEqual({ ...makeSampleProject(), ownRoutes: [] });
+    expect(readProject(JSON.stringify(makeVersion6()))).toEqual({
+      ...makeSampleProject(),
+      maskPlans: withoutSpots(makeSampleProject()),
+      ownRoutes: [],
+    });
+  });
+  it('bring a file of version 7 to today’s: a strength of 1 said nothing, another is kept; masks are pointed at nowhere', () => {
+    const sample = makeSampleProject();
+    const old = makeVersion7() as unknown as typeof sample;
+    const taught = { ...old, products: old.products.map((product) => ({ ...product, strength: 1.7 })) };
+    expect(readProject(JSON.stringify(taught)).products[0]?.strength).toBe(1.7);
+    expect(readProject(JSON.stringify(old))).toEqual({ ...sample, maskPlans: withoutSpots(sample) });
   });
   it('a weather plan’s readings are of its own passes, and its way up is a direction', () => {
     const sample = makeSampleProject();

@@ -111,6 +111,16 @@ export const MIGRATIONS: readonly Migration[] = [
     why: 'ladders kept as routes of one’s own',
     migrate: (project) => ({ ...project, ownRoutes: [] }),
   },
+  {
+    from: 7,
+    to: 8,
+    why: 'a product has a kind of pigment, and no strength until one is known; regions of a mask plan are pointed at on a picture',
+    migrate: (project) => ({
+      ...project,
+      products: Array.isArray(project['products']) ? project['products'].map(withPigment) : project['products'],
+      maskPlans: Array.isArray(project['maskPlans']) ? project['maskPlans'].map(withSpots) : project['maskPlans'],
+    }),
+  },
 ];
 
 /**
@@ -140,6 +150,16 @@ export function withAge(ladder: unknown): unknown {
   const isAged = finish === 'agedMetal';
   const age = isAged || finish === 'textureKept' ? 'worn' : 'new';
   return { ...ladder, route: { age, ...ladder['route'], ...(isAged ? { finish: 'metal' } : {}) } };
+}
+
+/** A product with a kind of pigment. A strength of 1 was what every product began with: it says that nothing is known. */
+export function withPigment(product: unknown): unknown {
+  return isRecord(product) ? { pigmentId: null, ...product, ...(product['strength'] === 1 ? { strength: null } : {}) } : product;
+}
+
+/** A mask plan without a picture, its regions not pointed at. */
+export function withSpots(plan: unknown): unknown {
+  return isRecord(plan) ? { pictureId: null, ...plan, regions: withAdded(plan['regions'], { spot: null }) } : plan;
 }
 
 /** A join whose seam says whether all is within reach. */

@@ -1,4 +1,4 @@
-import { PRODUCT_ADDED_IN_4 } from '../file/migrations';
+import { COLOUR_UNSET } from '../products/colourUnset';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { planShop } from '@zinc-ladder/core/plan/planShop';
 import { describe, expect, it } from 'vitest';
@@ -81,7 +81,7 @@ describe('a coat delayed past its recoat window', () => {
     name: 'Blue enamel',
     classId: 'enamelColour',
     colourHex: '#2c4a86',
-    ...PRODUCT_ADDED_IN_4,
+    ...COLOUR_UNSET,
     sheen: 'gloss',
     values: [],
     note: '',
@@ -132,7 +132,7 @@ describe('work of a rung', () => {
 
 describe('choosing products for a grown ladder', () => {
   const product = (id: string, classId: string, extra: Partial<Product> = {}): Product => ({
-    ...PRODUCT_ADDED_IN_4,
+    ...COLOUR_UNSET,
     id,
     revision: 0,
     name: id,

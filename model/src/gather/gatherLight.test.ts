@@ -1,4 +1,5 @@
-import { guessScatter, lightThrough } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { lightThrough } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { guessScatter } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { describe, expect, it } from 'vitest';
 import { makeSampleProduct } from '../testing/sampleProduct';
@@ -26,7 +27,7 @@ describe('wall and films before a lamp', () => {
     expect(scatterOf(cream, 36)).toBeCloseTo(4.5, 9);
   });
   it('are guessed from thickness and lightness else; clear ones scatter little', () => {
-    const guess = guessScatter(12, labOfHex('#dccfae')[0]);
+    const guess = guessScatter(12, labOfHex('#dccfae'));
     expect(scatterOf(product('cream', 'lacquerColour'), 12)).toBeCloseTo(guess, 9);
     expect(scatterOf(product('clear', 'lacquerClear'), 12)).toBeCloseTo(guess * 0.05, 9);
   });

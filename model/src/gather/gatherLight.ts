@@ -1,5 +1,6 @@
 import type { LitLayer } from '@zinc-ladder/core/colour/coats/coatsOver';
-import { guessScatter, ratioOfHex } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { ratioOfHex } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { guessScatter } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { natureOf } from '@zinc-ladder/core/compatibility/filmNature';
 import type { FilmLayer } from '@zinc-ladder/core/film/filmStack';
@@ -27,7 +28,8 @@ export function litLayers(
     // What a card said of one coat holds for as many of them as the layer is thick.
     const read = product?.scatterPerCoat && coat ? (product.scatterPerCoat * layer.micrometres) / coat : null;
     const isClear = product ? (natureOf(product.classId)?.isClear ?? false) : false;
-    const guessed = guessScatter(layer.micrometres, labOfHex(layer.colourHex)[0]) * (isClear ? CLEAR_SHARE : 1);
+    const guessed =
+      guessScatter(layer.micrometres, labOfHex(layer.colourHex), product?.pigmentId ?? undefined) * (isClear ? CLEAR_SHARE : 1);
     return [{ id: layer.name, ratio: ratioOfHex(layer.colourHex), scatter: read ?? guessed }];
   });
   const perMillimetre = wall.letsLightThrough ? WALL_SCATTER.translucent : WALL_SCATTER.opaque;

@@ -1,6 +1,7 @@
-import { guessScatter } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { COLOUR_UNSET } from '../products/colourUnset';
+import { guessScatter } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { describe, expect, it } from 'vitest';
-import { CARD_ADDED_IN_4, PRODUCT_ADDED_IN_4 } from '../file/migrations';
+import { CARD_ADDED_IN_4 } from '../file/migrations';
 import type { MixCard } from '../records/mixCard';
 import type { Product } from '../records/product';
 import {
@@ -13,12 +14,13 @@ import {
   mixOfCard,
   scatterOf,
   strengthCards,
+  strengthOf,
   taughtPaints,
   whiteOf,
 } from './gatherPaints';
 
 const product = (id: string, extra: Partial<Product> = {}): Product => ({
-  ...PRODUCT_ADDED_IN_4,
+  ...COLOUR_UNSET,
   id,
   revision: 0,
   name: id,
@@ -81,8 +83,17 @@ describe('paints for mixing', () => {
     expect(mixableProducts(products, cans, true).map(({ id }) => id)).toEqual(['here', 'shop']);
   });
   it('scatter as a card said, else as guessed from the coat of the product', () => {
-    expect(scatterOf(product('a', { scatterPerCoat: 1.4 }))).toEqual({ value: 1.4, isGuessed: false });
-    expect(scatterOf(product('a'))).toEqual({ value: guessScatter(25, labOfProduct(product('a'))?.[0] ?? 0), isGuessed: true });
+    expect(scatterOf(product('a', { scatterPerCoat: 1.4 }))).toMatchObject({ value: 1.4, isGuessed: false });
+    const guessed = guessScatter(25, labOfProduct(product('a')) ?? [0, 0, 0]);
+    expect(scatterOf(product('a'))).toMatchObject({ value: guessed, isGuessed: true });
+    expect(scatterOf(product('a', { pigmentId: 'white' })).value).toBeCloseTo(25 * 0.25, 9);
+  });
+  it('strength as it was taught, else what is usual for the pigment that was chosen or that the colour speaks for', () => {
+    const green = { colourHex: '#1d5a48', lab: null };
+    expect(strengthOf(product('a', { ...green, strength: 1.7 }))).toEqual({ value: 1.7, spread: 1.1, isGuessed: false });
+    expect(strengthOf(product('a', green))).toEqual({ value: 6.5, spread: 1.5, isGuessed: true });
+    expect(strengthOf(product('a', { ...green, pigmentId: 'inorganic' })).value).toBe(0.8);
+    expect(strengthOf(product('a', { lab: null, colourHex: null })).spread).toBe(2.5);
   });
 });
 

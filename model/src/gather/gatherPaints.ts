@@ -1,11 +1,12 @@
 import type { StrengthCard } from '@zinc-ladder/core/colour/cards/learnStrengths';
 import type { CoatPaint } from '@zinc-ladder/core/colour/coats/coatsOver';
-import { guessScatter } from '@zinc-ladder/core/colour/coats/coatsOver';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
 import type { MixPaint, MixPart } from '@zinc-ladder/core/colour/paint';
 import { paintOf } from '@zinc-ladder/core/colour/paint';
+import type { PigmentKind } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
+import { findPigmentKind, guessPigment, guessScatter } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { productValue } from '../products/productDrying';
 import type { Can } from '../records/can';
 import type { MixCard, MixComponent } from '../records/mixCard';
@@ -51,19 +52,45 @@ export function mixableProducts(products: readonly Product[], cans: readonly Can
 /** A product as a paint of recipes; null where it has no colour. */
 export function mixPaintOf(product: Product, mirrored: number): MixPaint | null {
   const lab = labOfProduct(product);
-  return lab && paintOf(product.id, lab, product.strength, mirrored);
+  return lab && paintOf(product.id, lab, strengthOf(product).value, mirrored);
 }
 
-/** S·X of one coat of a product: read from a card, else guessed from its dry thickness and lightness. */
-export function scatterOf(product: Product): { readonly value: number; readonly isGuessed: boolean } {
-  if (product.scatterPerCoat !== null) return { value: product.scatterPerCoat, isGuessed: false };
-  return { value: guessScatter(productValue(product, 'coatMicrometres').value ?? 0, labOfProduct(product)?.[0] ?? 50), isGuessed: true };
+/** A value with how sure it is: what is true lies within value ÷ and × the spread. */
+export interface PaintValue {
+  readonly value: number;
+  readonly spread: number;
+  readonly isGuessed: boolean;
+}
+
+/** Strengths learned from tints come back within about a tenth (08-colour's study; the same in this project's tests). */
+const LEARNED_SPREAD = 1.1;
+/** S·X read from one card over black and white is thought to be that sure (guessed). */
+const READ_SPREAD = 1.2;
+
+/** The kind of pigment of a product: as it was chosen, else as its colour speaks for. */
+export function pigmentOf(product: Pick<Product, 'pigmentId' | 'lab' | 'colourHex'>): PigmentKind {
+  return findPigmentKind(product.pigmentId ?? guessPigment(labOfProduct(product) ?? [50, 0, 0]));
+}
+
+/** Tinting strength of a product: learned or typed, else what is usual for its kind of pigment. */
+export function strengthOf(product: Pick<Product, 'strength' | 'pigmentId' | 'lab' | 'colourHex'>): PaintValue {
+  if (product.strength !== null) return { value: product.strength, spread: LEARNED_SPREAD, isGuessed: false };
+  const kind = pigmentOf(product);
+  return { value: kind.strength, spread: kind.strengthSpread, isGuessed: true };
+}
+
+/** S·X of one coat of a product: read from a card, else guessed from its dry thickness, colour and kind of pigment. */
+export function scatterOf(product: Product): PaintValue {
+  if (product.scatterPerCoat !== null) return { value: product.scatterPerCoat, spread: READ_SPREAD, isGuessed: false };
+  const kind = pigmentOf(product);
+  const coat = productValue(product, 'coatMicrometres').value ?? 0;
+  return { value: guessScatter(coat, labOfProduct(product) ?? [50, 0, 0], kind.id), spread: kind.scatterSpread, isGuessed: true };
 }
 
 /** A product as it is laid over something; null where it has no colour. */
 export function coatPaintOf(product: Product, mirrored: number): CoatPaint | null {
   const paint = mixPaintOf(product, mirrored);
-  return paint && { paint, scatterPerCoat: scatterOf(product).value };
+  return paint && { paint, scatterPerCoat: scatterOf(product).value, scatterSpread: scatterOf(product).spread };
 }
 
 /** A component in parts by volume: drops and parts are that already, grams go by the density. */

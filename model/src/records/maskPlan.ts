@@ -1,8 +1,21 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, Max, Min, MinLength, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsObject, Max, Min, MinLength, ValidateNested } from 'class-validator';
 import { MOST_REGIONS } from '@zinc-ladder/core/mask/maskProblem';
 import { IsLine, IsRecordId, Nullable } from './decorators';
 import { Tracked } from './tracked';
+
+/** A place on a picture, shares of its sides. */
+export class MaskPlanSpot {
+  @IsNumber()
+  @Min(0)
+  @Max(1)
+  x!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(1)
+  y!: number;
+}
 
 /** A region of one colour. */
 export class MaskPlanRegion {
@@ -39,6 +52,13 @@ export class MaskPlanRegion {
   @Nullable()
   @IsRecordId()
   chipsShowId!: string | null;
+
+  /** where it is on the plan's picture, shares of its sides; null: not pointed at */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => MaskPlanSpot)
+  spot!: MaskPlanSpot | null;
 }
 
 /** Where two regions meet. */
@@ -66,6 +86,11 @@ export class MaskPlan extends Tracked {
   /** the part whose ladder the rungs go to */
   @IsRecordId()
   partId!: string;
+
+  /** the picture its regions are pointed at on; null: none */
+  @Nullable()
+  @IsRecordId()
+  pictureId!: string | null;
 
   @IsArray()
   @ArrayMaxSize(MOST_REGIONS)

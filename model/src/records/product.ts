@@ -1,4 +1,6 @@
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import type { PigmentId } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
+import { PIGMENT_KINDS } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsNumber, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
 import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
@@ -78,11 +80,17 @@ export class Product extends Tracked {
   @IsLab()
   lab!: number[] | null;
 
-  /** tinting strength; white is 1 */
+  /** what colours it; null: as its colour speaks for */
+  @Nullable()
+  @IsIn(PIGMENT_KINDS.map((kind) => kind.id))
+  pigmentId!: PigmentId | null;
+
+  /** tinting strength, white is 1, as cards taught it or somebody typed it; null: as is usual for its kind of pigment */
+  @Nullable()
   @IsNumber()
   @Min(0.01)
   @Max(100)
-  strength!: number;
+  strength!: number | null;
 
   /** S·X of one coat, from a card over black and white; null: guessed from its thickness */
   @Nullable()

@@ -42,6 +42,7 @@ const ROWS: readonly Omit<Reference, 'segments'>[] = [
   { from: 'maskPlans', path: 'partId', to: 'parts', isOptional: false, onRemove: 'remove' },
   { from: 'maskPlans', path: 'regions[].partId', to: 'parts', isOptional: false, onRemove: 'clearHolder' },
   { from: 'maskPlans', path: 'regions[].productId', to: 'products', isOptional: true, onRemove: 'clear' },
+  { from: 'maskPlans', path: 'pictureId', to: 'pictures', isOptional: true, onRemove: 'clear' },
   { from: 'stencils', path: 'partId', to: 'parts', isOptional: false, onRemove: 'remove' },
   { from: 'weatherPlans', path: 'partId', to: 'parts', isOptional: false, onRemove: 'remove' },
   { from: 'weatherPlans', path: 'passes[].productId', to: 'products', isOptional: true, onRemove: 'clear' },

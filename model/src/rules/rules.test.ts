@@ -25,9 +25,9 @@ describe('the table of references', () => {
   });
   it('covers every field that ends in Id or Ids and names a record', () => {
     const covered = new Set(REFERENCES.map(({ from, path }) => `${from}.${path.replaceAll('[]', '')}`));
-    // Names that are not of records: materials, classes, methods, cautions, shapes, and regions and passes within their own plan.
+    // Names that are not of records: materials, classes, pigments, methods, cautions, shapes, and regions and passes within their own plan.
     const others =
-      /\.(materialId|classId|methodId|cautionIds|shapeId|shownId|techniqueId|chipsShowId|firstId|secondId)$|readings\.passId$/u;
+      /\.(materialId|classId|pigmentId|methodId|cautionIds|shapeId|shownId|techniqueId|chipsShowId|firstId|secondId)$|readings\.passId$/u;
     const found = new Set<string>();
     const walk = (value: unknown, path: string): void => {
       if (Array.isArray(value)) for (const entry of value) walk(entry, path);

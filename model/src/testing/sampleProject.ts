@@ -1,6 +1,7 @@
+import { COLOUR_UNSET } from '../products/colourUnset';
 import type { ProjectFile } from '../file/projectFile';
 import { FORMAT_NAME, FORMAT_VERSION } from '../file/projectFile';
-import { MESH_ADDED_IN_3, PART_ADDED_IN_3, PRODUCT_ADDED_IN_4 } from '../file/migrations';
+import { MESH_ADDED_IN_3, PART_ADDED_IN_3 } from '../file/migrations';
 import { NEW_RUNG } from '../gather/growRungs';
 
 const NOON = Date.UTC(2026, 4, 28, 12);
@@ -93,7 +94,7 @@ export function makeSampleProject(): ProjectFile {
         colourHex: '#a7a8aa',
         sheen: 'matte',
         values: [{ field: 'sandMinutes', value: 90, origin: 'label', note: '' }],
-        ...PRODUCT_ADDED_IN_4,
+        ...COLOUR_UNSET,
         note: '',
       },
     ],
@@ -241,6 +242,7 @@ export function makeSampleProject(): ProjectFile {
         id: 'masks',
         revision: 0,
         partId: 'host',
+        pictureId: 'picture',
         regions: [
           {
             id: 'body',
@@ -251,6 +253,7 @@ export function makeSampleProject(): ProjectFile {
             coats: 2,
             isBase: true,
             chipsShowId: null,
+            spot: { x: 0.25, y: 0.5 },
           },
           {
             id: 'band',
@@ -261,6 +264,7 @@ export function makeSampleProject(): ProjectFile {
             coats: 3,
             isBase: false,
             chipsShowId: 'body',
+            spot: null,
           },
         ],
         borders: [{ firstId: 'body', secondId: 'band', lengthMillimetres: 300, form: 'curved', place: 'free' }],

@@ -1,7 +1,7 @@
+import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
 import 'fake-indexeddb/auto';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import type { MaskRung } from '@zinc-ladder/core/mask/maskRungs';
-import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { findRuleFaults } from '@zinc-ladder/model/rules/findRuleFaults';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import type { Product } from '@zinc-ladder/model/records/product';
@@ -19,7 +19,7 @@ let count = 0;
 let names = 0;
 
 const GREEN: Product = {
-  ...PRODUCT_ADDED_IN_4,
+  ...COLOUR_UNSET,
   id: 'green',
   revision: 0,
   name: 'Green',

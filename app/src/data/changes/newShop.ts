@@ -1,5 +1,5 @@
+import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
 import { USUAL_SPRAY_LIMITS } from '@zinc-ladder/core/climate/sprayVerdict';
-import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Shop } from '@zinc-ladder/model/records/shop';
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
@@ -61,7 +61,7 @@ export function starterProducts(makeId: () => string): Product[] {
     colourHex: STARTER_COLOURS[classId] ?? null,
     sheen: classId === 'lacquerClear' || classId === 'waterClear' ? 'satin' : 'none',
     values: [],
-    ...PRODUCT_ADDED_IN_4,
+    ...COLOUR_UNSET,
     note: '',
   }));
 }

@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
+import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
@@ -24,7 +24,7 @@ function deskProject(): ProjectFile {
   const [pattern] = sample.mixCards;
   if (!pattern) throw new Error('no card');
   const paint = (id: string, name: string, colourHex: string, classId = 'brushAcrylic') => ({
-    ...PRODUCT_ADDED_IN_4,
+    ...COLOUR_UNSET,
     id,
     revision: 0,
     name,
@@ -160,8 +160,8 @@ describe('a card that was read', () => {
   it('teaches strengths, shown before they are taken over', async () => {
     const { user, db } = await openShop('/colour/cards/teach', deskProject());
     await user.click(await screen.findByRole('button', { name: /^Take \d strengths over$/u }));
-    await waitFor(async () => expect((await db.records('products').get('ochre'))?.strength).not.toBe(1));
-    expect((await db.records('products').get('white'))?.strength).toBe(1);
+    await waitFor(async () => expect((await db.records('products').get('ochre'))?.strength).not.toBeNull());
+    expect((await db.records('products').get('white'))?.strength).toBeNull();
     expect(await screen.findByRole('button', { name: 'Nothing to take over' })).toBeTruthy();
   });
 });

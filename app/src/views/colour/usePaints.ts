@@ -1,11 +1,17 @@
 import { useMirrored } from '../../features/mirrored/useMirrored';
-import { effectOf, labOfProduct, mixableProducts } from '@zinc-ladder/model/gather/gatherPaints';
+import { effectOf, labOfProduct, mixableProducts, pigmentOf, strengthOf } from '@zinc-ladder/model/gather/gatherPaints';
 import type { FilmNature } from '@zinc-ladder/core/compatibility/filmNature';
 import { natureOf } from '@zinc-ladder/core/compatibility/filmNature';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useMemo } from 'react';
 import { useTable } from '../../data/queries';
-import type { DeskShelf } from '../../engine/colourDesk';
+import type { DeskPaint, DeskShelf } from '../../engine/colourDesk';
+
+/** A product with a colour as the desk takes it. */
+export function deskPaintOf(product: Product): DeskPaint {
+  const usual = pigmentOf(product).strength;
+  return { id: product.id, lab: labOfProduct(product) ?? [50, 0, 0], strength: strengthOf(product).value, usual };
+}
 
 /** The paints of the shelf, as the colour desk takes them. */
 export interface Paints {
@@ -29,7 +35,7 @@ export function usePaints(mayBuy: boolean): Paints {
       mixable,
       shelf: {
         mirrored,
-        paints: mixable.map((product) => ({ id: product.id, lab: labOfProduct(product) ?? [50, 0, 0], strength: product.strength })),
+        paints: mixable.map(deskPaintOf),
       },
       byId: new Map(products.map((product) => [product.id, product])),
       mirrored,

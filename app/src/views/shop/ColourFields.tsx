@@ -1,4 +1,6 @@
-import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
+import { PIGMENT_KINDS } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
+import { pigmentOf, scatterOf, strengthOf } from '@zinc-ladder/model/gather/gatherPaints';
+import type { PaintValue } from '@zinc-ladder/model/gather/gatherPaints';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { Button } from '../../ui/Button';
 import { InlineNumber, SelectField } from '../../ui/fields';
@@ -20,22 +22,31 @@ export function ColourFields({
   readonly onPatch: (what: string, fields: Partial<Product>) => void;
 }) {
   const scatter = scatterOf(product);
+  const strength = strengthOf(product);
+  const guessedKind = pigmentOf({ ...product, pigmentId: null });
   return (
     <section aria-label="As a colour" className="grid gap-3">
       <h3 className="label">As a colour</h3>
-      <div className="grid items-start gap-3 sm:grid-cols-3">
+      <div className="grid items-start gap-3 sm:grid-cols-2">
         <SelectField
           label="Its film is"
           value={product.effect}
           options={EFFECTS}
           onChange={(id) => onPatch('the effect', { effect: EFFECTS.find(([entry]) => entry === id)?.[0] ?? 'none' })}
         />
+        <SelectField
+          label="Pigment"
+          value={product.pigmentId ?? ''}
+          options={[['', `by its colour: ${guessedKind.words}`], ...PIGMENT_KINDS.map((kind) => [kind.id, kind.words] as const)]}
+          onChange={(id) => onPatch('the pigment', { pigmentId: PIGMENT_KINDS.find((kind) => kind.id === id)?.id ?? null })}
+        />
         <InlineNumber
           label="Tints, white is 1"
           value={product.strength}
           min={0.01}
           max={100}
-          onKeep={(strength) => strength !== null && onPatch('the strength', { strength })}
+          mayBeEmpty
+          onKeep={(entered) => onPatch('the strength', { strength: entered })}
         />
         <InlineNumber
           label="S·X of a coat"
@@ -50,7 +61,8 @@ export function ColourFields({
         {product.lab
           ? `Read: Lab ${product.lab.map((value) => value.toFixed(1)).join(', ')}. `
           : 'Not read: its colour is the chip above. '}
-        {scatter.isGuessed && `S·X ${scatter.value.toFixed(2)} is guessed from its thickness. `}
+        {strength.isGuessed && `Tints ${tellRange(strength)} until cards teach it: usual for ${pigmentOf(product).words}, from memory. `}
+        {scatter.isGuessed && `S·X ${tellRange(scatter)} is guessed from its thickness and pigment. `}
         {product.dryingShift
           ? `Dries by Lab ${product.dryingShift.map((value) => value.toFixed(1)).join(', ')}.`
           : 'How it shifts from wet to dry is not known.'}
@@ -82,4 +94,8 @@ export function ColourFields({
       </div>
     </section>
   );
+}
+
+function tellRange({ value, spread }: PaintValue): string {
+  return `${value.toFixed(2)} (${(value / spread).toFixed(2)}–${(value * spread).toFixed(2)})`;
 }

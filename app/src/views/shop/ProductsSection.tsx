@@ -1,6 +1,6 @@
+import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
 import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
-import { PRODUCT_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { useState } from 'react';
 import { haveCan } from '../../data/changes/canChanges';
@@ -41,7 +41,7 @@ export function ProductsSection() {
       colourHex: '#808080',
       sheen: 'none',
       values: [],
-      ...PRODUCT_ADDED_IN_4,
+      ...COLOUR_UNSET,
       note: '',
     };
     if (await edit('Add a product', (change) => change.put('products', product))) setOpenId(product.id);

@@ -36,7 +36,7 @@ describe('a product as a colour', () => {
     await user.clear(strength);
     await user.type(strength, '0{Enter}');
     expect((await screen.findByText('Between 0.01 and 100.')).getAttribute('role')).toBe('alert');
-    expect((await db.records('products').get('primer'))?.strength).toBe(1);
+    expect((await db.records('products').get('primer'))?.strength).toBeNull();
   });
   it('a shift from wet to dry needs the dry reading first, and both can be forgotten', async () => {
     const { user, db } = await openShop('/shop/products');

@@ -67,6 +67,15 @@ describe('strengths learned from cards', () => {
     }));
     for (const paint of learnStrengths(taken, cards, 'white', 0).paints) expect(paint.after / paint.before).toBeCloseTo(1, 3);
   });
+  it('with few cards a strength stays near what is usual for its pigment; with many it does not matter', () => {
+    const usual = new Map([['green', 6.5]]);
+    const [few] = learnStrengths(guessed, cards.slice(3, 4), 'white', 0).paints;
+    const [pulled] = learnStrengths(guessed, cards.slice(3, 4), 'white', 0, usual).paints;
+    expect(pulled?.paintId).toBe('green');
+    expect(pulled?.after).toBeGreaterThan(few?.after ?? 0);
+    const many = learnStrengths(guessed, cards, 'white', 0, usual).paints.find((paint) => paint.paintId === 'green');
+    expect((many?.after ?? 0) / TRUE.green).toBeLessThan(1.14);
+  });
   it('a paint no card speaks of keeps its strength; a lone card of one paint teaches nothing', () => {
     const learned = learnStrengths(
       guessed,

@@ -21,7 +21,7 @@ export interface LearnedStrengths {
   readonly meanAfter: number;
 }
 
-/** Reading error of a card, Lab units; and how far a strength is thought to lie from white's, log units: the ridge. Guessed. */
+/** Reading error of a card, Lab units; and how far a strength is thought to lie from what is usual, log units: the ridge. Guessed. */
 const READING_ERROR = 0.8;
 const PRIOR_SPREAD = 0.7;
 /** A card further off than that, in reading errors, is thought to be a mistake. */
@@ -32,23 +32,26 @@ const LEAST = 0.02;
 const MOST = 50;
 
 /**
- * Tinting strengths from cards: Levenberg–Marquardt on log strengths, with a pull towards white's, 1, so that few cards do not make wild strengths, and learning twice from the same cards changes nothing the second time.
+ * Tinting strengths from cards: Levenberg–Marquardt on log strengths, with a pull towards what is usual, so that few cards do not make wild strengths, and learning twice from the same cards changes nothing the second time.
  * Only ratios can be told: the paint named as fixed, white by custom, keeps its strength. Tints with white, 1 : 4 to 1 : 20, say most.
  *
  * @param paints all paints the cards name; with the strengths of now
  * @param fixedId the paint that stays
+ * @param usual strengths that are usual for the paints' kinds of pigment; white's, 1, for those that are not in it
  */
 export function learnStrengths(
   paints: readonly MixPaint[],
   cards: readonly StrengthCard[],
   fixedId: string | null,
   mirrored: number,
+  usual: ReadonlyMap<string, number> = new Map(),
 ): LearnedStrengths {
   const byId = new Map(paints.map((paint) => [paint.id, paint]));
   const useful = cards.filter((card) => card.parts.length >= 2 && card.parts.every((part) => byId.has(part.paintId)));
   const named = new Set(useful.flatMap((card) => card.parts.map((part) => part.paintId)));
   const free = paints.filter((paint) => named.has(paint.id) && paint.id !== fixedId);
   const before = Float64Array.from(free, (paint) => Math.log(paint.strength));
+  const pulls = Float64Array.from(free, (paint) => Math.log(usual.get(paint.id) ?? 1));
   const predict = (card: StrengthCard, logs: ArrayLike<number>): Lab => {
     const strengths = new Map(free.map((paint, at) => [paint.id, Math.exp(logs[at] as number)]));
     return mixLab(
@@ -63,7 +66,7 @@ export function learnStrengths(
     const all = useful.flatMap((card) =>
       tame(predict(card, logs).map((value, axis) => (value - (card.lab[axis] as number)) / READING_ERROR)),
     );
-    return Float64Array.from([...all, ...Array.from(logs, (value) => value / PRIOR_SPREAD)]);
+    return Float64Array.from([...all, ...Array.from(logs, (value, at) => (value - (pulls[at] as number)) / PRIOR_SPREAD)]);
   };
   const logs = leastSquares(residuals, before);
   const told = (values: Float64Array) => useful.map((card) => difference(predict(card, values), card.lab));

@@ -13,33 +13,27 @@ export interface CoatPaint {
   readonly paint: MixPaint;
   /** S·X of one coat: how much it scatters */
   readonly scatterPerCoat: number;
+  /** the true one lies within ÷ and × this; left out: as far as where nothing better is known */
+  readonly scatterSpread?: number;
 }
 
-/**
- * Scattering of a usual film by its dry thickness, 1/µm: white pigments reach 0.1–0.2 (from memory), dark ones scatter less. So this is a guess until a
- * card is read over black and white.
- */
-const SCATTER_OF_BLACK = 0.03;
-const SCATTER_OF_WHITE = 0.15;
-
-/** Readings off a hiding chart are known to spread by about that factor from the guess: coats to hide are a range. */
+/** Coats to hide are a range: where nothing better is known, real films scatter within ÷ and × that factor of the guess (guessed). */
 export const SCATTER_SPREAD = 1.6;
-
-/** S·X of a coat from its dry thickness and the paint's lightness L*; guessed. */
-export function guessScatter(coatMicrometres: number, lightness: number): number {
-  return coatMicrometres * (SCATTER_OF_BLACK + (SCATTER_OF_WHITE - SCATTER_OF_BLACK) * (Math.min(100, Math.max(0, lightness)) / 100));
-}
 
 /**
  * A mix as one paint that is laid over something: its parts scatter as much as they are there.
  *
  * @throws RangeError for no part
  */
-export function coatOfMix(mix: readonly (MixPart & { readonly scatterPerCoat: number })[], mirrored = DEFAULT_MIRRORED): CoatPaint {
+export function coatOfMix(
+  mix: readonly (MixPart & { readonly scatterPerCoat: number; readonly scatterSpread?: number })[],
+  mirrored = DEFAULT_MIRRORED,
+): CoatPaint {
   const total = mix.reduce((sum, { parts }) => sum + parts, 0);
   return {
     paint: { id: 'mix', lab: mixLab(mix, mirrored), ratio: mixRatio(mix), strength: mixMass(mix) / total },
     scatterPerCoat: mix.reduce((sum, { parts, scatterPerCoat }) => sum + (parts / total) * scatterPerCoat, 0),
+    scatterSpread: mix.reduce((most, { scatterSpread = SCATTER_SPREAD }) => Math.max(most, scatterSpread), 1),
   };
 }
 
@@ -102,6 +96,7 @@ const FULL = 1;
 export function coatRow(paint: CoatPaint, under: Lab, mirrored = DEFAULT_MIRRORED): CoatRow {
   const backing = backingOf(under, mirrored);
   const full = seenLab(Float64Array.from(paint.paint.ratio, reflectanceOfRatio), mirrored);
+  const spread = paint.scatterSpread ?? SCATTER_SPREAD;
   const toFull = (scatterPerCoat: number): number | null =>
     firstCoat((coats) => difference(labOver({ paint: paint.paint, scatterPerCoat }, coats, backing, mirrored), full) < FULL);
   const toFullColour = toFull(paint.scatterPerCoat);
@@ -114,7 +109,7 @@ export function coatRow(paint: CoatPaint, under: Lab, mirrored = DEFAULT_MIRRORE
     full,
     toHide: firstCoat((coats) => contrastRatio(paint, coats, mirrored) >= HIDDEN),
     toFullColour,
-    range: [toFull(paint.scatterPerCoat * SCATTER_SPREAD), toFull(paint.scatterPerCoat / SCATTER_SPREAD)],
+    range: [toFull(paint.scatterPerCoat * spread), toFull(paint.scatterPerCoat / spread)],
   };
 }
 

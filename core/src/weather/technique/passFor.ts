@@ -1,8 +1,8 @@
 import type { CoatPaint } from '../../colour/coats/coatsOver';
-import { guessScatter } from '../../colour/coats/coatsOver';
 import type { Lab } from '../../colour/lab';
 import { labOfHex } from '../../colour/lab';
 import { paintOf } from '../../colour/paint';
+import { guessScatter } from '../../colour/pigment/pigmentKinds';
 import { findProductClass } from '../../cure/productClasses';
 import type { Vector } from '../../surface/mesh/vector';
 import type { WeatherPass } from '../seen/pass';
@@ -36,7 +36,7 @@ export function passFor(technique: Technique, paint: CoatPaint, setting: Techniq
 /** A paint for a technique from its colour alone: how much a coat scatters is guessed from the usual film of its class. */
 export function paintForTechnique(technique: Technique, lab: Lab, mirrored?: number): CoatPaint {
   const { coatMicrometres } = findProductClass(technique.classId).drying;
-  return { paint: paintOf('deposit', lab, 1, mirrored), scatterPerCoat: guessScatter(coatMicrometres, lab[0]) };
+  return { paint: paintOf('deposit', lab, 1, mirrored), scatterPerCoat: guessScatter(coatMicrometres, lab) };
 }
 
 /** The colour that is usual for a technique. */

@@ -1,7 +1,7 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 7","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[7]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 8","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[8]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/MaskPlanSpot","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MaskPlanSpot":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema49 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema52 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
@@ -9,9 +9,9 @@ const schema61 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","typ
 const schema62 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
 const schema65 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
 const schema66 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
-const schema73 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
-const schema78 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
-const schema82 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema74 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
+const schema79 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
+const schema83 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
 const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
@@ -3751,7 +3751,7 @@ return errors === 0;
 }
 validate29.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema50 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"strength":{"maximum":100,"type":"number","minimum":0.01},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false};
+const schema50 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false};
 const schema51 = {"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false};
 const pattern32 = new RegExp("^#[0-9a-f]{6}$", "u");
 
@@ -3768,7 +3768,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.classId === undefined) && (missing0 = "classId"))) || ((data.colourHex === undefined) && (missing0 = "colourHex"))) || ((data.sheen === undefined) && (missing0 = "sheen"))) || ((data.values === undefined) && (missing0 = "values"))) || ((data.effect === undefined) && (missing0 = "effect"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.strength === undefined) && (missing0 = "strength"))) || ((data.scatterPerCoat === undefined) && (missing0 = "scatterPerCoat"))) || ((data.dryingShift === undefined) && (missing0 = "dryingShift"))) || ((data.mayBeBought === undefined) && (missing0 = "mayBeBought"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.classId === undefined) && (missing0 = "classId"))) || ((data.colourHex === undefined) && (missing0 = "colourHex"))) || ((data.sheen === undefined) && (missing0 = "sheen"))) || ((data.values === undefined) && (missing0 = "values"))) || ((data.effect === undefined) && (missing0 = "effect"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.pigmentId === undefined) && (missing0 = "pigmentId"))) || ((data.strength === undefined) && (missing0 = "strength"))) || ((data.scatterPerCoat === undefined) && (missing0 = "scatterPerCoat"))) || ((data.dryingShift === undefined) && (missing0 = "dryingShift"))) || ((data.mayBeBought === undefined) && (missing0 = "mayBeBought"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate31.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -4282,43 +4282,14 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.strength !== undefined){
-let data13 = data.strength;
+if(data.pigmentId !== undefined){
+let data13 = data.pigmentId;
 const _errs42 = errors;
-if(errors === _errs42){
-if((typeof data13 == "number") && (isFinite(data13))){
-if(data13 > 100 || isNaN(data13)){
-validate31.errors = [{instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
-return false;
-}
-else {
-if(data13 < 0.01 || isNaN(data13)){
-validate31.errors = [{instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
-return false;
-}
-}
-}
-else {
-validate31.errors = [{instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid0 = _errs42 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.scatterPerCoat !== undefined){
-let data14 = data.scatterPerCoat;
-const _errs44 = errors;
-const _errs45 = errors;
+const _errs43 = errors;
 let valid8 = false;
-const _errs46 = errors;
-if(errors === _errs46){
-if((typeof data14 == "number") && (isFinite(data14))){
-if(data14 > 100 || isNaN(data14)){
-const err17 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+const _errs44 = errors;
+if(typeof data13 !== "string"){
+const err17 = {instancePath:instancePath+"/pigmentId",schemaPath:"#/properties/pigmentId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err17];
 }
@@ -4327,9 +4298,8 @@ vErrors.push(err17);
 }
 errors++;
 }
-else {
-if(data14 < 0.01 || isNaN(data14)){
-const err18 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(!(((((((data13 === "white") || (data13 === "black")) || (data13 === "earth")) || (data13 === "inorganic")) || (data13 === "organic")) || (data13 === "strongOrganic")) || (data13 === "mixed"))){
+const err18 = {instancePath:instancePath+"/pigmentId",schemaPath:"#/properties/pigmentId/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema50.properties.pigmentId.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err18];
 }
@@ -4338,10 +4308,11 @@ vErrors.push(err18);
 }
 errors++;
 }
-}
-}
-else {
-const err19 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid3 = _errs44 === errors;
+valid8 = valid8 || _valid3;
+const _errs46 = errors;
+if(data13 !== null){
+const err19 = {instancePath:instancePath+"/pigmentId",schemaPath:"#/properties/pigmentId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err19];
 }
@@ -4350,12 +4321,10 @@ vErrors.push(err19);
 }
 errors++;
 }
-}
 var _valid3 = _errs46 === errors;
 valid8 = valid8 || _valid3;
-const _errs48 = errors;
-if(data14 !== null){
-const err20 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid8){
+const err20 = {instancePath:instancePath+"/pigmentId",schemaPath:"#/properties/pigmentId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err20];
 }
@@ -4363,11 +4332,36 @@ else {
 vErrors.push(err20);
 }
 errors++;
+validate31.errors = vErrors;
+return false;
 }
-var _valid3 = _errs48 === errors;
-valid8 = valid8 || _valid3;
-if(!valid8){
-const err21 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf",keyword:"anyOf",params:{}};
+else {
+errors = _errs43;
+if(vErrors !== null){
+if(_errs43){
+vErrors.length = _errs43;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs42 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.strength !== undefined){
+let data14 = data.strength;
+const _errs48 = errors;
+const _errs49 = errors;
+let valid9 = false;
+const _errs50 = errors;
+if(errors === _errs50){
+if((typeof data14 == "number") && (isFinite(data14))){
+if(data14 > 100 || isNaN(data14)){
+const err21 = {instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -4375,36 +4369,10 @@ else {
 vErrors.push(err21);
 }
 errors++;
-validate31.errors = vErrors;
-return false;
 }
 else {
-errors = _errs45;
-if(vErrors !== null){
-if(_errs45){
-vErrors.length = _errs45;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid0 = _errs44 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.dryingShift !== undefined){
-let data15 = data.dryingShift;
-const _errs50 = errors;
-const _errs51 = errors;
-let valid9 = false;
-const _errs52 = errors;
-if(errors === _errs52){
-if(Array.isArray(data15)){
-if(data15.length > 3){
-const err22 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(data14 < 0.01 || isNaN(data14)){
+const err22 = {instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -4413,9 +4381,10 @@ vErrors.push(err22);
 }
 errors++;
 }
+}
+}
 else {
-if(data15.length < 3){
-const err23 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/minItems",keyword:"minItems",params:{limit: 3}};
+const err23 = {instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err23];
 }
@@ -4424,16 +4393,12 @@ vErrors.push(err23);
 }
 errors++;
 }
-else {
-var valid10 = true;
-const len2 = data15.length;
-for(let i2=0; i2<len2; i2++){
-let data16 = data15[i2];
-const _errs54 = errors;
-if(errors === _errs54){
-if((typeof data16 == "number") && (isFinite(data16))){
-if(data16 > 200 || isNaN(data16)){
-const err24 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}};
+}
+var _valid4 = _errs50 === errors;
+valid9 = valid9 || _valid4;
+const _errs52 = errors;
+if(data14 !== null){
+const err24 = {instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -4442,9 +4407,10 @@ vErrors.push(err24);
 }
 errors++;
 }
-else {
-if(data16 < -200 || isNaN(data16)){
-const err25 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}};
+var _valid4 = _errs52 === errors;
+valid9 = valid9 || _valid4;
+if(!valid9){
+const err25 = {instancePath:instancePath+"/strength",schemaPath:"#/properties/strength/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -4452,11 +4418,36 @@ else {
 vErrors.push(err25);
 }
 errors++;
-}
-}
+validate31.errors = vErrors;
+return false;
 }
 else {
-const err26 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/type",keyword:"type",params:{type: "number"}};
+errors = _errs49;
+if(vErrors !== null){
+if(_errs49){
+vErrors.length = _errs49;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs48 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.scatterPerCoat !== undefined){
+let data15 = data.scatterPerCoat;
+const _errs54 = errors;
+const _errs55 = errors;
+let valid10 = false;
+const _errs56 = errors;
+if(errors === _errs56){
+if((typeof data15 == "number") && (isFinite(data15))){
+if(data15 > 100 || isNaN(data15)){
+const err26 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -4465,17 +4456,9 @@ vErrors.push(err26);
 }
 errors++;
 }
-}
-var valid10 = _errs54 === errors;
-if(!valid10){
-break;
-}
-}
-}
-}
-}
 else {
-const err27 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/type",keyword:"type",params:{type: "array"}};
+if(data15 < 0.01 || isNaN(data15)){
+const err27 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -4485,11 +4468,9 @@ vErrors.push(err27);
 errors++;
 }
 }
-var _valid4 = _errs52 === errors;
-valid9 = valid9 || _valid4;
-const _errs56 = errors;
-if(data15 !== null){
-const err28 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/1/type",keyword:"type",params:{type: "null"}};
+}
+else {
+const err28 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -4498,10 +4479,12 @@ vErrors.push(err28);
 }
 errors++;
 }
-var _valid4 = _errs56 === errors;
-valid9 = valid9 || _valid4;
-if(!valid9){
-const err29 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf",keyword:"anyOf",params:{}};
+}
+var _valid5 = _errs56 === errors;
+valid10 = valid10 || _valid5;
+const _errs58 = errors;
+if(data15 !== null){
+const err29 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -4509,44 +4492,190 @@ else {
 vErrors.push(err29);
 }
 errors++;
+}
+var _valid5 = _errs58 === errors;
+valid10 = valid10 || _valid5;
+if(!valid10){
+const err30 = {instancePath:instancePath+"/scatterPerCoat",schemaPath:"#/properties/scatterPerCoat/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
 validate31.errors = vErrors;
 return false;
 }
 else {
-errors = _errs51;
+errors = _errs55;
 if(vErrors !== null){
-if(_errs51){
-vErrors.length = _errs51;
+if(_errs55){
+vErrors.length = _errs55;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs50 === errors;
+var valid0 = _errs54 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.dryingShift !== undefined){
+let data16 = data.dryingShift;
+const _errs60 = errors;
+const _errs61 = errors;
+let valid11 = false;
+const _errs62 = errors;
+if(errors === _errs62){
+if(Array.isArray(data16)){
+if(data16.length > 3){
+const err31 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/maxItems",keyword:"maxItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+else {
+if(data16.length < 3){
+const err32 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/minItems",keyword:"minItems",params:{limit: 3}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+else {
+var valid12 = true;
+const len2 = data16.length;
+for(let i2=0; i2<len2; i2++){
+let data17 = data16[i2];
+const _errs64 = errors;
+if(errors === _errs64){
+if((typeof data17 == "number") && (isFinite(data17))){
+if(data17 > 200 || isNaN(data17)){
+const err33 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+}
+else {
+if(data17 < -200 || isNaN(data17)){
+const err34 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}};
+if(vErrors === null){
+vErrors = [err34];
+}
+else {
+vErrors.push(err34);
+}
+errors++;
+}
+}
+}
+else {
+const err35 = {instancePath:instancePath+"/dryingShift/" + i2,schemaPath:"#/properties/dryingShift/anyOf/0/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err35];
+}
+else {
+vErrors.push(err35);
+}
+errors++;
+}
+}
+var valid12 = _errs64 === errors;
+if(!valid12){
+break;
+}
+}
+}
+}
+}
+else {
+const err36 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/0/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
+}
+errors++;
+}
+}
+var _valid6 = _errs62 === errors;
+valid11 = valid11 || _valid6;
+const _errs66 = errors;
+if(data16 !== null){
+const err37 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
+}
+errors++;
+}
+var _valid6 = _errs66 === errors;
+valid11 = valid11 || _valid6;
+if(!valid11){
+const err38 = {instancePath:instancePath+"/dryingShift",schemaPath:"#/properties/dryingShift/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err38];
+}
+else {
+vErrors.push(err38);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs61;
+if(vErrors !== null){
+if(_errs61){
+vErrors.length = _errs61;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs60 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.mayBeBought !== undefined){
-const _errs58 = errors;
+const _errs68 = errors;
 if(typeof data.mayBeBought !== "boolean"){
 validate31.errors = [{instancePath:instancePath+"/mayBeBought",schemaPath:"#/properties/mayBeBought/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid0 = _errs58 === errors;
+var valid0 = _errs68 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.note !== undefined){
-let data18 = data.note;
-const _errs60 = errors;
-if(errors === _errs60){
-if(typeof data18 === "string"){
-if(data18.length > 4000){
+let data19 = data.note;
+const _errs70 = errors;
+if(errors === _errs70){
+if(typeof data19 === "string"){
+if(data19.length > 4000){
 validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -4556,18 +4685,18 @@ validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs60 === errors;
+var valid0 = _errs70 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data19 = data.id;
-const _errs62 = errors;
-if(errors === _errs62){
-if(typeof data19 === "string"){
-if(!pattern9.test(data19)){
+let data20 = data.id;
+const _errs72 = errors;
+if(errors === _errs72){
+if(typeof data20 === "string"){
+if(!pattern9.test(data20)){
 validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -4577,31 +4706,32 @@ validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs62 === errors;
+var valid0 = _errs72 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data20 = data.revision;
-const _errs64 = errors;
-if(!(((typeof data20 == "number") && (!(data20 % 1) && !isNaN(data20))) && (isFinite(data20)))){
+let data21 = data.revision;
+const _errs74 = errors;
+if(!(((typeof data21 == "number") && (!(data21 % 1) && !isNaN(data21))) && (isFinite(data21)))){
 validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs64){
-if((typeof data20 == "number") && (isFinite(data20))){
-if(data20 < 0 || isNaN(data20)){
+if(errors === _errs74){
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 < 0 || isNaN(data21)){
 validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs64 === errors;
+var valid0 = _errs74 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -9180,9 +9310,541 @@ return errors === 0;
 }
 validate43.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema70 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false};
-const schema71 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId"],"additionalProperties":false};
-const schema72 = {"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false};
+const schema70 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false};
+const schema73 = {"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false};
+const schema71 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/MaskPlanSpot","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false};
+const schema72 = {"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false};
+
+function validate48(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate48.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((((((data.id === undefined) && (missing0 = "id")) || ((data.name === undefined) && (missing0 = "name"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.areaSquareCentimetres === undefined) && (missing0 = "areaSquareCentimetres"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.coats === undefined) && (missing0 = "coats"))) || ((data.isBase === undefined) && (missing0 = "isBase"))) || ((data.chipsShowId === undefined) && (missing0 = "chipsShowId"))) || ((data.spot === undefined) && (missing0 = "spot"))){
+validate48.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema71.properties, key0))){
+validate48.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.id !== undefined){
+let data0 = data.id;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate48.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate48.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.name !== undefined){
+let data1 = data.name;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(data1.length > 200){
+validate48.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data1.length < 1){
+validate48.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data1)){
+validate48.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate48.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.partId !== undefined){
+let data2 = data.partId;
+const _errs6 = errors;
+if(errors === _errs6){
+if(typeof data2 === "string"){
+if(!pattern9.test(data2)){
+validate48.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate48.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.areaSquareCentimetres !== undefined){
+let data3 = data.areaSquareCentimetres;
+const _errs8 = errors;
+if(errors === _errs8){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 200000 || isNaN(data3)){
+validate48.errors = [{instancePath:instancePath+"/areaSquareCentimetres",schemaPath:"#/properties/areaSquareCentimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200000}}];
+return false;
+}
+else {
+if(data3 < 0 || isNaN(data3)){
+validate48.errors = [{instancePath:instancePath+"/areaSquareCentimetres",schemaPath:"#/properties/areaSquareCentimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate48.errors = [{instancePath:instancePath+"/areaSquareCentimetres",schemaPath:"#/properties/areaSquareCentimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.productId !== undefined){
+let data4 = data.productId;
+const _errs10 = errors;
+const _errs11 = errors;
+let valid1 = false;
+const _errs12 = errors;
+if(errors === _errs12){
+if(typeof data4 === "string"){
+if(!pattern9.test(data4)){
+const err0 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs12 === errors;
+valid1 = valid1 || _valid0;
+const _errs14 = errors;
+if(data4 !== null){
+const err2 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs14 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate48.errors = vErrors;
+return false;
+}
+else {
+errors = _errs11;
+if(vErrors !== null){
+if(_errs11){
+vErrors.length = _errs11;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.coats !== undefined){
+let data5 = data.coats;
+const _errs16 = errors;
+if(!(((typeof data5 == "number") && (!(data5 % 1) && !isNaN(data5))) && (isFinite(data5)))){
+validate48.errors = [{instancePath:instancePath+"/coats",schemaPath:"#/properties/coats/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs16){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 20 || isNaN(data5)){
+validate48.errors = [{instancePath:instancePath+"/coats",schemaPath:"#/properties/coats/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+return false;
+}
+else {
+if(data5 < 1 || isNaN(data5)){
+validate48.errors = [{instancePath:instancePath+"/coats",schemaPath:"#/properties/coats/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs16 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.isBase !== undefined){
+const _errs18 = errors;
+if(typeof data.isBase !== "boolean"){
+validate48.errors = [{instancePath:instancePath+"/isBase",schemaPath:"#/properties/isBase/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs18 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.chipsShowId !== undefined){
+let data7 = data.chipsShowId;
+const _errs20 = errors;
+const _errs21 = errors;
+let valid2 = false;
+const _errs22 = errors;
+if(errors === _errs22){
+if(typeof data7 === "string"){
+if(!pattern9.test(data7)){
+const err4 = {instancePath:instancePath+"/chipsShowId",schemaPath:"#/properties/chipsShowId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/chipsShowId",schemaPath:"#/properties/chipsShowId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid1 = _errs22 === errors;
+valid2 = valid2 || _valid1;
+const _errs24 = errors;
+if(data7 !== null){
+const err6 = {instancePath:instancePath+"/chipsShowId",schemaPath:"#/properties/chipsShowId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs24 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err7 = {instancePath:instancePath+"/chipsShowId",schemaPath:"#/properties/chipsShowId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate48.errors = vErrors;
+return false;
+}
+else {
+errors = _errs21;
+if(vErrors !== null){
+if(_errs21){
+vErrors.length = _errs21;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.spot !== undefined){
+let data8 = data.spot;
+const _errs26 = errors;
+const _errs27 = errors;
+let valid3 = false;
+const _errs28 = errors;
+if(!(data8 && typeof data8 == "object" && !Array.isArray(data8))){
+const err8 = {instancePath:instancePath+"/spot",schemaPath:"#/properties/spot/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+const _errs29 = errors;
+if(errors === _errs29){
+if(data8 && typeof data8 == "object" && !Array.isArray(data8)){
+let missing1;
+if(((data8.x === undefined) && (missing1 = "x")) || ((data8.y === undefined) && (missing1 = "y"))){
+const err9 = {instancePath:instancePath+"/spot",schemaPath:"#/$defs/MaskPlanSpot/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+else {
+const _errs31 = errors;
+for(const key1 in data8){
+if(!((key1 === "x") || (key1 === "y"))){
+const err10 = {instancePath:instancePath+"/spot",schemaPath:"#/$defs/MaskPlanSpot/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+break;
+}
+}
+if(_errs31 === errors){
+if(data8.x !== undefined){
+let data9 = data8.x;
+const _errs32 = errors;
+if(errors === _errs32){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 > 1 || isNaN(data9)){
+const err11 = {instancePath:instancePath+"/spot/x",schemaPath:"#/$defs/MaskPlanSpot/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+else {
+if(data9 < 0 || isNaN(data9)){
+const err12 = {instancePath:instancePath+"/spot/x",schemaPath:"#/$defs/MaskPlanSpot/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/spot/x",schemaPath:"#/$defs/MaskPlanSpot/properties/x/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+var valid5 = _errs32 === errors;
+}
+else {
+var valid5 = true;
+}
+if(valid5){
+if(data8.y !== undefined){
+let data10 = data8.y;
+const _errs34 = errors;
+if(errors === _errs34){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 > 1 || isNaN(data10)){
+const err14 = {instancePath:instancePath+"/spot/y",schemaPath:"#/$defs/MaskPlanSpot/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+else {
+if(data10 < 0 || isNaN(data10)){
+const err15 = {instancePath:instancePath+"/spot/y",schemaPath:"#/$defs/MaskPlanSpot/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+}
+}
+else {
+const err16 = {instancePath:instancePath+"/spot/y",schemaPath:"#/$defs/MaskPlanSpot/properties/y/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+}
+var valid5 = _errs34 === errors;
+}
+else {
+var valid5 = true;
+}
+}
+}
+}
+}
+else {
+const err17 = {instancePath:instancePath+"/spot",schemaPath:"#/$defs/MaskPlanSpot/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+var _valid2 = _errs28 === errors;
+valid3 = valid3 || _valid2;
+const _errs37 = errors;
+if(data8 !== null){
+const err18 = {instancePath:instancePath+"/spot",schemaPath:"#/properties/spot/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+var _valid2 = _errs37 === errors;
+valid3 = valid3 || _valid2;
+if(!valid3){
+const err19 = {instancePath:instancePath+"/spot",schemaPath:"#/properties/spot/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+validate48.errors = vErrors;
+return false;
+}
+else {
+errors = _errs27;
+if(vErrors !== null){
+if(_errs27){
+vErrors.length = _errs27;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs26 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate48.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate48.errors = vErrors;
+return errors === 0;
+}
+validate48.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
 
 function validate47(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -9197,14 +9859,14 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.regions === undefined) && (missing0 = "regions"))) || ((data.borders === undefined) && (missing0 = "borders"))) || ((data.seal === undefined) && (missing0 = "seal"))) || ((data.pull === undefined) && (missing0 = "pull"))) || ((data.order === undefined) && (missing0 = "order"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.pictureId === undefined) && (missing0 = "pictureId"))) || ((data.regions === undefined) && (missing0 = "regions"))) || ((data.borders === undefined) && (missing0 = "borders"))) || ((data.seal === undefined) && (missing0 = "seal"))) || ((data.pull === undefined) && (missing0 = "pull"))) || ((data.order === undefined) && (missing0 = "order"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate47.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!((((((((key0 === "partId") || (key0 === "regions")) || (key0 === "borders")) || (key0 === "seal")) || (key0 === "pull")) || (key0 === "order")) || (key0 === "id")) || (key0 === "revision"))){
+if(!(func1.call(schema70.properties, key0))){
 validate47.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -9232,151 +9894,16 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.regions !== undefined){
-let data1 = data.regions;
+if(data.pictureId !== undefined){
+let data1 = data.pictureId;
 const _errs4 = errors;
-if(errors === _errs4){
-if(Array.isArray(data1)){
-if(data1.length > 12){
-validate47.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/maxItems",keyword:"maxItems",params:{limit: 12}}];
-return false;
-}
-else {
-var valid1 = true;
-const len0 = data1.length;
-for(let i0=0; i0<len0; i0++){
-let data2 = data1[i0];
+const _errs5 = errors;
+let valid1 = false;
 const _errs6 = errors;
-const _errs7 = errors;
-if(errors === _errs7){
-if(data2 && typeof data2 == "object" && !Array.isArray(data2)){
-let missing1;
-if(((((((((data2.id === undefined) && (missing1 = "id")) || ((data2.name === undefined) && (missing1 = "name"))) || ((data2.partId === undefined) && (missing1 = "partId"))) || ((data2.areaSquareCentimetres === undefined) && (missing1 = "areaSquareCentimetres"))) || ((data2.productId === undefined) && (missing1 = "productId"))) || ((data2.coats === undefined) && (missing1 = "coats"))) || ((data2.isBase === undefined) && (missing1 = "isBase"))) || ((data2.chipsShowId === undefined) && (missing1 = "chipsShowId"))){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0,schemaPath:"#/$defs/MaskPlanRegion/required",keyword:"required",params:{missingProperty: missing1}}];
-return false;
-}
-else {
-const _errs9 = errors;
-for(const key1 in data2){
-if(!((((((((key1 === "id") || (key1 === "name")) || (key1 === "partId")) || (key1 === "areaSquareCentimetres")) || (key1 === "productId")) || (key1 === "coats")) || (key1 === "isBase")) || (key1 === "chipsShowId"))){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0,schemaPath:"#/$defs/MaskPlanRegion/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
-return false;
-break;
-}
-}
-if(_errs9 === errors){
-if(data2.id !== undefined){
-let data3 = data2.id;
-const _errs10 = errors;
-if(errors === _errs10){
-if(typeof data3 === "string"){
-if(!pattern9.test(data3)){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/id",schemaPath:"#/$defs/MaskPlanRegion/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/id",schemaPath:"#/$defs/MaskPlanRegion/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid3 = _errs10 === errors;
-}
-else {
-var valid3 = true;
-}
-if(valid3){
-if(data2.name !== undefined){
-let data4 = data2.name;
-const _errs12 = errors;
-if(errors === _errs12){
-if(typeof data4 === "string"){
-if(data4.length > 200){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data4.length < 1){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data4)){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/name",schemaPath:"#/$defs/MaskPlanRegion/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid3 = _errs12 === errors;
-}
-else {
-var valid3 = true;
-}
-if(valid3){
-if(data2.partId !== undefined){
-let data5 = data2.partId;
-const _errs14 = errors;
-if(errors === _errs14){
-if(typeof data5 === "string"){
-if(!pattern9.test(data5)){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/partId",schemaPath:"#/$defs/MaskPlanRegion/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/partId",schemaPath:"#/$defs/MaskPlanRegion/properties/partId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid3 = _errs14 === errors;
-}
-else {
-var valid3 = true;
-}
-if(valid3){
-if(data2.areaSquareCentimetres !== undefined){
-let data6 = data2.areaSquareCentimetres;
-const _errs16 = errors;
-if(errors === _errs16){
-if((typeof data6 == "number") && (isFinite(data6))){
-if(data6 > 200000 || isNaN(data6)){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/areaSquareCentimetres",schemaPath:"#/$defs/MaskPlanRegion/properties/areaSquareCentimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200000}}];
-return false;
-}
-else {
-if(data6 < 0 || isNaN(data6)){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/areaSquareCentimetres",schemaPath:"#/$defs/MaskPlanRegion/properties/areaSquareCentimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/areaSquareCentimetres",schemaPath:"#/$defs/MaskPlanRegion/properties/areaSquareCentimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid3 = _errs16 === errors;
-}
-else {
-var valid3 = true;
-}
-if(valid3){
-if(data2.productId !== undefined){
-let data7 = data2.productId;
-const _errs18 = errors;
-const _errs19 = errors;
-let valid4 = false;
-const _errs20 = errors;
-if(errors === _errs20){
-if(typeof data7 === "string"){
-if(!pattern9.test(data7)){
-const err0 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(errors === _errs6){
+if(typeof data1 === "string"){
+if(!pattern9.test(data1)){
+const err0 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
 }
@@ -9387,7 +9914,7 @@ errors++;
 }
 }
 else {
-const err1 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err1 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err1];
 }
@@ -9397,11 +9924,11 @@ vErrors.push(err1);
 errors++;
 }
 }
-var _valid0 = _errs20 === errors;
-valid4 = valid4 || _valid0;
-const _errs22 = errors;
-if(data7 !== null){
-const err2 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid0 = _errs6 === errors;
+valid1 = valid1 || _valid0;
+const _errs8 = errors;
+if(data1 !== null){
+const err2 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err2];
 }
@@ -9410,10 +9937,10 @@ vErrors.push(err2);
 }
 errors++;
 }
-var _valid0 = _errs22 === errors;
-valid4 = valid4 || _valid0;
-if(!valid4){
-const err3 = {instancePath:instancePath+"/regions/" + i0+"/productId",schemaPath:"#/$defs/MaskPlanRegion/properties/productId/anyOf",keyword:"anyOf",params:{}};
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err3];
 }
@@ -9425,151 +9952,42 @@ validate47.errors = vErrors;
 return false;
 }
 else {
-errors = _errs19;
+errors = _errs5;
 if(vErrors !== null){
-if(_errs19){
-vErrors.length = _errs19;
+if(_errs5){
+vErrors.length = _errs5;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid3 = _errs18 === errors;
+var valid0 = _errs4 === errors;
 }
 else {
-var valid3 = true;
+var valid0 = true;
 }
-if(valid3){
-if(data2.coats !== undefined){
-let data8 = data2.coats;
-const _errs24 = errors;
-if(!(((typeof data8 == "number") && (!(data8 % 1) && !isNaN(data8))) && (isFinite(data8)))){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/coats",schemaPath:"#/$defs/MaskPlanRegion/properties/coats/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs24){
-if((typeof data8 == "number") && (isFinite(data8))){
-if(data8 > 20 || isNaN(data8)){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/coats",schemaPath:"#/$defs/MaskPlanRegion/properties/coats/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+if(valid0){
+if(data.regions !== undefined){
+let data2 = data.regions;
+const _errs10 = errors;
+if(errors === _errs10){
+if(Array.isArray(data2)){
+if(data2.length > 12){
+validate47.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/maxItems",keyword:"maxItems",params:{limit: 12}}];
 return false;
 }
 else {
-if(data8 < 1 || isNaN(data8)){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/coats",schemaPath:"#/$defs/MaskPlanRegion/properties/coats/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
-return false;
+var valid2 = true;
+const len0 = data2.length;
+for(let i0=0; i0<len0; i0++){
+const _errs12 = errors;
+if(!(validate48(data2[i0], {instancePath:instancePath+"/regions/" + i0,parentData:data2,parentDataProperty:i0,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate48.errors : vErrors.concat(validate48.errors);
+errors = vErrors.length;
 }
-}
-}
-}
-var valid3 = _errs24 === errors;
-}
-else {
-var valid3 = true;
-}
-if(valid3){
-if(data2.isBase !== undefined){
-const _errs26 = errors;
-if(typeof data2.isBase !== "boolean"){
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0+"/isBase",schemaPath:"#/$defs/MaskPlanRegion/properties/isBase/type",keyword:"type",params:{type: "boolean"}}];
-return false;
-}
-var valid3 = _errs26 === errors;
-}
-else {
-var valid3 = true;
-}
-if(valid3){
-if(data2.chipsShowId !== undefined){
-let data10 = data2.chipsShowId;
-const _errs28 = errors;
-const _errs29 = errors;
-let valid5 = false;
-const _errs30 = errors;
-if(errors === _errs30){
-if(typeof data10 === "string"){
-if(!pattern9.test(data10)){
-const err4 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err4];
-}
-else {
-vErrors.push(err4);
-}
-errors++;
-}
-}
-else {
-const err5 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err5];
-}
-else {
-vErrors.push(err5);
-}
-errors++;
-}
-}
-var _valid1 = _errs30 === errors;
-valid5 = valid5 || _valid1;
-const _errs32 = errors;
-if(data10 !== null){
-const err6 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err6];
-}
-else {
-vErrors.push(err6);
-}
-errors++;
-}
-var _valid1 = _errs32 === errors;
-valid5 = valid5 || _valid1;
-if(!valid5){
-const err7 = {instancePath:instancePath+"/regions/" + i0+"/chipsShowId",schemaPath:"#/$defs/MaskPlanRegion/properties/chipsShowId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err7];
-}
-else {
-vErrors.push(err7);
-}
-errors++;
-validate47.errors = vErrors;
-return false;
-}
-else {
-errors = _errs29;
-if(vErrors !== null){
-if(_errs29){
-vErrors.length = _errs29;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid3 = _errs28 === errors;
-}
-else {
-var valid3 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate47.errors = [{instancePath:instancePath+"/regions/" + i0,schemaPath:"#/$defs/MaskPlanRegion/type",keyword:"type",params:{type: "object"}}];
-return false;
-}
-}
-var valid1 = _errs6 === errors;
-if(!valid1){
+var valid2 = _errs12 === errors;
+if(!valid2){
 break;
 }
 }
@@ -9580,51 +9998,51 @@ validate47.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs4 === errors;
+var valid0 = _errs10 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.borders !== undefined){
-let data11 = data.borders;
-const _errs34 = errors;
-if(errors === _errs34){
-if(Array.isArray(data11)){
-if(data11.length > 100){
+let data4 = data.borders;
+const _errs13 = errors;
+if(errors === _errs13){
+if(Array.isArray(data4)){
+if(data4.length > 100){
 validate47.errors = [{instancePath:instancePath+"/borders",schemaPath:"#/properties/borders/maxItems",keyword:"maxItems",params:{limit: 100}}];
 return false;
 }
 else {
-var valid6 = true;
-const len1 = data11.length;
+var valid3 = true;
+const len1 = data4.length;
 for(let i1=0; i1<len1; i1++){
-let data12 = data11[i1];
-const _errs36 = errors;
-const _errs37 = errors;
-if(errors === _errs37){
-if(data12 && typeof data12 == "object" && !Array.isArray(data12)){
-let missing2;
-if((((((data12.firstId === undefined) && (missing2 = "firstId")) || ((data12.secondId === undefined) && (missing2 = "secondId"))) || ((data12.lengthMillimetres === undefined) && (missing2 = "lengthMillimetres"))) || ((data12.form === undefined) && (missing2 = "form"))) || ((data12.place === undefined) && (missing2 = "place"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$defs/MaskPlanBorder/required",keyword:"required",params:{missingProperty: missing2}}];
+let data5 = data4[i1];
+const _errs15 = errors;
+const _errs16 = errors;
+if(errors === _errs16){
+if(data5 && typeof data5 == "object" && !Array.isArray(data5)){
+let missing1;
+if((((((data5.firstId === undefined) && (missing1 = "firstId")) || ((data5.secondId === undefined) && (missing1 = "secondId"))) || ((data5.lengthMillimetres === undefined) && (missing1 = "lengthMillimetres"))) || ((data5.form === undefined) && (missing1 = "form"))) || ((data5.place === undefined) && (missing1 = "place"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$defs/MaskPlanBorder/required",keyword:"required",params:{missingProperty: missing1}}];
 return false;
 }
 else {
-const _errs39 = errors;
-for(const key2 in data12){
-if(!(((((key2 === "firstId") || (key2 === "secondId")) || (key2 === "lengthMillimetres")) || (key2 === "form")) || (key2 === "place"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$defs/MaskPlanBorder/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+const _errs18 = errors;
+for(const key1 in data5){
+if(!(((((key1 === "firstId") || (key1 === "secondId")) || (key1 === "lengthMillimetres")) || (key1 === "form")) || (key1 === "place"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$defs/MaskPlanBorder/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
 return false;
 break;
 }
 }
-if(_errs39 === errors){
-if(data12.firstId !== undefined){
-let data13 = data12.firstId;
-const _errs40 = errors;
-if(errors === _errs40){
-if(typeof data13 === "string"){
-if(!pattern9.test(data13)){
+if(_errs18 === errors){
+if(data5.firstId !== undefined){
+let data6 = data5.firstId;
+const _errs19 = errors;
+if(errors === _errs19){
+if(typeof data6 === "string"){
+if(!pattern9.test(data6)){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/firstId",schemaPath:"#/$defs/MaskPlanBorder/properties/firstId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -9634,18 +10052,18 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/firstId",sche
 return false;
 }
 }
-var valid8 = _errs40 === errors;
+var valid5 = _errs19 === errors;
 }
 else {
-var valid8 = true;
+var valid5 = true;
 }
-if(valid8){
-if(data12.secondId !== undefined){
-let data14 = data12.secondId;
-const _errs42 = errors;
-if(errors === _errs42){
-if(typeof data14 === "string"){
-if(!pattern9.test(data14)){
+if(valid5){
+if(data5.secondId !== undefined){
+let data7 = data5.secondId;
+const _errs21 = errors;
+if(errors === _errs21){
+if(typeof data7 === "string"){
+if(!pattern9.test(data7)){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/secondId",schemaPath:"#/$defs/MaskPlanBorder/properties/secondId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -9655,23 +10073,23 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/secondId",sch
 return false;
 }
 }
-var valid8 = _errs42 === errors;
+var valid5 = _errs21 === errors;
 }
 else {
-var valid8 = true;
+var valid5 = true;
 }
-if(valid8){
-if(data12.lengthMillimetres !== undefined){
-let data15 = data12.lengthMillimetres;
-const _errs44 = errors;
-if(errors === _errs44){
-if((typeof data15 == "number") && (isFinite(data15))){
-if(data15 > 100000 || isNaN(data15)){
+if(valid5){
+if(data5.lengthMillimetres !== undefined){
+let data8 = data5.lengthMillimetres;
+const _errs23 = errors;
+if(errors === _errs23){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 100000 || isNaN(data8)){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/lengthMillimetres",schemaPath:"#/$defs/MaskPlanBorder/properties/lengthMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data15 < 0 || isNaN(data15)){
+if(data8 < 0 || isNaN(data8)){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/lengthMillimetres",schemaPath:"#/$defs/MaskPlanBorder/properties/lengthMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -9682,44 +10100,44 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/lengthMillime
 return false;
 }
 }
-var valid8 = _errs44 === errors;
+var valid5 = _errs23 === errors;
 }
 else {
-var valid8 = true;
+var valid5 = true;
 }
-if(valid8){
-if(data12.form !== undefined){
-let data16 = data12.form;
-const _errs46 = errors;
-if(typeof data16 !== "string"){
+if(valid5){
+if(data5.form !== undefined){
+let data9 = data5.form;
+const _errs25 = errors;
+if(typeof data9 !== "string"){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data16 === "straight") || (data16 === "curved"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/enum",keyword:"enum",params:{allowedValues: schema72.properties.form.enum}}];
+if(!((data9 === "straight") || (data9 === "curved"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/enum",keyword:"enum",params:{allowedValues: schema73.properties.form.enum}}];
 return false;
 }
-var valid8 = _errs46 === errors;
+var valid5 = _errs25 === errors;
 }
 else {
-var valid8 = true;
+var valid5 = true;
 }
-if(valid8){
-if(data12.place !== undefined){
-let data17 = data12.place;
-const _errs48 = errors;
-if(typeof data17 !== "string"){
+if(valid5){
+if(data5.place !== undefined){
+let data10 = data5.place;
+const _errs27 = errors;
+if(typeof data10 !== "string"){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data17 === "panelLine") || (data17 === "free"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/enum",keyword:"enum",params:{allowedValues: schema72.properties.place.enum}}];
+if(!((data10 === "panelLine") || (data10 === "free"))){
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/enum",keyword:"enum",params:{allowedValues: schema73.properties.place.enum}}];
 return false;
 }
-var valid8 = _errs48 === errors;
+var valid5 = _errs27 === errors;
 }
 else {
-var valid8 = true;
+var valid5 = true;
 }
 }
 }
@@ -9733,8 +10151,8 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1,schemaPath:"#/$
 return false;
 }
 }
-var valid6 = _errs36 === errors;
-if(!valid6){
+var valid3 = _errs15 === errors;
+if(!valid3){
 break;
 }
 }
@@ -9745,64 +10163,64 @@ validate47.errors = [{instancePath:instancePath+"/borders",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs34 === errors;
+var valid0 = _errs13 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.seal !== undefined){
-let data18 = data.seal;
-const _errs50 = errors;
-if(typeof data18 !== "string"){
+let data11 = data.seal;
+const _errs29 = errors;
+if(typeof data11 !== "string"){
 validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data18 === "under") || (data18 === "clear")) || (data18 === "none"))){
+if(!(((data11 === "under") || (data11 === "clear")) || (data11 === "none"))){
 validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/enum",keyword:"enum",params:{allowedValues: schema70.properties.seal.enum}}];
 return false;
 }
-var valid0 = _errs50 === errors;
+var valid0 = _errs29 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pull !== undefined){
-let data19 = data.pull;
-const _errs52 = errors;
-if(typeof data19 !== "string"){
+let data12 = data.pull;
+const _errs31 = errors;
+if(typeof data12 !== "string"){
 validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data19 === "wet") || (data19 === "dry"))){
+if(!((data12 === "wet") || (data12 === "dry"))){
 validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/enum",keyword:"enum",params:{allowedValues: schema70.properties.pull.enum}}];
 return false;
 }
-var valid0 = _errs52 === errors;
+var valid0 = _errs31 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.order !== undefined){
-let data20 = data.order;
-const _errs54 = errors;
-if(errors === _errs54){
-if(Array.isArray(data20)){
-if(data20.length > 12){
+let data13 = data.order;
+const _errs33 = errors;
+if(errors === _errs33){
+if(Array.isArray(data13)){
+if(data13.length > 12){
 validate47.errors = [{instancePath:instancePath+"/order",schemaPath:"#/properties/order/maxItems",keyword:"maxItems",params:{limit: 12}}];
 return false;
 }
 else {
-var valid9 = true;
-const len2 = data20.length;
+var valid6 = true;
+const len2 = data13.length;
 for(let i2=0; i2<len2; i2++){
-let data21 = data20[i2];
-const _errs56 = errors;
-if(errors === _errs56){
-if(typeof data21 === "string"){
-if(!pattern9.test(data21)){
+let data14 = data13[i2];
+const _errs35 = errors;
+if(errors === _errs35){
+if(typeof data14 === "string"){
+if(!pattern9.test(data14)){
 validate47.errors = [{instancePath:instancePath+"/order/" + i2,schemaPath:"#/properties/order/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -9812,8 +10230,8 @@ validate47.errors = [{instancePath:instancePath+"/order/" + i2,schemaPath:"#/pro
 return false;
 }
 }
-var valid9 = _errs56 === errors;
-if(!valid9){
+var valid6 = _errs35 === errors;
+if(!valid6){
 break;
 }
 }
@@ -9824,18 +10242,18 @@ validate47.errors = [{instancePath:instancePath+"/order",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs54 === errors;
+var valid0 = _errs33 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data22 = data.id;
-const _errs58 = errors;
-if(errors === _errs58){
-if(typeof data22 === "string"){
-if(!pattern9.test(data22)){
+let data15 = data.id;
+const _errs37 = errors;
+if(errors === _errs37){
+if(typeof data15 === "string"){
+if(!pattern9.test(data15)){
 validate47.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -9845,31 +10263,32 @@ validate47.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs58 === errors;
+var valid0 = _errs37 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data23 = data.revision;
-const _errs60 = errors;
-if(!(((typeof data23 == "number") && (!(data23 % 1) && !isNaN(data23))) && (isFinite(data23)))){
+let data16 = data.revision;
+const _errs39 = errors;
+if(!(((typeof data16 == "number") && (!(data16 % 1) && !isNaN(data16))) && (isFinite(data16)))){
 validate47.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs60){
-if((typeof data23 == "number") && (isFinite(data23))){
-if(data23 < 0 || isNaN(data23)){
+if(errors === _errs39){
+if((typeof data16 == "number") && (isFinite(data16))){
+if(data16 < 0 || isNaN(data16)){
 validate47.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs60 === errors;
+var valid0 = _errs39 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -9891,15 +10310,15 @@ return errors === 0;
 }
 validate47.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema74 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
-const schema75 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
-const schema76 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
-const schema77 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
+const schema75 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
+const schema76 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
+const schema77 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
+const schema78 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
 
-function validate49(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate49.evaluated;
+const evaluated0 = validate51.evaluated;
 if(evaluated0.dynamicProps){
 evaluated0.props = undefined;
 }
@@ -9910,14 +10329,14 @@ if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
 if(((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.shownId === undefined) && (missing0 = "shownId"))) || ((data.baseLab === undefined) && (missing0 = "baseLab"))) || ((data.up === undefined) && (missing0 = "up"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.cleanPictureId === undefined) && (missing0 = "cleanPictureId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
-validate49.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+validate51.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema74.properties, key0))){
-validate49.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+if(!(func1.call(schema75.properties, key0))){
+validate51.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
 }
@@ -9929,12 +10348,12 @@ const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
 if(!pattern9.test(data0)){
-validate49.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate51.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -9948,11 +10367,11 @@ if(data.shownId !== undefined){
 let data1 = data.shownId;
 const _errs4 = errors;
 if(typeof data1 !== "string"){
-validate49.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!(((((((data1 === "metal") || (data1 === "paintedMetal")) || (data1 === "wood")) || (data1 === "leather")) || (data1 === "bone")) || (data1 === "plastic")) || (data1 === "stone"))){
-validate49.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/enum",keyword:"enum",params:{allowedValues: schema74.properties.shownId.enum}}];
+validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/enum",keyword:"enum",params:{allowedValues: schema75.properties.shownId.enum}}];
 return false;
 }
 var valid0 = _errs4 === errors;
@@ -10075,7 +10494,7 @@ else {
 vErrors.push(err7);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -10101,12 +10520,12 @@ const _errs14 = errors;
 if(errors === _errs14){
 if(Array.isArray(data4)){
 if(data4.length > 3){
-validate49.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
+validate51.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
 if(data4.length < 3){
-validate49.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
+validate51.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
@@ -10118,18 +10537,18 @@ const _errs16 = errors;
 if(errors === _errs16){
 if((typeof data5 == "number") && (isFinite(data5))){
 if(data5 > 1 || isNaN(data5)){
-validate49.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+validate51.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
 if(data5 < -1 || isNaN(data5)){
-validate49.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
+validate51.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
 return false;
 }
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/up/" + i1,schemaPath:"#/properties/up/items/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -10142,7 +10561,7 @@ break;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/up",schemaPath:"#/properties/up/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -10158,7 +10577,7 @@ const _errs18 = errors;
 if(errors === _errs18){
 if(Array.isArray(data6)){
 if(data6.length > 60){
-validate49.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties/pins/maxItems",keyword:"maxItems",params:{limit: 60}}];
+validate51.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties/pins/maxItems",keyword:"maxItems",params:{limit: 60}}];
 return false;
 }
 else {
@@ -10172,14 +10591,14 @@ if(errors === _errs21){
 if(data7 && typeof data7 == "object" && !Array.isArray(data7)){
 let missing1;
 if((((data7.id === undefined) && (missing1 = "id")) || ((data7.kind === undefined) && (missing1 = "kind"))) || ((data7.place === undefined) && (missing1 = "place"))){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/required",keyword:"required",params:{missingProperty: missing1}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/required",keyword:"required",params:{missingProperty: missing1}}];
 return false;
 }
 else {
 const _errs23 = errors;
 for(const key1 in data7){
 if(!(((key1 === "id") || (key1 === "kind")) || (key1 === "place"))){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
 return false;
 break;
 }
@@ -10191,12 +10610,12 @@ const _errs24 = errors;
 if(errors === _errs24){
 if(typeof data8 === "string"){
 if(!pattern9.test(data8)){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/id",schemaPath:"#/$defs/WearPin/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/id",schemaPath:"#/$defs/WearPin/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/id",schemaPath:"#/$defs/WearPin/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/id",schemaPath:"#/$defs/WearPin/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -10210,11 +10629,11 @@ if(data7.kind !== undefined){
 let data9 = data7.kind;
 const _errs26 = errors;
 if(typeof data9 !== "string"){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!((data9 === "held") || (data9 === "runs"))){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/enum",keyword:"enum",params:{allowedValues: schema75.properties.kind.enum}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/enum",keyword:"enum",params:{allowedValues: schema76.properties.kind.enum}}];
 return false;
 }
 var valid6 = _errs26 === errors;
@@ -10229,12 +10648,12 @@ const _errs28 = errors;
 if(errors === _errs28){
 if(Array.isArray(data10)){
 if(data10.length > 3){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/maxItems",keyword:"maxItems",params:{limit: 3}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
 if(data10.length < 3){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/minItems",keyword:"minItems",params:{limit: 3}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
@@ -10244,7 +10663,7 @@ for(let i3=0; i3<len3; i3++){
 let data11 = data10[i3];
 const _errs30 = errors;
 if(!((typeof data11 == "number") && (isFinite(data11)))){
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place/" + i3,schemaPath:"#/$defs/WearPin/properties/place/items/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/place/" + i3,schemaPath:"#/$defs/WearPin/properties/place/items/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 var valid7 = _errs30 === errors;
@@ -10256,7 +10675,7 @@ break;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/place",schemaPath:"#/$defs/WearPin/properties/place/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -10271,7 +10690,7 @@ var valid6 = true;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2,schemaPath:"#/$defs/WearPin/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
@@ -10283,7 +10702,7 @@ break;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties/pins/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties/pins/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -10299,7 +10718,7 @@ const _errs32 = errors;
 if(errors === _errs32){
 if(Array.isArray(data12)){
 if(data12.length > 40){
-validate49.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/maxItems",keyword:"maxItems",params:{limit: 40}}];
+validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/maxItems",keyword:"maxItems",params:{limit: 40}}];
 return false;
 }
 else {
@@ -10313,14 +10732,14 @@ if(errors === _errs35){
 if(data13 && typeof data13 == "object" && !Array.isArray(data13)){
 let missing2;
 if(((((((((((data13.id === undefined) && (missing2 = "id")) || ((data13.techniqueId === undefined) && (missing2 = "techniqueId"))) || ((data13.productId === undefined) && (missing2 = "productId"))) || ((data13.lab === undefined) && (missing2 = "lab"))) || ((data13.amount === undefined) && (missing2 = "amount"))) || ((data13.wiped === undefined) && (missing2 = "wiped"))) || ((data13.sizeMillimetres === undefined) && (missing2 = "sizeMillimetres"))) || ((data13.seed === undefined) && (missing2 = "seed"))) || ((data13.stop === undefined) && (missing2 = "stop"))) || ((data13.rungId === undefined) && (missing2 = "rungId"))){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/required",keyword:"required",params:{missingProperty: missing2}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
 else {
 const _errs37 = errors;
 for(const key2 in data13){
-if(!(func1.call(schema76.properties, key2))){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+if(!(func1.call(schema77.properties, key2))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
 }
@@ -10332,12 +10751,12 @@ const _errs38 = errors;
 if(errors === _errs38){
 if(typeof data14 === "string"){
 if(!pattern9.test(data14)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -10351,11 +10770,11 @@ if(data13.techniqueId !== undefined){
 let data15 = data13.techniqueId;
 const _errs40 = errors;
 if(typeof data15 !== "string"){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!((((((((((((((((((((((((data15 === "chipsTaken") || (data15 === "washWiped")) || (data15 === "washLeft")) || (data15 === "washSprayed")) || (data15 === "washCorners")) || (data15 === "oilWash")) || (data15 === "pinWash")) || (data15 === "streaks")) || (data15 === "rustUp")) || (data15 === "verdigris")) || (data15 === "spongeStipple")) || (data15 === "grime")) || (data15 === "rustRunOff")) || (data15 === "chipsBrush")) || (data15 === "chipsSponge")) || (data15 === "scratches")) || (data15 === "dryBrush")) || (data15 === "splatter")) || (data15 === "chipsStick")) || (data15 === "soot")) || (data15 === "polishEdges")) || (data15 === "graphiteEdges")) || (data15 === "wetGloss")) || (data15 === "dust"))){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema76.properties.techniqueId.enum}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema77.properties.techniqueId.enum}}];
 return false;
 }
 var valid10 = _errs40 === errors;
@@ -10418,7 +10837,7 @@ else {
 vErrors.push(err11);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -10444,12 +10863,12 @@ const _errs48 = errors;
 if(errors === _errs48){
 if(Array.isArray(data17)){
 if(data17.length > 3){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
 if(data17.length < 3){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
@@ -10461,18 +10880,18 @@ const _errs50 = errors;
 if(errors === _errs50){
 if((typeof data18 == "number") && (isFinite(data18))){
 if(data18 > 200 || isNaN(data18)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
 if(data18 < -200 || isNaN(data18)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -10485,7 +10904,7 @@ break;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -10501,18 +10920,18 @@ const _errs52 = errors;
 if(errors === _errs52){
 if((typeof data19 == "number") && (isFinite(data19))){
 if(data19 > 1 || isNaN(data19)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
 if(data19 < 0 || isNaN(data19)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -10528,18 +10947,18 @@ const _errs54 = errors;
 if(errors === _errs54){
 if((typeof data20 == "number") && (isFinite(data20))){
 if(data20 > 1 || isNaN(data20)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
 if(data20 < 0 || isNaN(data20)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -10555,18 +10974,18 @@ const _errs56 = errors;
 if(errors === _errs56){
 if((typeof data21 == "number") && (isFinite(data21))){
 if(data21 > 200 || isNaN(data21)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
 if(data21 < 0.05 || isNaN(data21)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
 return false;
 }
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -10580,18 +10999,18 @@ if(data13.seed !== undefined){
 let data22 = data13.seed;
 const _errs58 = errors;
 if(!(((typeof data22 == "number") && (!(data22 % 1) && !isNaN(data22))) && (isFinite(data22)))){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/type",keyword:"type",params:{type: "integer"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs58){
 if((typeof data22 == "number") && (isFinite(data22))){
 if(data22 > 1000000 || isNaN(data22)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
 return false;
 }
 else {
 if(data22 < 0 || isNaN(data22)){
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
@@ -10669,7 +11088,7 @@ else {
 vErrors.push(err16);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -10743,7 +11162,7 @@ else {
 vErrors.push(err20);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -10775,7 +11194,7 @@ var valid10 = true;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
@@ -10787,7 +11206,7 @@ break;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -10803,7 +11222,7 @@ const _errs72 = errors;
 if(errors === _errs72){
 if(Array.isArray(data25)){
 if(data25.length > 400){
-validate49.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 400}}];
+validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 400}}];
 return false;
 }
 else {
@@ -10817,14 +11236,14 @@ if(errors === _errs75){
 if(data26 && typeof data26 == "object" && !Array.isArray(data26)){
 let missing3;
 if((((((((((data26.id === undefined) && (missing3 = "id")) || ((data26.passId === undefined) && (missing3 = "passId"))) || ((data26.amount === undefined) && (missing3 = "amount"))) || ((data26.coverage === undefined) && (missing3 = "coverage"))) || ((data26.half === undefined) && (missing3 = "half"))) || ((data26.most === undefined) && (missing3 = "most"))) || ((data26.how === undefined) && (missing3 = "how"))) || ((data26.pictureId === undefined) && (missing3 = "pictureId"))) || ((data26.atMs === undefined) && (missing3 = "atMs"))){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/required",keyword:"required",params:{missingProperty: missing3}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/required",keyword:"required",params:{missingProperty: missing3}}];
 return false;
 }
 else {
 const _errs77 = errors;
 for(const key3 in data26){
-if(!(func1.call(schema77.properties, key3))){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
+if(!(func1.call(schema78.properties, key3))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
 }
@@ -10836,12 +11255,12 @@ const _errs78 = errors;
 if(errors === _errs78){
 if(typeof data27 === "string"){
 if(!pattern9.test(data27)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -10857,12 +11276,12 @@ const _errs80 = errors;
 if(errors === _errs80){
 if(typeof data28 === "string"){
 if(!pattern9.test(data28)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -10878,18 +11297,18 @@ const _errs82 = errors;
 if(errors === _errs82){
 if((typeof data29 == "number") && (isFinite(data29))){
 if(data29 > 10 || isNaN(data29)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
 return false;
 }
 else {
 if(data29 < 0 || isNaN(data29)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -10965,7 +11384,7 @@ else {
 vErrors.push(err25);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -10991,18 +11410,18 @@ const _errs90 = errors;
 if(errors === _errs90){
 if((typeof data31 == "number") && (isFinite(data31))){
 if(data31 > 1 || isNaN(data31)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
 if(data31 < 0 || isNaN(data31)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -11078,7 +11497,7 @@ else {
 vErrors.push(err30);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -11102,11 +11521,11 @@ if(data26.how !== undefined){
 let data33 = data26.how;
 const _errs98 = errors;
 if(typeof data33 !== "string"){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!((((data33 === "pair") || (data33 === "unregistered")) || (data33 === "single")) || (data33 === "eye"))){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema77.properties.how.enum}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema78.properties.how.enum}}];
 return false;
 }
 var valid17 = _errs98 === errors;
@@ -11169,7 +11588,7 @@ else {
 vErrors.push(err34);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -11193,18 +11612,18 @@ if(data26.atMs !== undefined){
 let data35 = data26.atMs;
 const _errs106 = errors;
 if(!(((typeof data35 == "number") && (!(data35 % 1) && !isNaN(data35))) && (isFinite(data35)))){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs106){
 if((typeof data35 == "number") && (isFinite(data35))){
 if(data35 > 4102444800000 || isNaN(data35)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
 if(data35 < 946684800000 || isNaN(data35)){
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
@@ -11227,7 +11646,7 @@ var valid17 = true;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
@@ -11239,7 +11658,7 @@ break;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -11303,7 +11722,7 @@ else {
 vErrors.push(err38);
 }
 errors++;
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return false;
 }
 else {
@@ -11329,12 +11748,12 @@ const _errs114 = errors;
 if(errors === _errs114){
 if(typeof data37 === "string"){
 if(!pattern9.test(data37)){
-validate49.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate49.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -11348,13 +11767,13 @@ if(data.revision !== undefined){
 let data38 = data.revision;
 const _errs116 = errors;
 if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
-validate49.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs116){
 if((typeof data38 == "number") && (isFinite(data38))){
 if(data38 < 0 || isNaN(data38)){
-validate49.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
@@ -11377,22 +11796,22 @@ var valid0 = true;
 }
 }
 else {
-validate49.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
-validate49.errors = vErrors;
+validate51.errors = vErrors;
 return errors === 0;
 }
-validate49.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+validate51.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema79 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
-const schema81 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema80 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
+const schema82 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 
-function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+function validate53(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate51.evaluated;
+const evaluated0 = validate53.evaluated;
 if(evaluated0.dynamicProps){
 evaluated0.props = undefined;
 }
@@ -11403,14 +11822,14 @@ if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
 if(((((((data.name === undefined) && (missing0 = "name")) || ((data.note === undefined) && (missing0 = "note"))) || ((data.route === undefined) && (missing0 = "route"))) || ((data.steps === undefined) && (missing0 = "steps"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
-validate51.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+validate53.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
 else {
 const _errs1 = errors;
 for(const key0 in data){
 if(!((((((key0 === "name") || (key0 === "note")) || (key0 === "route")) || (key0 === "steps")) || (key0 === "id")) || (key0 === "revision"))){
-validate51.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+validate53.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
 }
@@ -11422,24 +11841,24 @@ const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
 if(data0.length > 200){
-validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+validate53.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
 if(data0.length < 1){
-validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+validate53.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
 if(!pattern4.test(data0)){
-validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+validate53.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -11455,12 +11874,12 @@ const _errs4 = errors;
 if(errors === _errs4){
 if(typeof data1 === "string"){
 if(data1.length > 4000){
-validate51.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+validate53.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -11702,7 +12121,7 @@ else {
 vErrors.push(err15);
 }
 errors++;
-validate51.errors = vErrors;
+validate53.errors = vErrors;
 return false;
 }
 else {
@@ -11728,12 +12147,12 @@ const _errs25 = errors;
 if(errors === _errs25){
 if(Array.isArray(data8)){
 if(data8.length > 400){
-validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/maxItems",keyword:"maxItems",params:{limit: 400}}];
+validate53.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/maxItems",keyword:"maxItems",params:{limit: 400}}];
 return false;
 }
 else {
 if(data8.length < 1){
-validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/minItems",keyword:"minItems",params:{limit: 1}}];
+validate53.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/minItems",keyword:"minItems",params:{limit: 1}}];
 return false;
 }
 else {
@@ -11747,14 +12166,14 @@ if(errors === _errs28){
 if(data9 && typeof data9 == "object" && !Array.isArray(data9)){
 let missing2;
 if(((((((((((data9.name === undefined) && (missing2 = "name")) || ((data9.methodId === undefined) && (missing2 = "methodId"))) || ((data9.band === undefined) && (missing2 = "band"))) || ((data9.productId === undefined) && (missing2 = "productId"))) || ((data9.role === undefined) && (missing2 = "role"))) || ((data9.grit === undefined) && (missing2 = "grit"))) || ((data9.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data9.side === undefined) && (missing2 = "side"))) || ((data9.detail === undefined) && (missing2 = "detail"))) || ((data9.why === undefined) && (missing2 = "why"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/required",keyword:"required",params:{missingProperty: missing2}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
 else {
 const _errs30 = errors;
 for(const key2 in data9){
-if(!(func1.call(schema81.properties, key2))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+if(!(func1.call(schema82.properties, key2))){
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
 }
@@ -11766,24 +12185,24 @@ const _errs31 = errors;
 if(errors === _errs31){
 if(typeof data10 === "string"){
 if(data10.length > 200){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
 if(data10.length < 1){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
 if(!pattern4.test(data10)){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/name",schemaPath:"#/$defs/RungStep/properties/name/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -11797,11 +12216,11 @@ if(data9.methodId !== undefined){
 let data11 = data9.methodId;
 const _errs33 = errors;
 if(typeof data11 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!((((((((((((((((((((((((((((((((((((((((((((((data11 === "cut") || (data11 === "washResin")) || (data11 === "degrease")) || (data11 === "dryFit")) || (data11 === "repair")) || (data11 === "reprint")) || (data11 === "heat")) || (data11 === "grind")) || (data11 === "shim")) || (data11 === "bond")) || (data11 === "firstCut")) || (data11 === "fill")) || (data11 === "brushFilm")) || (data11 === "solventSmooth")) || (data11 === "textureOn")) || (data11 === "sand")) || (data11 === "scuff")) || (data11 === "wash")) || (data11 === "prime")) || (data11 === "primeSand")) || (data11 === "inspect")) || (data11 === "sprayCoat")) || (data11 === "airbrushCoat")) || (data11 === "brushCoat")) || (data11 === "mask")) || (data11 === "maskRubber")) || (data11 === "edgeSeal")) || (data11 === "maskedCoat")) || (data11 === "unmask")) || (data11 === "warmDry")) || (data11 === "detail")) || (data11 === "clear")) || (data11 === "brushClear")) || (data11 === "darkWash")) || (data11 === "dryBrush")) || (data11 === "stipple")) || (data11 === "rub")) || (data11 === "shade")) || (data11 === "chip")) || (data11 === "scratch")) || (data11 === "streak")) || (data11 === "splatter")) || (data11 === "polish")) || (data11 === "dustOn")) || (data11 === "lights")) || (data11 === "fit"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema81.properties.methodId.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema82.properties.methodId.enum}}];
 return false;
 }
 var valid6 = _errs33 === errors;
@@ -11814,11 +12233,11 @@ if(data9.band !== undefined){
 let data12 = data9.band;
 const _errs35 = errors;
 if(typeof data12 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!(((((((data12 === "cutBond") || (data12 === "fillSand")) || (data12 === "prime")) || (data12 === "colour")) || (data12 === "maskDetail")) || (data12 === "weather")) || (data12 === "fit"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema81.properties.band.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema82.properties.band.enum}}];
 return false;
 }
 var valid6 = _errs35 === errors;
@@ -11881,7 +12300,7 @@ else {
 vErrors.push(err19);
 }
 errors++;
-validate51.errors = vErrors;
+validate53.errors = vErrors;
 return false;
 }
 else {
@@ -11967,7 +12386,7 @@ else {
 vErrors.push(err24);
 }
 errors++;
-validate51.errors = vErrors;
+validate53.errors = vErrors;
 return false;
 }
 else {
@@ -12053,7 +12472,7 @@ else {
 vErrors.push(err29);
 }
 errors++;
-validate51.errors = vErrors;
+validate53.errors = vErrors;
 return false;
 }
 else {
@@ -12139,7 +12558,7 @@ else {
 vErrors.push(err34);
 }
 errors++;
-validate51.errors = vErrors;
+validate53.errors = vErrors;
 return false;
 }
 else {
@@ -12163,11 +12582,11 @@ if(data9.side !== undefined){
 let data17 = data9.side;
 const _errs61 = errors;
 if(typeof data17 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 if(!(((data17 === "all") || (data17 === "under")) || (data17 === "top"))){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema81.properties.side.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema82.properties.side.enum}}];
 return false;
 }
 var valid6 = _errs61 === errors;
@@ -12182,12 +12601,12 @@ const _errs63 = errors;
 if(errors === _errs63){
 if(typeof data18 === "string"){
 if(data18.length > 4000){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/RungStep/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/RungStep/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/RungStep/properties/detail/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/detail",schemaPath:"#/$defs/RungStep/properties/detail/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -12203,12 +12622,12 @@ const _errs65 = errors;
 if(errors === _errs65){
 if(typeof data19 === "string"){
 if(data19.length > 2000){
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/RungStep/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/RungStep/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/RungStep/properties/why/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/why",schemaPath:"#/$defs/RungStep/properties/why/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -12230,7 +12649,7 @@ var valid6 = true;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/type",keyword:"type",params:{type: "object"}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
@@ -12243,7 +12662,7 @@ break;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/type",keyword:"type",params:{type: "array"}}];
+validate53.errors = [{instancePath:instancePath+"/steps",schemaPath:"#/properties/steps/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -12259,12 +12678,12 @@ const _errs67 = errors;
 if(errors === _errs67){
 if(typeof data20 === "string"){
 if(!pattern9.test(data20)){
-validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate53.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate53.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -12278,13 +12697,13 @@ if(data.revision !== undefined){
 let data21 = data.revision;
 const _errs69 = errors;
 if(!(((typeof data21 == "number") && (!(data21 % 1) && !isNaN(data21))) && (isFinite(data21)))){
-validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+validate53.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs69){
 if((typeof data21 == "number") && (isFinite(data21))){
 if(data21 < 0 || isNaN(data21)){
-validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate53.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
@@ -12303,16 +12722,16 @@ var valid0 = true;
 }
 }
 else {
-validate51.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+validate53.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
-validate51.errors = vErrors;
+validate53.errors = vErrors;
 return errors === 0;
 }
-validate51.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+validate53.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const pattern94 = new RegExp("^[MLZ0-9 .,-]+$", "u");
+const pattern95 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 /*# sourceURL="project" */;
@@ -12366,7 +12785,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 7)){
+if(!(data1 === 8)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -16067,7 +16486,7 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",sc
 return false;
 }
 else {
-if(!pattern94.test(data121)){
+if(!pattern95.test(data121)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
 return false;
 }
@@ -16191,8 +16610,8 @@ var valid54 = true;
 const len20 = data125.length;
 for(let i20=0; i20<len20; i20++){
 const _errs328 = errors;
-if(!(validate49(data125[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data125,parentDataProperty:i20,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate49.errors : vErrors.concat(validate49.errors);
+if(!(validate51(data125[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data125,parentDataProperty:i20,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
 errors = vErrors.length;
 }
 var valid54 = _errs328 === errors;
@@ -16233,7 +16652,7 @@ return false;
 else {
 const _errs334 = errors;
 for(const key9 in data128){
-if(!(func1.call(schema78.properties, key9))){
+if(!(func1.call(schema79.properties, key9))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
@@ -16281,7 +16700,7 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techn
 return false;
 }
 if(!((((((((((((((((((((((((data130 === "chipsTaken") || (data130 === "washWiped")) || (data130 === "washLeft")) || (data130 === "washSprayed")) || (data130 === "washCorners")) || (data130 === "oilWash")) || (data130 === "pinWash")) || (data130 === "streaks")) || (data130 === "rustUp")) || (data130 === "verdigris")) || (data130 === "spongeStipple")) || (data130 === "grime")) || (data130 === "rustRunOff")) || (data130 === "chipsBrush")) || (data130 === "chipsSponge")) || (data130 === "scratches")) || (data130 === "dryBrush")) || (data130 === "splatter")) || (data130 === "chipsStick")) || (data130 === "soot")) || (data130 === "polishEdges")) || (data130 === "graphiteEdges")) || (data130 === "wetGloss")) || (data130 === "dust"))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema78.properties.techniqueId.enum}}];
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema79.properties.techniqueId.enum}}];
 return false;
 }
 var valid57 = _errs337 === errors;
@@ -17186,8 +17605,8 @@ var valid66 = true;
 const len24 = data151.length;
 for(let i24=0; i24<len24; i24++){
 const _errs405 = errors;
-if(!(validate51(data151[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data151,parentDataProperty:i24,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
+if(!(validate53(data151[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data151,parentDataProperty:i24,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
 errors = vErrors.length;
 }
 var valid66 = _errs405 === errors;
@@ -17410,7 +17829,7 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind
 return false;
 }
 if(!((data159 === "measured") || (data159 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema82.properties.kind.enum}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema83.properties.kind.enum}}];
 return false;
 }
 var valid69 = _errs424 === errors;

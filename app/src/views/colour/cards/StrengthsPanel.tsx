@@ -11,7 +11,7 @@ import { Button } from '../../../ui/Button';
 import { InlineNumber } from '../../../ui/fields';
 import { Swatch } from '../../../ui/Swatch';
 import { Why } from '../../../ui/Why';
-import { usePaints } from '../usePaints';
+import { deskPaintOf, usePaints } from '../usePaints';
 
 /** A strength that moves less than this is left as it is. */
 const WORTH = 0.03;
@@ -30,7 +30,7 @@ export function StrengthsPanel() {
       mirrored,
       paints: products.flatMap((product) => {
         const lab = labOfProduct(product);
-        return named.has(product.id) && lab ? [{ id: product.id, lab, strength: product.strength }] : [];
+        return named.has(product.id) && lab ? [deskPaintOf(product)] : [];
       }),
     };
   }, [teaching, products, mirrored]);
@@ -95,7 +95,7 @@ export function StrengthsPanel() {
               name="how much better"
               reason={{
                 formula:
-                  'log strengths that make Σ (Lab predicted − Lab read)² least, with a pull towards white’s and less weight for cards far off',
+                  'log strengths that make Σ (Lab predicted − Lab read)² least, with a pull towards what is usual for the kind of pigment and less weight for cards far off',
                 inputs: [['cards', String(learned.cards.length)]],
                 source: 'Levenberg 1944, Marquardt 1963; Huber 1964 for cards that are mistakes; pull and weights guessed',
               }}

@@ -26,7 +26,10 @@ export function CoatStrip({
     backing && mix.length > 0
       ? coatRow(
           coatOfMix(
-            mix.map((part) => ({ ...part, scatterPerCoat: scatterOf(part.product).value })),
+            mix.map((part) => {
+              const { value, spread } = scatterOf(part.product);
+              return { ...part, scatterPerCoat: value, scatterSpread: spread };
+            }),
             mirrored,
           ),
           backing,
@@ -48,7 +51,7 @@ export function CoatStrip({
         </select>
         <span className="text-dim">
           {isGuessed
-            ? 'How much a coat hides is guessed from its thickness; a card over black and white tells it (Coats).'
+            ? 'How much a coat hides is guessed from its thickness and pigment; a card over black and white tells it (Coats).'
             : 'By cards over black and white.'}
         </span>
       </div>

@@ -2,14 +2,16 @@ import { hexOfLab, isShownTruly } from '@zinc-ladder/core/colour/lab';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { mixLab, paintOf } from '@zinc-ladder/core/colour/paint';
 import { dropEffects, wetLook } from '@zinc-ladder/core/colour/recipe/recipeNeighbours';
+import { unknownDifference } from '@zinc-ladder/core/colour/pigment/unknownDifference';
 import { preferRecipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import { measureDrops, millilitresOfDrops } from '@zinc-ladder/core/batch/drops';
 import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
-import { hexOfProduct, labOfProduct, taughtPaints, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfProduct, pigmentOf, strengthOf, taughtPaints, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
+import type { Product } from '@zinc-ladder/model/records/product';
 import type { MixCard } from '@zinc-ladder/model/records/mixCard';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -82,8 +84,8 @@ export function RecipeDesk({ target }: { readonly target: ColourTarget }) {
   );
 }
 
-/** What a recipe of paints whose strengths are not learned mostly misses by (guessed: strengths of usual paints lie within a factor of ten). */
-const UNTAUGHT_MISS = '2–6';
+/** Less than that is not told apart by eye (just noticeable: about ΔE00 1). */
+const TOLD_FROM = 1;
 
 /** From this ΔE on a recipe is not what was wanted, and a paint that is not there may be why (guessed). */
 const MISSED_FROM = 2;
@@ -117,13 +119,23 @@ function RecipeSheet({
       recipe.parts.flatMap(({ paintId, parts }) => {
         const product = paints.byId.get(paintId);
         const colour = product && labOfProduct(product);
-        return product && colour ? [{ product, parts, paint: paintOf(product.id, colour, product.strength, paints.mirrored) }] : [];
+        return product && colour
+          ? [
+              {
+                product,
+                parts,
+                paint: paintOf(product.id, colour, strengthOf(product).value, paints.mirrored),
+                strengthSpread: strengthOf(product).spread,
+              },
+            ]
+          : [];
       }),
     [recipe, paints],
   );
   const cards = useTable('mixCards');
   const taught = useMemo(() => taughtPaints(cards, paints.byId), [cards, paints.byId]);
   const untaught = mix.filter(({ product }) => !taught.has(product.id)).map(({ product }) => shortName(product.name));
+  const unknown = unknownDifference(mix, paints.mirrored);
   const effects = useMemo(() => dropEffects(mix, lab, paints.mirrored), [mix, lab, paints.mirrored]);
   const wet = wetLook(
     mixLab(mix, paints.mirrored),
@@ -167,7 +179,7 @@ function RecipeSheet({
                 'CIEDE2000 of the mix’s predicted colour and the target; K/S of the mix = Σ parts · strength · K/S ÷ Σ parts · strength',
               inputs: recipe.parts.map(({ paintId, parts }) => [
                 paints.byId.get(paintId)?.name ?? paintId,
-                `${parts} × strength ${(paints.byId.get(paintId)?.strength ?? 1).toFixed(2)}`,
+                tellStrength(parts, paints.byId.get(paintId)),
               ]),
               source:
                 'Sharma, Wu and Dalal 2005; Kubelka and Munk 1931; smooth reflectances after Burns 2019. Strengths are those of the products: cards teach them. Screen, camera, wet paint and gloss are not in it.',
@@ -179,8 +191,25 @@ function RecipeSheet({
         <p className="text-dim">{[told.words, told.bandWords].filter(Boolean).join('; ')}</p>
         {untaught.length > 0 && (
           <p className="basis-full text-sm">
-            By colours alone: no card teaches yet how strongly {listed(untaught)} {untaught.length === 1 ? 'tints' : 'tint'}, so expect to
-            be off by some ΔE {UNTAUGHT_MISS} and correct the first card.
+            No card teaches yet how strongly {listed(untaught)} {untaught.length === 1 ? 'tints' : 'tint'}
+            {unknown >= TOLD_FROM && (
+              <>
+                : it may come out{' '}
+                <Why
+                  name="what is not known"
+                  reason={{
+                    formula: '√ Σ (ΔE of the mix when one paint’s strength is moved by its spread, mean of more and less)²',
+                    inputs: mix.map(({ product, parts }) => [product.name, tellStrength(parts, product)]),
+                    source:
+                      'strengths usual for the kind of pigment, from memory (Patton); errors added as independent ones are (ISO/IEC Guide 98-3)',
+                  }}
+                >
+                  ΔE {unknown.toFixed(0)}
+                </Why>{' '}
+                away, either way
+              </>
+            )}
+            . Mix a card of it first and correct that.
           </p>
         )}
       </div>
@@ -274,6 +303,14 @@ function scaledDrops(recipe: Recipe, total: number): number[] {
     Math.max(recipe.parts.length, Math.round(total)),
     true,
   ).map((part) => part.amount);
+}
+
+/** How much of a paint, and how strongly it tints: taught, or within what is usual. */
+function tellStrength(parts: number, product: Product | undefined): string {
+  if (!product) return String(parts);
+  const { value, spread, isGuessed } = strengthOf(product);
+  const range = `${(value / spread).toFixed(1)}–${(value * spread).toFixed(1)}`;
+  return `${parts} × strength ${value.toFixed(2)}${isGuessed ? ` (usual for ${pigmentOf(product).words}: ${range})` : ''}`;
 }
 
 function shortName(name: string | undefined): string {

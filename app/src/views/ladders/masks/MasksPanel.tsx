@@ -151,6 +151,7 @@ function beginPlan(id: string, part: Part, rungs: readonly Rung[], index: ShopIn
       coats: Math.max(1, Math.min(20, own.length)),
       isBase: at === 0 && colours.length > 1,
       chipsShowId: null,
+      spot: null,
     };
   });
   const [first, ...others] = regions;
@@ -158,6 +159,7 @@ function beginPlan(id: string, part: Part, rungs: readonly Rung[], index: ShopIn
     id,
     revision: 0,
     partId: part.id,
+    pictureId: null,
     regions,
     borders: first
       ? others.map((region) => ({ firstId: first.id, secondId: region.id, lengthMillimetres: 200, form: 'straight', place: 'panelLine' }))

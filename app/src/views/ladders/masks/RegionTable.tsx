@@ -51,6 +51,7 @@ export function RegionTable({
         coats: 2,
         isBase: false,
         chipsShowId: null,
+        spot: null,
       },
     ]);
   const remove = (region: MaskPlanRegion): void =>

@@ -1,0 +1,16 @@
+import { makeSampleProject } from './sampleProject';
+import { without } from './without';
+
+/** The sample as version 7 of the format had it: every paint's strength began at 1, and nothing was known of pigments or of where masks lie. */
+export function makeVersion7(): Record<string, unknown> {
+  const sample = makeSampleProject();
+  return {
+    ...sample,
+    version: 7,
+    products: sample.products.map((product) => ({ ...without(product, { pigmentId: null }), strength: product.strength ?? 1 })),
+    maskPlans: sample.maskPlans.map((plan) => ({
+      ...without(plan, { pictureId: null }),
+      regions: plan.regions.map((region) => without(region, { spot: null })),
+    })),
+  };
+}
