@@ -57,6 +57,11 @@ describe('calls', () => {
     expect(callsFor([done(20, 'airbrushCoat'), { ...warm, doneAtMs: NOW - 12 * MINUTE }, detail], 'airbrushAcrylic')).toEqual([]);
     expect(callsFor([done(20, 'prime'), warm, { methodId: 'sand' }], 'fillerPrimer')).toEqual([['can be sanded', 40]]);
   });
+  it('tell when a washed part is dry, whatever film lies under the water', () => {
+    const washed = { ...done(10, 'wash'), productId: null };
+    expect(callsFor([done(2000, 'prime'), washed, { methodId: 'prime' }], 'primer')).toEqual([['touch dry', 50]]);
+    expect(callsFor([washed, { methodId: 'warmDry', productId: null }], 'primer')).toEqual([]);
+  });
   it('tell when a part can be turned, not when the underside could be recoated', () => {
     const coat = (minutesAgo: number, side: Rung['side']) => ({ ...done(minutesAgo, 'sprayCoat'), side });
     const top = { methodId: 'sprayCoat', side: 'top' } as const;

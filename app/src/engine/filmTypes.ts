@@ -6,7 +6,6 @@ import type { DryingData, Milestone } from '@zinc-ladder/core/cure/dryingData';
 export interface FilmQuestion {
   readonly partId: string;
   readonly rungId: string;
-  readonly productId: string;
   readonly filmName: string;
   readonly colourHex: string | null;
   readonly drying: DryingData;

@@ -3,12 +3,15 @@ import { DRYER_FACTOR, gainsByDryer } from '@zinc-ladder/core/cure/forcedDrying'
 import type { CoatLaid, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
 import { facesMeet } from '@zinc-ladder/core/ladder/faces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { WASH_WATER, WASH_WATER_NAME } from '@zinc-ladder/core/cure/washWater';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { FilmQuestion } from './filmTypes';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { filmOf } from '@zinc-ladder/model/gather/gatherPlan';
 
+/** Water is gone after that in any air one can work in. */
+const WATER_GONE_AFTER_MS = 12 * 3_600_000;
 /** Films older than this are hard whatever they were, and no longer read. */
 const FORGOTTEN_AFTER_MS = 30 * 86_400_000;
 
@@ -24,7 +27,9 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     const coats: CoatLaid[] = [];
     const forced: ForcedDrying[] = [];
     let top: Rung | null = null;
+    let washed: Rung | null = null;
     for (const rung of done) {
+      washed = findMethod(rung.methodId).leavesWater ? rung : null;
       const film = filmOf(rung, products.get(rung.productId ?? ''));
       const isSameFace = top === null || facesMeet(top.side, rung.side);
       if (findMethod(rung.methodId).roughens && isSameFace) coats.length = 0;
@@ -37,6 +42,21 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     }
     const product = products.get(top?.productId ?? '');
     const next = own.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand');
+    // A washed part is waited for whatever lies under the water.
+    if (washed?.doneAtMs && washed.doneAtMs > nowMs - WATER_GONE_AFTER_MS)
+      return [
+        {
+          partId: ladder.partId,
+          rungId: washed.id,
+          filmName: WASH_WATER_NAME,
+          colourHex: null,
+          drying: WASH_WATER,
+          coats: [{ atMs: washed.doneAtMs, thicknessMicrometres: WASH_WATER.coatMicrometres }],
+          forced: [],
+          nextRungId: next?.id ?? null,
+          nextNeeds: next && !findMethod(next.methodId).bearsWater ? 'touch' : null,
+        },
+      ];
     // Sanding clears the coats: what is left in the lines is dry already.
     if (!top || !product || coats.length === 0 || (top.doneAtMs ?? 0) < nowMs - FORGOTTEN_AFTER_MS) return [];
     const isThin = gainsByDryer(
@@ -47,7 +67,6 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       {
         partId: ladder.partId,
         rungId: top.id,
-        productId: product.id,
         filmName: top.name,
         colourHex: hexOfProduct(product),
         drying: productDrying(product),

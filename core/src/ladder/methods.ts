@@ -10,6 +10,10 @@ export interface Method {
   readonly needs: Milestone;
   /** leaves a film that dries */
   readonly laysFilm: boolean;
+  /** leaves the part wet with water: no film stays, but what comes next waits until it is dry */
+  readonly leavesWater: boolean;
+  /** may be done on a part that is wet with water, and has it dry or wet anew at its end */
+  readonly bearsWater: boolean;
   /** needs dry air and a spray place */
   readonly isSprayed: boolean;
   /** roughens the film under it, so that any coat may follow */
@@ -27,7 +31,7 @@ export interface Method {
   readonly cautions: readonly string[];
 }
 
-type Flags = 'film' | 'spray' | 'rough' | 'split' | 'loud';
+type Flags = 'film' | 'water' | 'bearsWater' | 'spray' | 'rough' | 'split' | 'loud';
 
 function method(
   id: string,
@@ -46,6 +50,8 @@ function method(
     band,
     needs,
     laysFilm: has('film'),
+    leavesWater: has('water'),
+    bearsWater: has('water') || has('bearsWater'),
     isSprayed: has('spray'),
     roughens: has('rough'),
     isSplittable: has('split'),
@@ -78,7 +84,7 @@ export const METHODS: readonly Method[] = [
   method('textureOn', 'Lay on texture', 'fillSand', 'recoat', ['film'], [4, 2, 3]),
   method('sand', 'Sand', 'fillSand', 'sand', ['rough', 'split'], [2, 1, 4], ['dust']),
   method('scuff', 'Scuff', 'fillSand', 'handle', ['rough', 'split'], [1, 1, 1], ['dust']),
-  method('wash', 'Wash, dry, dust', 'prime', 'handle', [], [3, 1.5, 0.5]),
+  method('wash', 'Wash, dry, dust', 'prime', 'handle', ['water'], [3, 1.5, 0.5]),
   method('prime', 'Prime', 'prime', 'recoat', ['film', 'spray'], [5, 0.5, 0.7]),
   method('primeSand', 'Sand the primer', 'prime', 'sand', ['rough', 'split'], [2, 1, 3], ['dust']),
   method('inspect', 'Look and mark', 'prime', 'handle', ['split'], [1, 1, 0.5]),
@@ -90,7 +96,7 @@ export const METHODS: readonly Method[] = [
   method('edgeSeal', 'Seal the edge', 'maskDetail', 'recoat', ['film', 'spray'], [4, 0.5, 0.2]),
   method('maskedCoat', 'Coat inside the mask', 'maskDetail', 'recoat', ['film', 'spray'], [4, 0.5, 0.4]),
   method('unmask', 'Pull the mask', 'maskDetail', 'touch', [], [1, 2, 0.5]),
-  method('warmDry', 'Warm with a dryer', 'colour', 'touch', [], [0, 5, 0], ['warmAir']),
+  method('warmDry', 'Warm with a dryer', 'colour', 'touch', ['bearsWater'], [0, 5, 0], ['warmAir']),
   method('detail', 'Paint detail by hand', 'maskDetail', 'handle', ['film', 'split'], [4, 6, 0.5]),
   method('clear', 'Clear coat', 'weather', 'recoat', ['film', 'spray'], [4, 0.5, 0.6]),
   method('brushClear', 'Brush and wipe clear', 'weather', 'recoat', ['film'], [2, 1, 1.5]),

@@ -3,6 +3,7 @@ import { findSprayWindows } from '../climate/sprayWindows';
 import { buildClockTable } from '../cure/clockTable';
 import type { CureTables } from '../cure/cureTables';
 import { createCureTables } from '../cure/cureTables';
+import { WASH_WATER } from '../cure/washWater';
 import { milestoneDemand } from '../cure/filmDemand';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
@@ -148,10 +149,11 @@ function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: numb
     [WALL_CLOCK, { id: WALL_CLOCK, table: buildClockTable(fromMinute, fromMinute + 1440, 1440, () => 1) }],
   ]);
   for (const part of input.parts) {
-    for (const { film } of part.rungs) {
-      if (!film) continue;
-      const id = tables.keyFor(film.drying);
-      if (!clocks.has(id)) clocks.set(id, { id, table: tables.tableFor(film.drying) });
+    for (const { film, methodId } of part.rungs) {
+      const drying = film?.drying ?? (findMethod(methodId).leavesWater ? WASH_WATER : null);
+      if (!drying) continue;
+      const id = tables.keyFor(drying);
+      if (!clocks.has(id)) clocks.set(id, { id, table: tables.tableFor(drying) });
     }
   }
   return [...clocks.values()];

@@ -1,7 +1,7 @@
 import type { CureTables } from '../cure/cureTables';
 import { milestoneDemand } from '../cure/filmDemand';
 import { findMethod } from '../ladder/methods';
-import { orderArc } from './ladderArcs';
+import { orderArc, waterArc } from './ladderArcs';
 import type { PlanArc } from './problem';
 import type { PlanJoin, PlanPart, PlanRung } from './shopPlanInput';
 
@@ -14,18 +14,21 @@ export function buildJoinArcs(join: PlanJoin, parts: ReadonlyMap<string, PlanPar
   const guest = parts.get(join.guestPartId);
   if (!host || !guest || host.status.kind === 'leftOut') return [];
   const open = guest.rungs.filter((rung) => rung.status.kind !== 'leftOut');
-  const last = join.guestRungId === null ? open.length - 1 : open.findIndex((rung) => rung.id === join.guestRungId);
+  const lastAt = join.guestRungId === null ? open.length - 1 : open.findIndex((rung) => rung.id === join.guestRungId);
   const arcs: PlanArc[] = [];
-  const before = open.slice(0, last + 1);
-  const next = open[last + 1];
+  const before = open.slice(0, lastAt + 1);
+  const next = open[lastAt + 1];
   if (host.status.kind !== 'done') {
     const closing = before.filter((rung) => rung.status.kind !== 'done').at(-1);
     if (closing) arcs.push(orderArc(closing.id, host.id, { kind: 'join' }));
     const lastFilm = before.filter(laysFilm).at(-1);
     if (lastFilm) arcs.push(...handleArc(lastFilm, host.id, tables));
+    const last = before.at(-1);
+    if (last && findMethod(last.methodId).leavesWater) arcs.push(waterArc(last, host.id, tables));
   }
   if (next && next.status.kind !== 'done') {
     if (host.status.kind !== 'done') arcs.push(orderArc(host.id, next.id, { kind: 'join' }));
+    if (findMethod(host.methodId).leavesWater) arcs.push(waterArc(host, next.id, tables));
     if (laysFilm(host)) arcs.push(...handleArc(host, next.id, tables));
   }
   return arcs;

@@ -8,6 +8,7 @@ import { facesMeet } from '../ladder/faces';
 import type { Method } from '../ladder/methods';
 import { findMethod } from '../ladder/methods';
 import type { ArcPiece, PlanArc } from './problem';
+import { WASH_WATER, WASH_WATER_NAME } from '../cure/washWater';
 import type { PlanFilm, PlanPart, PlanRung } from './shopPlanInput';
 
 /** The clock on which order alone is measured. */
@@ -34,7 +35,11 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
   const arcs: PlanArc[] = [];
   const films: FilmUnder[] = [];
   const done = part.rungs.filter((rung) => rung.status.kind === 'done').sort((a, b) => doneAt(a) - doneAt(b));
-  for (const rung of done) layFilm(films, rung, findMethod(rung.methodId), tables);
+  let wet: PlanRung | null = null;
+  for (const rung of done) {
+    layFilm(films, rung, findMethod(rung.methodId), tables);
+    wet = wetAfter(rung);
+  }
   let previous: string | null = null;
   for (const rung of part.rungs) {
     if (rung.status.kind === 'done' || rung.status.kind === 'leftOut') continue;
@@ -42,7 +47,9 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
     if (previous) arcs.push(orderArc(previous, rung.id, { kind: 'order' }));
     // What is already in hand has passed its waits; only its order still counts.
     if (rung.status.kind === 'open') arcs.push(...filmArcs(films, rung, method, tables));
+    if (rung.status.kind === 'open' && wet && !method.bearsWater) arcs.push(waterArc(wet, rung.id, tables));
     layFilm(films, rung, method, tables);
+    wet = wetAfter(rung);
     previous = rung.id;
   }
   return arcs;
@@ -51,6 +58,22 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
 /** An arc that asks for order only. */
 export function orderArc(from: string, to: string, reason: PlanArc['reason']): PlanArc {
   return { from, to, clockId: WALL_CLOCK, pieces: [{ lo: 0, hi: null }], reason };
+}
+
+/** The rung a part is wet from after it; null: it is dry. A dryer has it dry, and so does whatever had to wait for that. */
+function wetAfter(rung: PlanRung): PlanRung | null {
+  return findMethod(rung.methodId).leavesWater ? rung : null;
+}
+
+/** What comes after a washing waits until its water is gone. */
+export function waterArc(washed: PlanRung, to: string, tables: CureTables): PlanArc {
+  return {
+    from: washed.id,
+    to,
+    clockId: tables.keyFor(WASH_WATER),
+    pieces: [{ lo: WASH_WATER.touchMinutes, hi: null }],
+    reason: { kind: 'film', milestone: 'touch', filmName: WASH_WATER_NAME },
+  };
 }
 
 function filmArcs(films: readonly FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): PlanArc[] {
