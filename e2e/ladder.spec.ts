@@ -112,6 +112,6 @@ test('a join is made, shown on both ladders and taken away', async ({ page }) =>
   await expect(page.getByText('Plate joins here')).toBeAttached();
   await page.goto(`${DEMO}/ladders/cuff/cuff-plates`);
   await page.getByRole('tab', { name: 'Joins' }).click();
-  await page.getByRole('button', { name: 'Take away' }).click();
+  await page.getByRole('button', { name: /^Take away/u }).click();
   await expect(page.getByText('This ladder meets no other.')).toBeVisible();
 });

@@ -16,6 +16,7 @@ import {
   withAge,
   withPigment,
   withSpots,
+  withWait,
   withCounters,
 } from '@zinc-ladder/model/file/migrations';
 import type { EntityTable, Transaction } from 'dexie';
@@ -96,8 +97,9 @@ type Lift = readonly [table: RecordList, lift: (record: unknown) => unknown];
 /** Brings the records of tables to a new shape, and with them what can be undone. */
 async function liftTables(transaction: Transaction, lifts: readonly Lift[]): Promise<void> {
   for (const [table, lift] of lifts) {
-    const records = (await transaction.table(table).toArray()) as unknown[];
-    await transaction.table(table).bulkPut(records.map(lift) as object[]);
+    const kept = isBucketed(table) ? (recordTable(transaction, table) as BucketTable<Kept>) : transaction.table<Kept, string>(table);
+    const records = (await kept.toArray()) as unknown[];
+    await kept.bulkPut(records.map(lift) as Kept[]);
   }
   const kept = (await transaction.table('historyChanges').toArray()) as HistoryChanges[];
   if (kept.some(({ packed }) => packed !== null)) {
@@ -227,6 +229,7 @@ export class ShopDatabase extends Dexie {
       liftTables(transaction, [
         ['products', withPigment],
         ['maskPlans', withSpots],
+        ['rungs', withWait],
       ]),
     );
   }

@@ -2,6 +2,7 @@ import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import { DRYER_FACTOR, gainsByDryer } from '@zinc-ladder/core/cure/forcedDrying';
 import type { CoatLaid, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
 import { facesMeet } from '@zinc-ladder/core/ladder/faces';
+import type { Milestone } from '@zinc-ladder/core/cure/dryingData';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { WASH_WATER, WASH_WATER_NAME } from '@zinc-ladder/core/cure/washWater';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
@@ -74,8 +75,14 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
         forced: isThin ? forced : [],
         nextRungId: next?.id ?? null,
         // What goes on the other face waits until the part can be turned.
-        nextNeeds: next ? (facesMeet(top.side, next.side) ? findMethod(next.methodId).needs : 'handle') : null,
+        nextNeeds: next ? needsOf(next, top) : null,
       },
     ];
   });
+}
+
+/** What a rung waits for of the film that was laid last. */
+function needsOf(next: Rung, top: Rung): Milestone {
+  if (next.hardRungId === top.id) return 'hard';
+  return facesMeet(top.side, next.side) ? findMethod(next.methodId).needs : 'handle';
 }

@@ -9,6 +9,7 @@ import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown, takeInHand } from '../data/changes/benchChanges';
 import { withSamples } from '../data/changes/colourChanges';
+import { takeDoubledAway } from '../data/changes/joinChanges';
 import { growOnto, growSchool } from '../data/changes/growChanges';
 import { putMaskRungs } from '../data/changes/maskChanges';
 import { growByOwnRoute, keepAsRoute } from '../data/changes/ownRouteChanges';
@@ -301,6 +302,13 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     const smoothing = chosen(SMOOTHING_SCHOOLS, choice(1))?.id ?? 'primerOnly';
     if (shop) await applyToShop(edit, { ...records, shop }, { kind: 'school', partId: part.id, smoothing, rungs: [] }, nowMs, makeId);
   }),
+  on('do once what a join does twice', 'joins', (edit, join, { nowMs }) => takeDoubledAway(edit, join.id, nowMs)),
+  on('join elsewhere', 'joins', (edit, join, { records, choice }) =>
+    edit.patch('joins', join.id, { guestRungId: chosen(records.rungs, choice(1))?.id ?? null }, join),
+  ),
+  on('wait until it is hard', 'rungs', (edit, rung, { records, choice }) =>
+    edit.patch('rungs', rung.id, { hardRungId: chosen(records.rungs, choice(1))?.id ?? null }, rung),
+  ),
   on('take time', 'shop', (edit, shop, { nowMs }) => takeTime(edit, shop, nowMs, nowMs + 3_600_000, 'away')),
   on('name a rung', 'rungs', (edit, rung, { choice }) => edit.patch('rungs', rung.id, { name: `n${choice(1)}` }, rung)),
   on('paint a rung with', 'rungs', async (edit, rung, { choice, records }) =>

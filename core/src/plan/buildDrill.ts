@@ -121,7 +121,14 @@ function copyOf(part: PlanPart): PlanPart {
     id: `${part.id} again`,
     rungs: part.rungs
       .filter((rung) => rung.status.kind !== 'leftOut')
-      .map((rung) => ({ ...rung, id: `${rung.id} again`, status: { kind: 'open' }, lockedAtMs: null, notBeforeMs: null })),
+      .map((rung) => ({
+        ...rung,
+        id: `${rung.id} again`,
+        status: { kind: 'open' },
+        lockedAtMs: null,
+        notBeforeMs: null,
+        hardRungId: null,
+      })),
   };
 }
 

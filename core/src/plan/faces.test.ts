@@ -82,3 +82,22 @@ describe('quiet hours', () => {
     expect(made['still']?.[0]).toBe(0);
   });
 });
+
+describe('a rung that waits until another is hard', () => {
+  // Lacquer in label air: recoat at 10 min, hard a day after (class table).
+  const coat = rung('coat', 'sprayCoat', { classId: 'lacquerColour' });
+  it('begins no sooner than that, whatever lies over it in between', () => {
+    const made = times(one(coat, rung('sand', 'scuff'), rung('wash', 'detail', { hardRungId: 'coat' })));
+    expect((made['wash']?.[0] ?? 0) - (made['coat']?.[1] ?? 0)).toBeGreaterThanOrEqual(1440);
+  });
+  it('waits for nothing where that rung comes later, is gone, or lays no film', () => {
+    const first = rung('first', 'detail', { hardRungId: 'coat' });
+    expect(times(one(first, coat))['first']?.[0]).toBe(0);
+    expect(times(one(rung('alone', 'detail', { hardRungId: 'gone' })))['alone']?.[0]).toBe(0);
+    expect(times(one(rung('cut', 'cut'), rung('next', 'detail', { hardRungId: 'cut' })))['next']?.[0]).toBeLessThan(30);
+  });
+  it('counts from when it was laid, where that is done', () => {
+    const laid = { ...coat, status: { kind: 'done' as const, endMs: NOW - 600 * MINUTE } };
+    expect(times(one(laid, rung('next', 'detail', { hardRungId: 'coat' })))['next']?.[0]).toBeGreaterThanOrEqual(839);
+  });
+});

@@ -36,9 +36,11 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
   const films: FilmUnder[] = [];
   const done = part.rungs.filter((rung) => rung.status.kind === 'done').sort((a, b) => doneAt(a) - doneAt(b));
   let wet: PlanRung | null = null;
+  const laid = new Map<string, PlanRung>();
   for (const rung of done) {
     layFilm(films, rung, findMethod(rung.methodId), tables);
     wet = wetAfter(rung);
+    laid.set(rung.id, rung);
   }
   let previous: string | null = null;
   for (const rung of part.rungs) {
@@ -48,7 +50,10 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
     // What is already in hand has passed its waits; only its order still counts.
     if (rung.status.kind === 'open') arcs.push(...filmArcs(films, rung, method, tables));
     if (rung.status.kind === 'open' && wet && !method.bearsWater) arcs.push(waterArc(wet, rung.id, tables));
+    const waitedFor = laid.get(rung.hardRungId ?? '');
+    if (rung.status.kind === 'open' && waitedFor?.film) arcs.push(hardArc(waitedFor, waitedFor.film, films, rung.id, tables));
     layFilm(films, rung, method, tables);
+    laid.set(rung.id, rung);
     wet = wetAfter(rung);
     previous = rung.id;
   }
@@ -58,6 +63,18 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
 /** An arc that asks for order only. */
 export function orderArc(from: string, to: string, reason: PlanArc['reason']): PlanArc {
   return { from, to, clockId: WALL_CLOCK, pieces: [{ lo: 0, hi: null }], reason };
+}
+
+/** A film is waited for until it is hard because the finisher wants it so; coats that lie wet on each other count as one. */
+function hardArc(waitedFor: PlanRung, film: PlanFilm, films: readonly FilmUnder[], to: string, tables: CureTables): PlanArc {
+  const together = films.find((under) => under.rungId === waitedFor.id)?.filmMicrometres ?? film.coatMicrometres;
+  return {
+    from: waitedFor.id,
+    to,
+    clockId: tables.keyFor(film.drying),
+    pieces: [{ lo: milestoneDemand(film.drying, 'hard', together, film.coatMicrometres) ?? 0, hi: null }],
+    reason: { kind: 'film', milestone: 'hard', filmName: film.name },
+  };
 }
 
 /** The rung a part is wet from after it; null: it is dry. A dryer has it dry, and so does whatever had to wait for that. */

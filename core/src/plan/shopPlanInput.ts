@@ -65,6 +65,8 @@ export interface PlanRung {
   /** the film it lays; null where none, or where the product is not known yet */
   readonly film: PlanFilm | null;
   readonly notBeforeMs: number | null;
+  /** an earlier rung of its part whose film must be hard first; null: what its method needs is enough */
+  readonly hardRungId: string | null;
   /** when its work begins whatever else says; null: where the plan puts it */
   readonly lockedAtMs: number | null;
   readonly status: RungProgress;

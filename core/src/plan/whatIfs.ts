@@ -292,6 +292,7 @@ function extraRung(id: string, methodId: string, minutes: number): PlanRung {
     side: 'all',
     film: null,
     notBeforeMs: null,
+    hardRungId: null,
     lockedAtMs: null,
     status: { kind: 'open' },
   };

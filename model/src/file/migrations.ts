@@ -114,11 +114,12 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 7,
     to: 8,
-    why: 'a product has a kind of pigment, and no strength until one is known; regions of a mask plan are pointed at on a picture',
+    why: 'a product has a kind of pigment, and no strength until one is known; regions of a mask plan are pointed at on a picture; a rung waits until another is hard',
     migrate: (project) => ({
       ...project,
       products: Array.isArray(project['products']) ? project['products'].map(withPigment) : project['products'],
       maskPlans: Array.isArray(project['maskPlans']) ? project['maskPlans'].map(withSpots) : project['maskPlans'],
+      rungs: Array.isArray(project['rungs']) ? project['rungs'].map(withWait) : project['rungs'],
     }),
   },
 ];
@@ -155,6 +156,11 @@ export function withAge(ladder: unknown): unknown {
 /** A product with a kind of pigment. A strength of 1 was what every product began with: it says that nothing is known. */
 export function withPigment(product: unknown): unknown {
   return isRecord(product) ? { pigmentId: null, ...product, ...(product['strength'] === 1 ? { strength: null } : {}) } : product;
+}
+
+/** A rung that waits for no other to be hard. */
+export function withWait(rung: unknown): unknown {
+  return isRecord(rung) ? { hardRungId: null, ...rung } : rung;
 }
 
 /** A mask plan without a picture, its regions not pointed at. */

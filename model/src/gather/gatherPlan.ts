@@ -91,6 +91,7 @@ export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, n
     side: rung.side,
     film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
     notBeforeMs: rung.notBeforeMs,
+    hardRungId: rung.hardRungId,
     lockedAtMs: rung.lockedAtMs,
     status: progressOf(rung, nowMs),
   };

@@ -12,14 +12,14 @@ export interface WorkedTime {
 
 /**
  * A ladder's rungs as the rules of compatibility see them. Whether the film under a rung is hard, or its window shut, is told by label minutes between
- * them, planned or done; without times it is not known, and the plan sees to it.
+ * them, planned or done; without times it is not known, and the plan sees to it. A rung that is to wait until that film is hard waits.
  */
 export function gatherStack(
   rungs: readonly Rung[],
   products: ReadonlyMap<string, Product>,
   timeOf: (rungId: string) => WorkedTime | null,
 ): StackStep[] {
-  let under: { readonly product: Product; readonly endMs: number | null } | null = null;
+  let under: { readonly id: string; readonly product: Product; readonly endMs: number | null } | null = null;
   return rungs
     .filter((rung) => rung.state !== 'leftOut')
     .map((rung) => {
@@ -34,13 +34,18 @@ export function gatherStack(
         methodId: rung.methodId,
         classId: lays && product ? product.classId : null,
         productName: product?.name ?? '',
-        underIsHard: minutes === null || !drying ? null : minutes >= drying.hardMinutes,
+        underIsHard:
+          rung.state !== 'done' && under && rung.hardRungId === under.id
+            ? true
+            : minutes === null || !drying
+              ? null
+              : minutes >= drying.hardMinutes,
         underWindowIsShut:
           minutes === null || !drying || drying.recoatUntilMinutes === null
             ? null
             : minutes > drying.recoatUntilMinutes && (drying.recoatAgainMinutes === null || minutes < drying.recoatAgainMinutes),
       };
-      if (lays && product) under = { product, endMs: time?.endMs ?? null };
+      if (lays && product) under = { id: rung.id, product, endMs: time?.endMs ?? null };
       return step;
     });
 }

@@ -28,6 +28,7 @@ export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
   why: '',
   cautionIds: [],
   notBeforeMs: null,
+  hardRungId: null,
   lockedAtMs: null,
   side: 'all',
   mixCardId: null,

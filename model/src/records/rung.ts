@@ -39,6 +39,11 @@ export class Rung extends RungStep implements Tracked {
   @IsMoment()
   notBeforeMs!: number | null;
 
+  /** an earlier rung of its ladder whose film must be hard first; null: what its method asks for is enough */
+  @Nullable()
+  @IsRecordId()
+  hardRungId!: string | null;
+
   /** when its work must begin, whatever the plan would rather; null: where the plan puts it */
   @Nullable()
   @IsMoment()

@@ -8,6 +8,7 @@ const ROWS: readonly Omit<Reference, 'segments'>[] = [
   { from: 'ladders', path: 'rungIds[]', to: 'rungs', isOptional: false, onRemove: 'clear' },
   { from: 'rungs', path: 'ladderId', to: 'ladders', isOptional: false, onRemove: 'remove' },
   { from: 'rungs', path: 'productId', to: 'products', isOptional: true, onRemove: 'clear' },
+  { from: 'rungs', path: 'hardRungId', to: 'rungs', isOptional: true, onRemove: 'clear' },
   { from: 'rungs', path: 'mixCardId', to: 'mixCards', isOptional: true, onRemove: 'clear' },
   { from: 'joins', path: 'hostPartId', to: 'parts', isOptional: false, onRemove: 'remove' },
   { from: 'joins', path: 'guestPartId', to: 'parts', isOptional: false, onRemove: 'remove' },

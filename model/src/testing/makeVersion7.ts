@@ -8,6 +8,7 @@ export function makeVersion7(): Record<string, unknown> {
     ...sample,
     version: 7,
     products: sample.products.map((product) => ({ ...without(product, { pigmentId: null }), strength: product.strength ?? 1 })),
+    rungs: sample.rungs.map((rung) => without(rung, { hardRungId: null })),
     maskPlans: sample.maskPlans.map((plan) => ({
       ...without(plan, { pictureId: null }),
       regions: plan.regions.map((region) => without(region, { spot: null })),

@@ -1,5 +1,7 @@
 import type { Part } from '@zinc-ladder/model/records/part';
+import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
 import { useState } from 'react';
+import { useClock } from '../../clock/ClockContext';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
@@ -9,10 +11,13 @@ import { faultWords } from '../../engine/reasonWords';
 import { usePlan } from '../../engine/usePlan';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/fields';
+import { JoinCard } from './JoinCard';
+import { JoinEffectLines } from './JoinEffectLines';
 
 /** Where this part's ladder meets others. */
 export function JoinsPanel({ part, index }: { readonly part: Part; readonly index: ShopIndex }) {
   const edit = useEdit();
+  const clock = useClock();
   const { plan } = usePlan();
   const joins = useTable('joins').filter((join) => join.hostPartId === part.id || join.guestPartId === part.id);
   const others = [...index.parts.values()].filter((other) => other.propId === part.propId && other.id !== part.id);
@@ -53,23 +58,9 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
         </p>
       )}
       <ul className="grid gap-2">
-        {joins.map((join) => {
-          const host = index.parts.get(join.hostPartId);
-          const other = index.parts.get(join.guestPartId);
-          const upTo =
-            join.guestRungId === null ? 'when it is climbed' : `after ${index.rungs.get(join.guestRungId)?.name ?? 'a rung that is gone'}`;
-          return (
-            <li key={join.id} className="border-line flex items-center justify-between gap-3 border-b py-2">
-              <span>
-                <b>{other ? partLabel(other) : '?'}</b>, {upTo}, joins <b>{host ? partLabel(host) : '?'}</b> at{' '}
-                {index.rungs.get(join.hostRungId)?.name ?? '?'}
-              </span>
-              <Button look="quiet" onClick={() => void edit('Take a join away', (change) => change.remove('joins', join.id))}>
-                Take away
-              </Button>
-            </li>
-          );
-        })}
+        {joins.map((join) => (
+          <JoinCard key={join.id} join={join} index={index} />
+        ))}
       </ul>
       {others.length > 0 && hostRung && (
         <fieldset className="border-line grid gap-3 border p-4">
@@ -98,6 +89,14 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
             options={own.map((rung, place) => [rung.id, `${place + 1}: ${rung.name}`] as const)}
             onChange={setHostRungId}
           />
+          {guest && (
+            <JoinEffectLines
+              effect={joinEffect({ hostRungId: hostRung.id, guestRungId: guestRungId || null }, own, index.rungsOf(guest.id))}
+              host={part}
+              guest={guest}
+              nowMs={clock.now()}
+            />
+          )}
           <Button isLarge className="justify-self-start" onClick={add}>
             Join
           </Button>

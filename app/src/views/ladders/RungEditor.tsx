@@ -21,7 +21,13 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
   const edit = useEdit();
   const products = useTable('products');
   const cards = useTable('mixCards');
+  const rungs = useTable('rungs');
+  const ladder = useTable('ladders').find((entry) => entry.id === rung.ladderId);
   const method = findMethod(rung.methodId);
+  const below = ladder?.rungIds.slice(0, ladder.rungIds.indexOf(rung.id)) ?? [];
+  const earlierFilms = rungs
+    .filter((entry) => entry.ladderId === rung.ladderId && below.includes(entry.id) && filmLies(entry))
+    .toSorted((a, b) => below.indexOf(a.id) - below.indexOf(b.id));
   const patch = (what: string, fields: Partial<Rung>): void =>
     void edit(`Change ${what} of ${rung.name}`, (change) => change.patch('rungs', rung.id, fields, rung));
   const onMethod = (methodId: string): void => {
@@ -121,6 +127,14 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           value={rung.notBeforeMs}
           onKeep={(notBeforeMs) => patch('the earliest time', { notBeforeMs })}
         />
+        {earlierFilms.length > 0 && (
+          <SelectField
+            label="Not before this is hard"
+            value={rung.hardRungId ?? ''}
+            options={[['', 'as its method needs'], ...earlierFilms.map(({ id, name }) => [id, name] as const)]}
+            onChange={(id) => patch('what it waits for', { hardRungId: id || null })}
+          />
+        )}
         <SelectField
           label="Mix card"
           value={rung.mixCardId ?? ''}
@@ -132,4 +146,9 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
       <InlineText label="Why it is here" value={rung.why} onKeep={(why) => patch('its reason', { why })} rows={2} />
     </div>
   );
+}
+
+/** Whether a rung leaves a film of a known product. */
+function filmLies({ methodId, productId, state }: Rung): boolean {
+  return findMethod(methodId).laysFilm && productId !== null && state !== 'leftOut';
 }

@@ -230,12 +230,53 @@ describe('an open ladder', () => {
   it('joins another ladder, and says at once when the joins contradict each other', async () => {
     const { user, db } = await openShop('/ladders/prop/guest?rung=guest-1');
     await user.click(await screen.findByRole('tab', { name: 'Joins' }));
-    expect(await screen.findByText(/joins/u, { selector: 'span' })).toBeTruthy();
+    expect(await screen.findByText(/joins/u, { selector: 'p' })).toBeTruthy();
     await user.click(await screen.findByRole('button', { name: 'Join' }));
     await waitFor(async () => expect(await db.records('joins').count()).toBe(2));
     expect((await screen.findAllByRole('alert')).map((alert) => alert.textContent).join()).toMatch(/wait/u);
-    await user.click((await screen.findAllByRole('button', { name: 'Take away' })).at(-1) as HTMLElement);
+    await user.click((await screen.findAllByRole('button', { name: /^Take away/u })).at(-1) as HTMLElement);
     await waitFor(async () => expect(await db.records('joins').count()).toBe(1));
+  });
+  it('tells what a join does to both ladders, is changed where it stands, and does doubled work once', async () => {
+    const project = makeSampleProject();
+    const [rung] = project.rungs;
+    if (!rung) throw new Error('the sample has rungs');
+    const work = {
+      productId: 'primer',
+      methodId: 'prime',
+      grit: null,
+      side: 'all' as const,
+      state: 'open' as const,
+      doneAtMs: null,
+      workedMs: 0,
+      minutes: 12,
+    };
+    const extra = (id: string, ladderId: string): typeof rung => ({ ...rung, ...work, id, ladderId, name: `primer of ${ladderId}` });
+    const ladderOf = (partId: string) => project.ladders.find((ladder) => ladder.partId === partId);
+    const host = ladderOf('host');
+    const guest = ladderOf('guest');
+    const [join] = project.joins;
+    if (!host || !guest || !join) throw new Error('the sample has a join of two ladders');
+    host.rungIds = [...host.rungIds, 'h-prime'];
+    guest.rungIds = [...guest.rungIds, 'g-prime'];
+    project.rungs = [...project.rungs, extra('h-prime', host.id), extra('g-prime', guest.id)];
+    project.joins = [{ ...join, guestRungId: guest.rungIds[0] ?? null }];
+    const { user, db, store } = await openShop('/ladders/prop/host?rung=h-prime', project);
+    await user.click(await screen.findByRole('tab', { name: 'Joins' }));
+    expect(await screen.findByText(/1 rung after the join is on both ladders: primer of host/u)).toBeTruthy();
+    expect(screen.getByText(/1 rung from primer of guest on wait|1 rung from primer of guest on waits/u)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Do them once, on host' }));
+    await waitFor(async () => expect((await db.records('rungs').get('g-prime'))?.state).toBe('leftOut'));
+    expect(await db.records('rungs').get('h-prime')).toMatchObject({
+      minutes: 19,
+      minutesFormula: '12 min + 12 min of guest − 5 min getting ready once',
+    });
+    expect(screen.queryByText(/after the join is on both/u)).toBeNull();
+    await store.undo();
+    expect(await db.records('rungs').get('h-prime')).toMatchObject({ minutes: 12, state: 'open' });
+    await user.selectOptions(screen.getByRole('combobox', { name: 'guest must have climbed' }), '');
+    await waitFor(async () => expect((await db.records('joins').get(join.id))?.guestRungId).toBeNull());
+    expect((await screen.findAllByText(/Nothing of it comes after the join/u)).length).toBeGreaterThan(0);
   });
   it('does not write over what another tab kept meanwhile', async () => {
     const { user, db, store } = await openShop(HOST);

@@ -111,7 +111,7 @@ describe('layers of a ladder', () => {
     const [wait] = await screen.findAllByRole('button', { name: /^Wait for it: Wait until cream 1 is hard/u });
     await user.click(wait as HTMLElement);
     await waitFor(async () =>
-      expect(await db.records('rungs').get('black-1')).toMatchObject({ notBeforeMs: laidAtMs + 7 * 86_400_000, lockedAtMs: null }),
+      expect(await db.records('rungs').get('black-1')).toMatchObject({ hardRungId: 'cream-1', notBeforeMs: null, lockedAtMs: null }),
     );
   });
   it('a test card and a film that is left out are remedies too', async () => {

@@ -35,6 +35,7 @@ export function rung(id: string, methodId: string, change: Partial<PlanRung> & {
     side: 'all',
     film: classId ? film(classId) : null,
     notBeforeMs: null,
+    hardRungId: null,
     lockedAtMs: null,
     status: { kind: 'open' },
     ...rest,

@@ -1,9 +1,9 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 8","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[8]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/MaskPlanSpot","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MaskPlanSpot":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 8","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[8]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/MaskPlanSpot","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MaskPlanSpot":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PictureArea":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0},"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y","width","height"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["readyFirst","fewestEvenings","fewestCleanings"]},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","mirroredShare","handsPairs","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
-const schema49 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema49 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema52 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
 const schema61 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
 const schema62 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
@@ -3753,7 +3753,7 @@ validate29.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
 const schema50 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":14},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false};
 const schema51 = {"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false};
-const pattern32 = new RegExp("^#[0-9a-f]{6}$", "u");
+const pattern33 = new RegExp("^#[0-9a-f]{6}$", "u");
 
 function validate31(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -3840,7 +3840,7 @@ let valid1 = false;
 const _errs8 = errors;
 if(errors === _errs8){
 if(typeof data2 === "string"){
-if(!pattern32.test(data2)){
+if(!pattern33.test(data2)){
 const err0 = {instancePath:instancePath+"/colourHex",schemaPath:"#/properties/colourHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -5102,7 +5102,7 @@ let valid5 = false;
 const _errs28 = errors;
 if(errors === _errs28){
 if(typeof data9 === "string"){
-if(!pattern32.test(data9)){
+if(!pattern33.test(data9)){
 const err4 = {instancePath:instancePath+"/swatchHex",schemaPath:"#/properties/swatchHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -12731,7 +12731,7 @@ return errors === 0;
 }
 validate53.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const pattern95 = new RegExp("^[MLZ0-9 .,-]+$", "u");
+const pattern96 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 /*# sourceURL="project" */;
@@ -13318,7 +13318,7 @@ const _errs52 = errors;
 if(errors === _errs52){
 if(data21 && typeof data21 == "object" && !Array.isArray(data21)){
 let missing2;
-if((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
+if(((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.hardRungId === undefined) && (missing2 = "hardRungId"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
@@ -13565,14 +13565,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.lockedAtMs !== undefined){
-let data30 = data21.lockedAtMs;
+if(data21.hardRungId !== undefined){
+let data30 = data21.hardRungId;
 const _errs75 = errors;
 const _errs76 = errors;
 let valid14 = false;
 const _errs77 = errors;
-if(!(((typeof data30 == "number") && (!(data30 % 1) && !isNaN(data30))) && (isFinite(data30)))){
-const err15 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(errors === _errs77){
+if(typeof data30 === "string"){
+if(!pattern9.test(data30)){
+const err15 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err15];
 }
@@ -13581,10 +13583,9 @@ vErrors.push(err15);
 }
 errors++;
 }
-if(errors === _errs77){
-if((typeof data30 == "number") && (isFinite(data30))){
-if(data30 > 4102444800000 || isNaN(data30)){
-const err16 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+}
+else {
+const err16 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err16];
 }
@@ -13593,9 +13594,12 @@ vErrors.push(err16);
 }
 errors++;
 }
-else {
-if(data30 < 946684800000 || isNaN(data30)){
-const err17 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+}
+var _valid3 = _errs77 === errors;
+valid14 = valid14 || _valid3;
+const _errs79 = errors;
+if(data30 !== null){
+const err17 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err17];
 }
@@ -13604,31 +13608,15 @@ vErrors.push(err17);
 }
 errors++;
 }
-}
-}
-}
-var _valid3 = _errs77 === errors;
+var _valid3 = _errs79 === errors;
 valid14 = valid14 || _valid3;
-const _errs79 = errors;
-if(data30 !== null){
-const err18 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid14){
+const err18 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err18];
 }
 else {
 vErrors.push(err18);
-}
-errors++;
-}
-var _valid3 = _errs79 === errors;
-valid14 = valid14 || _valid3;
-if(!valid14){
-const err19 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err19];
-}
-else {
-vErrors.push(err19);
 }
 errors++;
 validate20.errors = vErrors;
@@ -13651,16 +13639,26 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.mixCardId !== undefined){
-let data31 = data21.mixCardId;
+if(data21.lockedAtMs !== undefined){
+let data31 = data21.lockedAtMs;
 const _errs81 = errors;
 const _errs82 = errors;
 let valid15 = false;
 const _errs83 = errors;
+if(!(((typeof data31 == "number") && (!(data31 % 1) && !isNaN(data31))) && (isFinite(data31)))){
+const err19 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
 if(errors === _errs83){
-if(typeof data31 === "string"){
-if(!pattern9.test(data31)){
-const err20 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if((typeof data31 == "number") && (isFinite(data31))){
+if(data31 > 4102444800000 || isNaN(data31)){
+const err20 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err20];
 }
@@ -13669,9 +13667,9 @@ vErrors.push(err20);
 }
 errors++;
 }
-}
 else {
-const err21 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(data31 < 946684800000 || isNaN(data31)){
+const err21 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -13681,11 +13679,13 @@ vErrors.push(err21);
 errors++;
 }
 }
+}
+}
 var _valid4 = _errs83 === errors;
 valid15 = valid15 || _valid4;
 const _errs85 = errors;
 if(data31 !== null){
-const err22 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err22 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -13697,7 +13697,7 @@ errors++;
 var _valid4 = _errs85 === errors;
 valid15 = valid15 || _valid4;
 if(!valid15){
-const err23 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
+const err23 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err23];
 }
@@ -13725,31 +13725,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.state !== undefined){
-let data32 = data21.state;
+if(data21.mixCardId !== undefined){
+let data32 = data21.mixCardId;
 const _errs87 = errors;
-if(typeof data32 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((data32 === "open") || (data32 === "inHand")) || (data32 === "setDown")) || (data32 === "done")) || (data32 === "leftOut"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema49.properties.state.enum}}];
-return false;
-}
-var valid11 = _errs87 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.startedAtMs !== undefined){
-let data33 = data21.startedAtMs;
-const _errs89 = errors;
-const _errs90 = errors;
+const _errs88 = errors;
 let valid16 = false;
-const _errs91 = errors;
-if(!(((typeof data33 == "number") && (!(data33 % 1) && !isNaN(data33))) && (isFinite(data33)))){
-const err24 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const _errs89 = errors;
+if(errors === _errs89){
+if(typeof data32 === "string"){
+if(!pattern9.test(data32)){
+const err24 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -13758,10 +13743,9 @@ vErrors.push(err24);
 }
 errors++;
 }
-if(errors === _errs91){
-if((typeof data33 == "number") && (isFinite(data33))){
-if(data33 > 4102444800000 || isNaN(data33)){
-const err25 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+}
+else {
+const err25 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -13770,9 +13754,12 @@ vErrors.push(err25);
 }
 errors++;
 }
-else {
-if(data33 < 946684800000 || isNaN(data33)){
-const err26 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+}
+var _valid5 = _errs89 === errors;
+valid16 = valid16 || _valid5;
+const _errs91 = errors;
+if(data32 !== null){
+const err26 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -13781,14 +13768,10 @@ vErrors.push(err26);
 }
 errors++;
 }
-}
-}
-}
 var _valid5 = _errs91 === errors;
 valid16 = valid16 || _valid5;
-const _errs93 = errors;
-if(data33 !== null){
-const err27 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid16){
+const err27 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -13796,11 +13779,51 @@ else {
 vErrors.push(err27);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
-var _valid5 = _errs93 === errors;
-valid16 = valid16 || _valid5;
-if(!valid16){
-const err28 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+else {
+errors = _errs88;
+if(vErrors !== null){
+if(_errs88){
+vErrors.length = _errs88;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs87 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.state !== undefined){
+let data33 = data21.state;
+const _errs93 = errors;
+if(typeof data33 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((data33 === "open") || (data33 === "inHand")) || (data33 === "setDown")) || (data33 === "done")) || (data33 === "leftOut"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema49.properties.state.enum}}];
+return false;
+}
+var valid11 = _errs93 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.startedAtMs !== undefined){
+let data34 = data21.startedAtMs;
+const _errs95 = errors;
+const _errs96 = errors;
+let valid17 = false;
+const _errs97 = errors;
+if(!(((typeof data34 == "number") && (!(data34 % 1) && !isNaN(data34))) && (isFinite(data34)))){
+const err28 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -13808,44 +13831,68 @@ else {
 vErrors.push(err28);
 }
 errors++;
+}
+if(errors === _errs97){
+if((typeof data34 == "number") && (isFinite(data34))){
+if(data34 > 4102444800000 || isNaN(data34)){
+const err29 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+}
+else {
+if(data34 < 946684800000 || isNaN(data34)){
+const err30 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+}
+}
+}
+var _valid6 = _errs97 === errors;
+valid17 = valid17 || _valid6;
+const _errs99 = errors;
+if(data34 !== null){
+const err31 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+}
+var _valid6 = _errs99 === errors;
+valid17 = valid17 || _valid6;
+if(!valid17){
+const err32 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs90;
+errors = _errs96;
 if(vErrors !== null){
-if(_errs90){
-vErrors.length = _errs90;
+if(_errs96){
+vErrors.length = _errs96;
 }
 else {
 vErrors = null;
-}
-}
-}
-var valid11 = _errs89 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.workedMs !== undefined){
-let data34 = data21.workedMs;
-const _errs95 = errors;
-if(!(((typeof data34 == "number") && (!(data34 % 1) && !isNaN(data34))) && (isFinite(data34)))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs95){
-if((typeof data34 == "number") && (isFinite(data34))){
-if(data34 > 360000000 || isNaN(data34)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
-return false;
-}
-else {
-if(data34 < 0 || isNaN(data34)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
 }
 }
 }
@@ -13855,65 +13902,41 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.doneAtMs !== undefined){
-let data35 = data21.doneAtMs;
-const _errs97 = errors;
-const _errs98 = errors;
-let valid17 = false;
-const _errs99 = errors;
-if(!(((typeof data35 == "number") && (!(data35 % 1) && !isNaN(data35))) && (isFinite(data35)))){
-const err29 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err29];
-}
-else {
-vErrors.push(err29);
-}
-errors++;
-}
-if(errors === _errs99){
-if((typeof data35 == "number") && (isFinite(data35))){
-if(data35 > 4102444800000 || isNaN(data35)){
-const err30 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
-if(vErrors === null){
-vErrors = [err30];
-}
-else {
-vErrors.push(err30);
-}
-errors++;
-}
-else {
-if(data35 < 946684800000 || isNaN(data35)){
-const err31 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
-if(vErrors === null){
-vErrors = [err31];
-}
-else {
-vErrors.push(err31);
-}
-errors++;
-}
-}
-}
-}
-var _valid6 = _errs99 === errors;
-valid17 = valid17 || _valid6;
+if(data21.workedMs !== undefined){
+let data35 = data21.workedMs;
 const _errs101 = errors;
-if(data35 !== null){
-const err32 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err32];
+if(!(((typeof data35 == "number") && (!(data35 % 1) && !isNaN(data35))) && (isFinite(data35)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs101){
+if((typeof data35 == "number") && (isFinite(data35))){
+if(data35 > 360000000 || isNaN(data35)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
+return false;
 }
 else {
-vErrors.push(err32);
+if(data35 < 0 || isNaN(data35)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
 }
-errors++;
 }
-var _valid6 = _errs101 === errors;
-valid17 = valid17 || _valid6;
-if(!valid17){
-const err33 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+}
+}
+var valid11 = _errs101 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.doneAtMs !== undefined){
+let data36 = data21.doneAtMs;
+const _errs103 = errors;
+const _errs104 = errors;
+let valid18 = false;
+const _errs105 = errors;
+if(!(((typeof data36 == "number") && (!(data36 % 1) && !isNaN(data36))) && (isFinite(data36)))){
+const err33 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err33];
 }
@@ -13921,103 +13944,11 @@ else {
 vErrors.push(err33);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
-else {
-errors = _errs98;
-if(vErrors !== null){
-if(_errs98){
-vErrors.length = _errs98;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid11 = _errs97 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.name !== undefined){
-let data36 = data21.name;
-const _errs103 = errors;
-if(errors === _errs103){
-if(typeof data36 === "string"){
-if(data36.length > 200){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data36.length < 1){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data36)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid11 = _errs103 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.methodId !== undefined){
-let data37 = data21.methodId;
-const _errs105 = errors;
-if(typeof data37 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((((((((((((((((((((((((((((((((((((((((((((data37 === "cut") || (data37 === "washResin")) || (data37 === "degrease")) || (data37 === "dryFit")) || (data37 === "repair")) || (data37 === "reprint")) || (data37 === "heat")) || (data37 === "grind")) || (data37 === "shim")) || (data37 === "bond")) || (data37 === "firstCut")) || (data37 === "fill")) || (data37 === "brushFilm")) || (data37 === "solventSmooth")) || (data37 === "textureOn")) || (data37 === "sand")) || (data37 === "scuff")) || (data37 === "wash")) || (data37 === "prime")) || (data37 === "primeSand")) || (data37 === "inspect")) || (data37 === "sprayCoat")) || (data37 === "airbrushCoat")) || (data37 === "brushCoat")) || (data37 === "mask")) || (data37 === "maskRubber")) || (data37 === "edgeSeal")) || (data37 === "maskedCoat")) || (data37 === "unmask")) || (data37 === "warmDry")) || (data37 === "detail")) || (data37 === "clear")) || (data37 === "brushClear")) || (data37 === "darkWash")) || (data37 === "dryBrush")) || (data37 === "stipple")) || (data37 === "rub")) || (data37 === "shade")) || (data37 === "chip")) || (data37 === "scratch")) || (data37 === "streak")) || (data37 === "splatter")) || (data37 === "polish")) || (data37 === "dustOn")) || (data37 === "lights")) || (data37 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema49.properties.methodId.enum}}];
-return false;
-}
-var valid11 = _errs105 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.band !== undefined){
-let data38 = data21.band;
-const _errs107 = errors;
-if(typeof data38 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((((data38 === "cutBond") || (data38 === "fillSand")) || (data38 === "prime")) || (data38 === "colour")) || (data38 === "maskDetail")) || (data38 === "weather")) || (data38 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema49.properties.band.enum}}];
-return false;
-}
-var valid11 = _errs107 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.productId !== undefined){
-let data39 = data21.productId;
-const _errs109 = errors;
-const _errs110 = errors;
-let valid18 = false;
-const _errs111 = errors;
-if(errors === _errs111){
-if(typeof data39 === "string"){
-if(!pattern9.test(data39)){
-const err34 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(errors === _errs105){
+if((typeof data36 == "number") && (isFinite(data36))){
+if(data36 > 4102444800000 || isNaN(data36)){
+const err34 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err34];
 }
@@ -14026,9 +13957,9 @@ vErrors.push(err34);
 }
 errors++;
 }
-}
 else {
-const err35 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(data36 < 946684800000 || isNaN(data36)){
+const err35 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err35];
 }
@@ -14038,11 +13969,13 @@ vErrors.push(err35);
 errors++;
 }
 }
-var _valid7 = _errs111 === errors;
+}
+}
+var _valid7 = _errs105 === errors;
 valid18 = valid18 || _valid7;
-const _errs113 = errors;
-if(data39 !== null){
-const err36 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs107 = errors;
+if(data36 !== null){
+const err36 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err36];
 }
@@ -14051,10 +13984,10 @@ vErrors.push(err36);
 }
 errors++;
 }
-var _valid7 = _errs113 === errors;
+var _valid7 = _errs107 === errors;
 valid18 = valid18 || _valid7;
 if(!valid18){
-const err37 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
+const err37 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err37];
 }
@@ -14066,14 +13999,47 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs110;
+errors = _errs104;
 if(vErrors !== null){
-if(_errs110){
-vErrors.length = _errs110;
+if(_errs104){
+vErrors.length = _errs104;
 }
 else {
 vErrors = null;
 }
+}
+}
+var valid11 = _errs103 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.name !== undefined){
+let data37 = data21.name;
+const _errs109 = errors;
+if(errors === _errs109){
+if(typeof data37 === "string"){
+if(data37.length > 200){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data37.length < 1){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data37)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
 }
 }
 var valid11 = _errs109 === errors;
@@ -14082,16 +14048,50 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.role !== undefined){
-let data40 = data21.role;
+if(data21.methodId !== undefined){
+let data38 = data21.methodId;
+const _errs111 = errors;
+if(typeof data38 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((((((((((((((((((((((((data38 === "cut") || (data38 === "washResin")) || (data38 === "degrease")) || (data38 === "dryFit")) || (data38 === "repair")) || (data38 === "reprint")) || (data38 === "heat")) || (data38 === "grind")) || (data38 === "shim")) || (data38 === "bond")) || (data38 === "firstCut")) || (data38 === "fill")) || (data38 === "brushFilm")) || (data38 === "solventSmooth")) || (data38 === "textureOn")) || (data38 === "sand")) || (data38 === "scuff")) || (data38 === "wash")) || (data38 === "prime")) || (data38 === "primeSand")) || (data38 === "inspect")) || (data38 === "sprayCoat")) || (data38 === "airbrushCoat")) || (data38 === "brushCoat")) || (data38 === "mask")) || (data38 === "maskRubber")) || (data38 === "edgeSeal")) || (data38 === "maskedCoat")) || (data38 === "unmask")) || (data38 === "warmDry")) || (data38 === "detail")) || (data38 === "clear")) || (data38 === "brushClear")) || (data38 === "darkWash")) || (data38 === "dryBrush")) || (data38 === "stipple")) || (data38 === "rub")) || (data38 === "shade")) || (data38 === "chip")) || (data38 === "scratch")) || (data38 === "streak")) || (data38 === "splatter")) || (data38 === "polish")) || (data38 === "dustOn")) || (data38 === "lights")) || (data38 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema49.properties.methodId.enum}}];
+return false;
+}
+var valid11 = _errs111 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.band !== undefined){
+let data39 = data21.band;
+const _errs113 = errors;
+if(typeof data39 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data39 === "cutBond") || (data39 === "fillSand")) || (data39 === "prime")) || (data39 === "colour")) || (data39 === "maskDetail")) || (data39 === "weather")) || (data39 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema49.properties.band.enum}}];
+return false;
+}
+var valid11 = _errs113 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.productId !== undefined){
+let data40 = data21.productId;
 const _errs115 = errors;
 const _errs116 = errors;
 let valid19 = false;
 const _errs117 = errors;
 if(errors === _errs117){
 if(typeof data40 === "string"){
-if(data40.length > 20){
-const err38 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(!pattern9.test(data40)){
+const err38 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err38];
 }
@@ -14100,9 +14100,9 @@ vErrors.push(err38);
 }
 errors++;
 }
+}
 else {
-if(!pattern4.test(data40)){
-const err39 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+const err39 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err39];
 }
@@ -14112,9 +14112,11 @@ vErrors.push(err39);
 errors++;
 }
 }
-}
-else {
-const err40 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
+var _valid8 = _errs117 === errors;
+valid19 = valid19 || _valid8;
+const _errs119 = errors;
+if(data40 !== null){
+const err40 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err40];
 }
@@ -14123,29 +14125,15 @@ vErrors.push(err40);
 }
 errors++;
 }
-}
-var _valid8 = _errs117 === errors;
+var _valid8 = _errs119 === errors;
 valid19 = valid19 || _valid8;
-const _errs119 = errors;
-if(data40 !== null){
-const err41 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid19){
+const err41 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err41];
 }
 else {
 vErrors.push(err41);
-}
-errors++;
-}
-var _valid8 = _errs119 === errors;
-valid19 = valid19 || _valid8;
-if(!valid19){
-const err42 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err42];
-}
-else {
-vErrors.push(err42);
 }
 errors++;
 validate20.errors = vErrors;
@@ -14168,8 +14156,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.grit !== undefined){
-let data41 = data21.grit;
+if(data21.role !== undefined){
+let data41 = data21.role;
 const _errs121 = errors;
 const _errs122 = errors;
 let valid20 = false;
@@ -14177,7 +14165,18 @@ const _errs123 = errors;
 if(errors === _errs123){
 if(typeof data41 === "string"){
 if(data41.length > 20){
-const err43 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+const err42 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data41)){
+const err43 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err43];
 }
@@ -14186,9 +14185,10 @@ vErrors.push(err43);
 }
 errors++;
 }
+}
+}
 else {
-if(!pattern4.test(data41)){
-const err44 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+const err44 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err44];
 }
@@ -14198,9 +14198,11 @@ vErrors.push(err44);
 errors++;
 }
 }
-}
-else {
-const err45 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+var _valid9 = _errs123 === errors;
+valid20 = valid20 || _valid9;
+const _errs125 = errors;
+if(data41 !== null){
+const err45 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err45];
 }
@@ -14209,29 +14211,15 @@ vErrors.push(err45);
 }
 errors++;
 }
-}
-var _valid9 = _errs123 === errors;
+var _valid9 = _errs125 === errors;
 valid20 = valid20 || _valid9;
-const _errs125 = errors;
-if(data41 !== null){
-const err46 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid20){
+const err46 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err46];
 }
 else {
 vErrors.push(err46);
-}
-errors++;
-}
-var _valid9 = _errs125 === errors;
-valid20 = valid20 || _valid9;
-if(!valid20){
-const err47 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err47];
-}
-else {
-vErrors.push(err47);
 }
 errors++;
 validate20.errors = vErrors;
@@ -14254,16 +14242,27 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.coatMicrometres !== undefined){
-let data42 = data21.coatMicrometres;
+if(data21.grit !== undefined){
+let data42 = data21.grit;
 const _errs127 = errors;
 const _errs128 = errors;
 let valid21 = false;
 const _errs129 = errors;
 if(errors === _errs129){
-if((typeof data42 == "number") && (isFinite(data42))){
-if(data42 > 20000 || isNaN(data42)){
-const err48 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(typeof data42 === "string"){
+if(data42.length > 20){
+const err47 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err47];
+}
+else {
+vErrors.push(err47);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data42)){
+const err48 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err48];
 }
@@ -14272,9 +14271,10 @@ vErrors.push(err48);
 }
 errors++;
 }
+}
+}
 else {
-if(data42 < 0 || isNaN(data42)){
-const err49 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err49 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err49];
 }
@@ -14284,9 +14284,11 @@ vErrors.push(err49);
 errors++;
 }
 }
-}
-else {
-const err50 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid10 = _errs129 === errors;
+valid21 = valid21 || _valid10;
+const _errs131 = errors;
+if(data42 !== null){
+const err50 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err50];
 }
@@ -14295,29 +14297,15 @@ vErrors.push(err50);
 }
 errors++;
 }
-}
-var _valid10 = _errs129 === errors;
+var _valid10 = _errs131 === errors;
 valid21 = valid21 || _valid10;
-const _errs131 = errors;
-if(data42 !== null){
-const err51 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid21){
+const err51 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err51];
 }
 else {
 vErrors.push(err51);
-}
-errors++;
-}
-var _valid10 = _errs131 === errors;
-valid21 = valid21 || _valid10;
-if(!valid21){
-const err52 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err52];
-}
-else {
-vErrors.push(err52);
 }
 errors++;
 validate20.errors = vErrors;
@@ -14340,16 +14328,85 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.side !== undefined){
-let data43 = data21.side;
+if(data21.coatMicrometres !== undefined){
+let data43 = data21.coatMicrometres;
 const _errs133 = errors;
-if(typeof data43 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+const _errs134 = errors;
+let valid22 = false;
+const _errs135 = errors;
+if(errors === _errs135){
+if((typeof data43 == "number") && (isFinite(data43))){
+if(data43 > 20000 || isNaN(data43)){
+const err52 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(vErrors === null){
+vErrors = [err52];
+}
+else {
+vErrors.push(err52);
+}
+errors++;
+}
+else {
+if(data43 < 0 || isNaN(data43)){
+const err53 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err53];
+}
+else {
+vErrors.push(err53);
+}
+errors++;
+}
+}
+}
+else {
+const err54 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err54];
+}
+else {
+vErrors.push(err54);
+}
+errors++;
+}
+}
+var _valid11 = _errs135 === errors;
+valid22 = valid22 || _valid11;
+const _errs137 = errors;
+if(data43 !== null){
+const err55 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err55];
+}
+else {
+vErrors.push(err55);
+}
+errors++;
+}
+var _valid11 = _errs137 === errors;
+valid22 = valid22 || _valid11;
+if(!valid22){
+const err56 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err56];
+}
+else {
+vErrors.push(err56);
+}
+errors++;
+validate20.errors = vErrors;
 return false;
 }
-if(!(((data43 === "all") || (data43 === "under")) || (data43 === "top"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema49.properties.side.enum}}];
-return false;
+else {
+errors = _errs134;
+if(vErrors !== null){
+if(_errs134){
+vErrors.length = _errs134;
+}
+else {
+vErrors = null;
+}
+}
 }
 var valid11 = _errs133 === errors;
 }
@@ -14357,12 +14414,29 @@ else {
 var valid11 = true;
 }
 if(valid11){
+if(data21.side !== undefined){
+let data44 = data21.side;
+const _errs139 = errors;
+if(typeof data44 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data44 === "all") || (data44 === "under")) || (data44 === "top"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema49.properties.side.enum}}];
+return false;
+}
+var valid11 = _errs139 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
 if(data21.detail !== undefined){
-let data44 = data21.detail;
-const _errs135 = errors;
-if(errors === _errs135){
-if(typeof data44 === "string"){
-if(data44.length > 4000){
+let data45 = data21.detail;
+const _errs141 = errors;
+if(errors === _errs141){
+if(typeof data45 === "string"){
+if(data45.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -14372,18 +14446,18 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaP
 return false;
 }
 }
-var valid11 = _errs135 === errors;
+var valid11 = _errs141 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
 if(data21.why !== undefined){
-let data45 = data21.why;
-const _errs137 = errors;
-if(errors === _errs137){
-if(typeof data45 === "string"){
-if(data45.length > 2000){
+let data46 = data21.why;
+const _errs143 = errors;
+if(errors === _errs143){
+if(typeof data46 === "string"){
+if(data46.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -14393,10 +14467,11 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath
 return false;
 }
 }
-var valid11 = _errs137 === errors;
+var valid11 = _errs143 === errors;
 }
 else {
 var valid11 = true;
+}
 }
 }
 }
@@ -14446,20 +14521,20 @@ var valid0 = true;
 }
 if(valid0){
 if(data.products !== undefined){
-let data46 = data.products;
-const _errs139 = errors;
-if(errors === _errs139){
-if(Array.isArray(data46)){
-var valid22 = true;
-const len6 = data46.length;
+let data47 = data.products;
+const _errs145 = errors;
+if(errors === _errs145){
+if(Array.isArray(data47)){
+var valid23 = true;
+const len6 = data47.length;
 for(let i6=0; i6<len6; i6++){
-const _errs141 = errors;
-if(!(validate31(data46[i6], {instancePath:instancePath+"/products/" + i6,parentData:data46,parentDataProperty:i6,rootData,dynamicAnchors}))){
+const _errs147 = errors;
+if(!(validate31(data47[i6], {instancePath:instancePath+"/products/" + i6,parentData:data47,parentDataProperty:i6,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate31.errors : vErrors.concat(validate31.errors);
 errors = vErrors.length;
 }
-var valid22 = _errs141 === errors;
-if(!valid22){
+var valid23 = _errs147 === errors;
+if(!valid23){
 break;
 }
 }
@@ -14469,46 +14544,46 @@ validate20.errors = [{instancePath:instancePath+"/products",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs139 === errors;
+var valid0 = _errs145 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.cans !== undefined){
-let data48 = data.cans;
-const _errs142 = errors;
-if(errors === _errs142){
-if(Array.isArray(data48)){
-var valid23 = true;
-const len7 = data48.length;
+let data49 = data.cans;
+const _errs148 = errors;
+if(errors === _errs148){
+if(Array.isArray(data49)){
+var valid24 = true;
+const len7 = data49.length;
 for(let i7=0; i7<len7; i7++){
-let data49 = data48[i7];
-const _errs144 = errors;
-const _errs145 = errors;
-if(errors === _errs145){
-if(data49 && typeof data49 == "object" && !Array.isArray(data49)){
+let data50 = data49[i7];
+const _errs150 = errors;
+const _errs151 = errors;
+if(errors === _errs151){
+if(data50 && typeof data50 == "object" && !Array.isArray(data50)){
 let missing3;
-if(((((((((data49.productId === undefined) && (missing3 = "productId")) || ((data49.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data49.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data49.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data49.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data49.note === undefined) && (missing3 = "note"))) || ((data49.id === undefined) && (missing3 = "id"))) || ((data49.revision === undefined) && (missing3 = "revision"))){
+if(((((((((data50.productId === undefined) && (missing3 = "productId")) || ((data50.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data50.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data50.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data50.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data50.note === undefined) && (missing3 = "note"))) || ((data50.id === undefined) && (missing3 = "id"))) || ((data50.revision === undefined) && (missing3 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/required",keyword:"required",params:{missingProperty: missing3}}];
 return false;
 }
 else {
-const _errs147 = errors;
-for(const key3 in data49){
+const _errs153 = errors;
+for(const key3 in data50){
 if(!((((((((key3 === "productId") || (key3 === "sizeMillilitres")) || (key3 === "leftMillilitres")) || (key3 === "openedAtMs")) || (key3 === "emptyGrams")) || (key3 === "note")) || (key3 === "id")) || (key3 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
 }
 }
-if(_errs147 === errors){
-if(data49.productId !== undefined){
-let data50 = data49.productId;
-const _errs148 = errors;
-if(errors === _errs148){
-if(typeof data50 === "string"){
-if(!pattern9.test(data50)){
+if(_errs153 === errors){
+if(data50.productId !== undefined){
+let data51 = data50.productId;
+const _errs154 = errors;
+if(errors === _errs154){
+if(typeof data51 === "string"){
+if(!pattern9.test(data51)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schemaPath:"#/$defs/Can/properties/productId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -14518,23 +14593,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schem
 return false;
 }
 }
-var valid25 = _errs148 === errors;
+var valid26 = _errs154 === errors;
 }
 else {
-var valid25 = true;
+var valid26 = true;
 }
-if(valid25){
-if(data49.sizeMillilitres !== undefined){
-let data51 = data49.sizeMillilitres;
-const _errs150 = errors;
-if(errors === _errs150){
-if((typeof data51 == "number") && (isFinite(data51))){
-if(data51 > 100000 || isNaN(data51)){
+if(valid26){
+if(data50.sizeMillilitres !== undefined){
+let data52 = data50.sizeMillilitres;
+const _errs156 = errors;
+if(errors === _errs156){
+if((typeof data52 == "number") && (isFinite(data52))){
+if(data52 > 100000 || isNaN(data52)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data51 < 0.1 || isNaN(data51)){
+if(data52 < 0.1 || isNaN(data52)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -14545,23 +14620,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres"
 return false;
 }
 }
-var valid25 = _errs150 === errors;
+var valid26 = _errs156 === errors;
 }
 else {
-var valid25 = true;
+var valid26 = true;
 }
-if(valid25){
-if(data49.leftMillilitres !== undefined){
-let data52 = data49.leftMillilitres;
-const _errs152 = errors;
-if(errors === _errs152){
-if((typeof data52 == "number") && (isFinite(data52))){
-if(data52 > 100000 || isNaN(data52)){
+if(valid26){
+if(data50.leftMillilitres !== undefined){
+let data53 = data50.leftMillilitres;
+const _errs158 = errors;
+if(errors === _errs158){
+if((typeof data53 == "number") && (isFinite(data53))){
+if(data53 > 100000 || isNaN(data53)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data52 < 0 || isNaN(data52)){
+if(data53 < 0 || isNaN(data53)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -14572,71 +14647,20 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres"
 return false;
 }
 }
-var valid25 = _errs152 === errors;
+var valid26 = _errs158 === errors;
 }
 else {
-var valid25 = true;
+var valid26 = true;
 }
-if(valid25){
-if(data49.openedAtMs !== undefined){
-let data53 = data49.openedAtMs;
-const _errs154 = errors;
-const _errs155 = errors;
-let valid26 = false;
-const _errs156 = errors;
-if(!(((typeof data53 == "number") && (!(data53 % 1) && !isNaN(data53))) && (isFinite(data53)))){
-const err53 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err53];
-}
-else {
-vErrors.push(err53);
-}
-errors++;
-}
-if(errors === _errs156){
-if((typeof data53 == "number") && (isFinite(data53))){
-if(data53 > 4102444800000 || isNaN(data53)){
-const err54 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
-if(vErrors === null){
-vErrors = [err54];
-}
-else {
-vErrors.push(err54);
-}
-errors++;
-}
-else {
-if(data53 < 946684800000 || isNaN(data53)){
-const err55 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
-if(vErrors === null){
-vErrors = [err55];
-}
-else {
-vErrors.push(err55);
-}
-errors++;
-}
-}
-}
-}
-var _valid11 = _errs156 === errors;
-valid26 = valid26 || _valid11;
-const _errs158 = errors;
-if(data53 !== null){
-const err56 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err56];
-}
-else {
-vErrors.push(err56);
-}
-errors++;
-}
-var _valid11 = _errs158 === errors;
-valid26 = valid26 || _valid11;
-if(!valid26){
-const err57 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(valid26){
+if(data50.openedAtMs !== undefined){
+let data54 = data50.openedAtMs;
+const _errs160 = errors;
+const _errs161 = errors;
+let valid27 = false;
+const _errs162 = errors;
+if(!(((typeof data54 == "number") && (!(data54 % 1) && !isNaN(data54))) && (isFinite(data54)))){
+const err57 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err57];
 }
@@ -14644,36 +14668,11 @@ else {
 vErrors.push(err57);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
-else {
-errors = _errs155;
-if(vErrors !== null){
-if(_errs155){
-vErrors.length = _errs155;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid25 = _errs154 === errors;
-}
-else {
-var valid25 = true;
-}
-if(valid25){
-if(data49.emptyGrams !== undefined){
-let data54 = data49.emptyGrams;
-const _errs160 = errors;
-const _errs161 = errors;
-let valid27 = false;
-const _errs162 = errors;
 if(errors === _errs162){
 if((typeof data54 == "number") && (isFinite(data54))){
-if(data54 > 100000 || isNaN(data54)){
-const err58 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(data54 > 4102444800000 || isNaN(data54)){
+const err58 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err58];
 }
@@ -14683,8 +14682,8 @@ vErrors.push(err58);
 errors++;
 }
 else {
-if(data54 < 0 || isNaN(data54)){
-const err59 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data54 < 946684800000 || isNaN(data54)){
+const err59 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err59];
 }
@@ -14695,8 +14694,12 @@ errors++;
 }
 }
 }
-else {
-const err60 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+}
+var _valid12 = _errs162 === errors;
+valid27 = valid27 || _valid12;
+const _errs164 = errors;
+if(data54 !== null){
+const err60 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err60];
 }
@@ -14705,29 +14708,15 @@ vErrors.push(err60);
 }
 errors++;
 }
-}
-var _valid12 = _errs162 === errors;
+var _valid12 = _errs164 === errors;
 valid27 = valid27 || _valid12;
-const _errs164 = errors;
-if(data54 !== null){
-const err61 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid27){
+const err61 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err61];
 }
 else {
 vErrors.push(err61);
-}
-errors++;
-}
-var _valid12 = _errs164 === errors;
-valid27 = valid27 || _valid12;
-if(!valid27){
-const err62 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err62];
-}
-else {
-vErrors.push(err62);
 }
 errors++;
 validate20.errors = vErrors;
@@ -14744,23 +14733,109 @@ vErrors = null;
 }
 }
 }
-var valid25 = _errs160 === errors;
+var valid26 = _errs160 === errors;
 }
 else {
-var valid25 = true;
+var valid26 = true;
 }
-if(valid25){
-if(data49.note !== undefined){
-let data55 = data49.note;
+if(valid26){
+if(data50.emptyGrams !== undefined){
+let data55 = data50.emptyGrams;
 const _errs166 = errors;
-if(errors === _errs166){
-if(typeof data55 === "string"){
-if(data55.length > 200){
+const _errs167 = errors;
+let valid28 = false;
+const _errs168 = errors;
+if(errors === _errs168){
+if((typeof data55 == "number") && (isFinite(data55))){
+if(data55 > 100000 || isNaN(data55)){
+const err62 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err62];
+}
+else {
+vErrors.push(err62);
+}
+errors++;
+}
+else {
+if(data55 < 0 || isNaN(data55)){
+const err63 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err63];
+}
+else {
+vErrors.push(err63);
+}
+errors++;
+}
+}
+}
+else {
+const err64 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err64];
+}
+else {
+vErrors.push(err64);
+}
+errors++;
+}
+}
+var _valid13 = _errs168 === errors;
+valid28 = valid28 || _valid13;
+const _errs170 = errors;
+if(data55 !== null){
+const err65 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err65];
+}
+else {
+vErrors.push(err65);
+}
+errors++;
+}
+var _valid13 = _errs170 === errors;
+valid28 = valid28 || _valid13;
+if(!valid28){
+const err66 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err66];
+}
+else {
+vErrors.push(err66);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs167;
+if(vErrors !== null){
+if(_errs167){
+vErrors.length = _errs167;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid26 = _errs166 === errors;
+}
+else {
+var valid26 = true;
+}
+if(valid26){
+if(data50.note !== undefined){
+let data56 = data50.note;
+const _errs172 = errors;
+if(errors === _errs172){
+if(typeof data56 === "string"){
+if(data56.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data55)){
+if(!pattern4.test(data56)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -14771,18 +14846,18 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath
 return false;
 }
 }
-var valid25 = _errs166 === errors;
+var valid26 = _errs172 === errors;
 }
 else {
-var valid25 = true;
+var valid26 = true;
 }
-if(valid25){
-if(data49.id !== undefined){
-let data56 = data49.id;
-const _errs168 = errors;
-if(errors === _errs168){
-if(typeof data56 === "string"){
-if(!pattern9.test(data56)){
+if(valid26){
+if(data50.id !== undefined){
+let data57 = data50.id;
+const _errs174 = errors;
+if(errors === _errs174){
+if(typeof data57 === "string"){
+if(!pattern9.test(data57)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -14792,31 +14867,31 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"
 return false;
 }
 }
-var valid25 = _errs168 === errors;
+var valid26 = _errs174 === errors;
 }
 else {
-var valid25 = true;
+var valid26 = true;
 }
-if(valid25){
-if(data49.revision !== undefined){
-let data57 = data49.revision;
-const _errs170 = errors;
-if(!(((typeof data57 == "number") && (!(data57 % 1) && !isNaN(data57))) && (isFinite(data57)))){
+if(valid26){
+if(data50.revision !== undefined){
+let data58 = data50.revision;
+const _errs176 = errors;
+if(!(((typeof data58 == "number") && (!(data58 % 1) && !isNaN(data58))) && (isFinite(data58)))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs170){
-if((typeof data57 == "number") && (isFinite(data57))){
-if(data57 < 0 || isNaN(data57)){
+if(errors === _errs176){
+if((typeof data58 == "number") && (isFinite(data58))){
+if(data58 < 0 || isNaN(data58)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid25 = _errs170 === errors;
+var valid26 = _errs176 === errors;
 }
 else {
-var valid25 = true;
+var valid26 = true;
 }
 }
 }
@@ -14833,8 +14908,8 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$def
 return false;
 }
 }
-var valid23 = _errs144 === errors;
-if(!valid23){
+var valid24 = _errs150 === errors;
+if(!valid24){
 break;
 }
 }
@@ -14844,27 +14919,27 @@ validate20.errors = [{instancePath:instancePath+"/cans",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs142 === errors;
+var valid0 = _errs148 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.mixCards !== undefined){
-let data58 = data.mixCards;
-const _errs172 = errors;
-if(errors === _errs172){
-if(Array.isArray(data58)){
-var valid28 = true;
-const len8 = data58.length;
+let data59 = data.mixCards;
+const _errs178 = errors;
+if(errors === _errs178){
+if(Array.isArray(data59)){
+var valid29 = true;
+const len8 = data59.length;
 for(let i8=0; i8<len8; i8++){
-const _errs174 = errors;
-if(!(validate33(data58[i8], {instancePath:instancePath+"/mixCards/" + i8,parentData:data58,parentDataProperty:i8,rootData,dynamicAnchors}))){
+const _errs180 = errors;
+if(!(validate33(data59[i8], {instancePath:instancePath+"/mixCards/" + i8,parentData:data59,parentDataProperty:i8,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate33.errors : vErrors.concat(validate33.errors);
 errors = vErrors.length;
 }
-var valid28 = _errs174 === errors;
-if(!valid28){
+var valid29 = _errs180 === errors;
+if(!valid29){
 break;
 }
 }
@@ -14874,27 +14949,27 @@ validate20.errors = [{instancePath:instancePath+"/mixCards",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs172 === errors;
+var valid0 = _errs178 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.logEntries !== undefined){
-let data60 = data.logEntries;
-const _errs175 = errors;
-if(errors === _errs175){
-if(Array.isArray(data60)){
-var valid29 = true;
-const len9 = data60.length;
+let data61 = data.logEntries;
+const _errs181 = errors;
+if(errors === _errs181){
+if(Array.isArray(data61)){
+var valid30 = true;
+const len9 = data61.length;
 for(let i9=0; i9<len9; i9++){
-const _errs177 = errors;
-if(!(validate35(data60[i9], {instancePath:instancePath+"/logEntries/" + i9,parentData:data60,parentDataProperty:i9,rootData,dynamicAnchors}))){
+const _errs183 = errors;
+if(!(validate35(data61[i9], {instancePath:instancePath+"/logEntries/" + i9,parentData:data61,parentDataProperty:i9,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate35.errors : vErrors.concat(validate35.errors);
 errors = vErrors.length;
 }
-var valid29 = _errs177 === errors;
-if(!valid29){
+var valid30 = _errs183 === errors;
+if(!valid30){
 break;
 }
 }
@@ -14904,27 +14979,27 @@ validate20.errors = [{instancePath:instancePath+"/logEntries",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs175 === errors;
+var valid0 = _errs181 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pictures !== undefined){
-let data62 = data.pictures;
-const _errs178 = errors;
-if(errors === _errs178){
-if(Array.isArray(data62)){
-var valid30 = true;
-const len10 = data62.length;
+let data63 = data.pictures;
+const _errs184 = errors;
+if(errors === _errs184){
+if(Array.isArray(data63)){
+var valid31 = true;
+const len10 = data63.length;
 for(let i10=0; i10<len10; i10++){
-const _errs180 = errors;
-if(!(validate37(data62[i10], {instancePath:instancePath+"/pictures/" + i10,parentData:data62,parentDataProperty:i10,rootData,dynamicAnchors}))){
+const _errs186 = errors;
+if(!(validate37(data63[i10], {instancePath:instancePath+"/pictures/" + i10,parentData:data63,parentDataProperty:i10,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate37.errors : vErrors.concat(validate37.errors);
 errors = vErrors.length;
 }
-var valid30 = _errs180 === errors;
-if(!valid30){
+var valid31 = _errs186 === errors;
+if(!valid31){
 break;
 }
 }
@@ -14934,46 +15009,46 @@ validate20.errors = [{instancePath:instancePath+"/pictures",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs178 === errors;
+var valid0 = _errs184 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.meshes !== undefined){
-let data64 = data.meshes;
-const _errs181 = errors;
-if(errors === _errs181){
-if(Array.isArray(data64)){
-var valid31 = true;
-const len11 = data64.length;
+let data65 = data.meshes;
+const _errs187 = errors;
+if(errors === _errs187){
+if(Array.isArray(data65)){
+var valid32 = true;
+const len11 = data65.length;
 for(let i11=0; i11<len11; i11++){
-let data65 = data64[i11];
-const _errs183 = errors;
-const _errs184 = errors;
-if(errors === _errs184){
-if(data65 && typeof data65 == "object" && !Array.isArray(data65)){
+let data66 = data65[i11];
+const _errs189 = errors;
+const _errs190 = errors;
+if(errors === _errs190){
+if(data66 && typeof data66 == "object" && !Array.isArray(data66)){
 let missing4;
-if((((((((((((data65.partId === undefined) && (missing4 = "partId")) || ((data65.name === undefined) && (missing4 = "name"))) || ((data65.format === undefined) && (missing4 = "format"))) || ((data65.byteLength === undefined) && (missing4 = "byteLength"))) || ((data65.unit === undefined) && (missing4 = "unit"))) || ((data65.scale === undefined) && (missing4 = "scale"))) || ((data65.up === undefined) && (missing4 = "up"))) || ((data65.hiddenSide === undefined) && (missing4 = "hiddenSide"))) || ((data65.note === undefined) && (missing4 = "note"))) || ((data65.id === undefined) && (missing4 = "id"))) || ((data65.revision === undefined) && (missing4 = "revision"))){
+if((((((((((((data66.partId === undefined) && (missing4 = "partId")) || ((data66.name === undefined) && (missing4 = "name"))) || ((data66.format === undefined) && (missing4 = "format"))) || ((data66.byteLength === undefined) && (missing4 = "byteLength"))) || ((data66.unit === undefined) && (missing4 = "unit"))) || ((data66.scale === undefined) && (missing4 = "scale"))) || ((data66.up === undefined) && (missing4 = "up"))) || ((data66.hiddenSide === undefined) && (missing4 = "hiddenSide"))) || ((data66.note === undefined) && (missing4 = "note"))) || ((data66.id === undefined) && (missing4 = "id"))) || ((data66.revision === undefined) && (missing4 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/required",keyword:"required",params:{missingProperty: missing4}}];
 return false;
 }
 else {
-const _errs186 = errors;
-for(const key4 in data65){
+const _errs192 = errors;
+for(const key4 in data66){
 if(!(func1.call(schema61.properties, key4))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
 return false;
 break;
 }
 }
-if(_errs186 === errors){
-if(data65.partId !== undefined){
-let data66 = data65.partId;
-const _errs187 = errors;
-if(errors === _errs187){
-if(typeof data66 === "string"){
-if(!pattern9.test(data66)){
+if(_errs192 === errors){
+if(data66.partId !== undefined){
+let data67 = data66.partId;
+const _errs193 = errors;
+if(errors === _errs193){
+if(typeof data67 === "string"){
+if(!pattern9.test(data67)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -14983,28 +15058,28 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schem
 return false;
 }
 }
-var valid33 = _errs187 === errors;
+var valid34 = _errs193 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.name !== undefined){
-let data67 = data65.name;
-const _errs189 = errors;
-if(errors === _errs189){
-if(typeof data67 === "string"){
-if(data67.length > 200){
+if(valid34){
+if(data66.name !== undefined){
+let data68 = data66.name;
+const _errs195 = errors;
+if(errors === _errs195){
+if(typeof data68 === "string"){
+if(data68.length > 200){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data67.length < 1){
+if(data68.length < 1){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data67)){
+if(!pattern4.test(data68)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -15016,84 +15091,84 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaP
 return false;
 }
 }
-var valid33 = _errs189 === errors;
+var valid34 = _errs195 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.format !== undefined){
-let data68 = data65.format;
-const _errs191 = errors;
-if(typeof data68 !== "string"){
+if(valid34){
+if(data66.format !== undefined){
+let data69 = data66.format;
+const _errs197 = errors;
+if(typeof data69 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data68 === "stl") || (data68 === "obj")) || (data68 === "3mf"))){
+if(!(((data69 === "stl") || (data69 === "obj")) || (data69 === "3mf"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema61.properties.format.enum}}];
 return false;
 }
-var valid33 = _errs191 === errors;
+var valid34 = _errs197 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.byteLength !== undefined){
-let data69 = data65.byteLength;
-const _errs193 = errors;
-if(!(((typeof data69 == "number") && (!(data69 % 1) && !isNaN(data69))) && (isFinite(data69)))){
+if(valid34){
+if(data66.byteLength !== undefined){
+let data70 = data66.byteLength;
+const _errs199 = errors;
+if(!(((typeof data70 == "number") && (!(data70 % 1) && !isNaN(data70))) && (isFinite(data70)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs193){
-if((typeof data69 == "number") && (isFinite(data69))){
-if(data69 > 134217728 || isNaN(data69)){
+if(errors === _errs199){
+if((typeof data70 == "number") && (isFinite(data70))){
+if(data70 > 134217728 || isNaN(data70)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 134217728}}];
 return false;
 }
 else {
-if(data69 < 1 || isNaN(data69)){
+if(data70 < 1 || isNaN(data70)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid33 = _errs193 === errors;
+var valid34 = _errs199 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.unit !== undefined){
-let data70 = data65.unit;
-const _errs195 = errors;
-if(typeof data70 !== "string"){
+if(valid34){
+if(data66.unit !== undefined){
+let data71 = data66.unit;
+const _errs201 = errors;
+if(typeof data71 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((data70 === "mm") || (data70 === "cm")) || (data70 === "in")) || (data70 === "m"))){
+if(!((((data71 === "mm") || (data71 === "cm")) || (data71 === "in")) || (data71 === "m"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema61.properties.unit.enum}}];
 return false;
 }
-var valid33 = _errs195 === errors;
+var valid34 = _errs201 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.scale !== undefined){
-let data71 = data65.scale;
-const _errs197 = errors;
-if(errors === _errs197){
-if((typeof data71 == "number") && (isFinite(data71))){
-if(data71 > 1000 || isNaN(data71)){
+if(valid34){
+if(data66.scale !== undefined){
+let data72 = data66.scale;
+const _errs203 = errors;
+if(errors === _errs203){
+if((typeof data72 == "number") && (isFinite(data72))){
+if(data72 > 1000 || isNaN(data72)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
 return false;
 }
 else {
-if(data71 < 0.001 || isNaN(data71)){
+if(data72 < 0.001 || isNaN(data72)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
 return false;
 }
@@ -15104,40 +15179,40 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schema
 return false;
 }
 }
-var valid33 = _errs197 === errors;
+var valid34 = _errs203 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.up !== undefined){
-let data72 = data65.up;
-const _errs199 = errors;
-if(errors === _errs199){
-if(Array.isArray(data72)){
-if(data72.length > 3){
+if(valid34){
+if(data66.up !== undefined){
+let data73 = data66.up;
+const _errs205 = errors;
+if(errors === _errs205){
+if(Array.isArray(data73)){
+if(data73.length > 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data72.length < 3){
+if(data73.length < 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid34 = true;
-const len12 = data72.length;
+var valid35 = true;
+const len12 = data73.length;
 for(let i12=0; i12<len12; i12++){
-let data73 = data72[i12];
-const _errs201 = errors;
-if(errors === _errs201){
-if((typeof data73 == "number") && (isFinite(data73))){
-if(data73 > 1 || isNaN(data73)){
+let data74 = data73[i12];
+const _errs207 = errors;
+if(errors === _errs207){
+if((typeof data74 == "number") && (isFinite(data74))){
+if(data74 > 1 || isNaN(data74)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data73 < -1 || isNaN(data73)){
+if(data74 < -1 || isNaN(data74)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
 return false;
 }
@@ -15148,8 +15223,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,sc
 return false;
 }
 }
-var valid34 = _errs201 === errors;
-if(!valid34){
+var valid35 = _errs207 === errors;
+if(!valid35){
 break;
 }
 }
@@ -15161,35 +15236,35 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPat
 return false;
 }
 }
-var valid33 = _errs199 === errors;
+var valid34 = _errs205 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.hiddenSide !== undefined){
-let data74 = data65.hiddenSide;
-const _errs203 = errors;
-if(typeof data74 !== "string"){
+if(valid34){
+if(data66.hiddenSide !== undefined){
+let data75 = data66.hiddenSide;
+const _errs209 = errors;
+if(typeof data75 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((((((data74 === "none") || (data74 === "-z")) || (data74 === "+z")) || (data74 === "-y")) || (data74 === "+y")) || (data74 === "-x")) || (data74 === "+x"))){
+if(!(((((((data75 === "none") || (data75 === "-z")) || (data75 === "+z")) || (data75 === "-y")) || (data75 === "+y")) || (data75 === "-x")) || (data75 === "+x"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema61.properties.hiddenSide.enum}}];
 return false;
 }
-var valid33 = _errs203 === errors;
+var valid34 = _errs209 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.note !== undefined){
-let data75 = data65.note;
-const _errs205 = errors;
-if(errors === _errs205){
-if(typeof data75 === "string"){
-if(data75.length > 4000){
+if(valid34){
+if(data66.note !== undefined){
+let data76 = data66.note;
+const _errs211 = errors;
+if(errors === _errs211){
+if(typeof data76 === "string"){
+if(data76.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaPath:"#/$defs/MeshReference/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -15199,18 +15274,18 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaP
 return false;
 }
 }
-var valid33 = _errs205 === errors;
+var valid34 = _errs211 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.id !== undefined){
-let data76 = data65.id;
-const _errs207 = errors;
-if(errors === _errs207){
-if(typeof data76 === "string"){
-if(!pattern9.test(data76)){
+if(valid34){
+if(data66.id !== undefined){
+let data77 = data66.id;
+const _errs213 = errors;
+if(errors === _errs213){
+if(typeof data77 === "string"){
+if(!pattern9.test(data77)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPath:"#/$defs/MeshReference/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15220,31 +15295,31 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPat
 return false;
 }
 }
-var valid33 = _errs207 === errors;
+var valid34 = _errs213 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
-if(valid33){
-if(data65.revision !== undefined){
-let data77 = data65.revision;
-const _errs209 = errors;
-if(!(((typeof data77 == "number") && (!(data77 % 1) && !isNaN(data77))) && (isFinite(data77)))){
+if(valid34){
+if(data66.revision !== undefined){
+let data78 = data66.revision;
+const _errs215 = errors;
+if(!(((typeof data78 == "number") && (!(data78 % 1) && !isNaN(data78))) && (isFinite(data78)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs209){
-if((typeof data77 == "number") && (isFinite(data77))){
-if(data77 < 0 || isNaN(data77)){
+if(errors === _errs215){
+if((typeof data78 == "number") && (isFinite(data78))){
+if(data78 < 0 || isNaN(data78)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid33 = _errs209 === errors;
+var valid34 = _errs215 === errors;
 }
 else {
-var valid33 = true;
+var valid34 = true;
 }
 }
 }
@@ -15264,8 +15339,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$
 return false;
 }
 }
-var valid31 = _errs183 === errors;
-if(!valid31){
+var valid32 = _errs189 === errors;
+if(!valid32){
 break;
 }
 }
@@ -15275,46 +15350,46 @@ validate20.errors = [{instancePath:instancePath+"/meshes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs181 === errors;
+var valid0 = _errs187 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.passes !== undefined){
-let data78 = data.passes;
-const _errs211 = errors;
-if(errors === _errs211){
-if(Array.isArray(data78)){
-var valid35 = true;
-const len13 = data78.length;
+let data79 = data.passes;
+const _errs217 = errors;
+if(errors === _errs217){
+if(Array.isArray(data79)){
+var valid36 = true;
+const len13 = data79.length;
 for(let i13=0; i13<len13; i13++){
-let data79 = data78[i13];
-const _errs213 = errors;
-const _errs214 = errors;
-if(errors === _errs214){
-if(data79 && typeof data79 == "object" && !Array.isArray(data79)){
+let data80 = data79[i13];
+const _errs219 = errors;
+const _errs220 = errors;
+if(errors === _errs220){
+if(data80 && typeof data80 == "object" && !Array.isArray(data80)){
 let missing5;
-if(((((((((((data79.partId === undefined) && (missing5 = "partId")) || ((data79.atMs === undefined) && (missing5 = "atMs"))) || ((data79.minutes === undefined) && (missing5 = "minutes"))) || ((data79.plannedMinutes === undefined) && (missing5 = "plannedMinutes"))) || ((data79.zone === undefined) && (missing5 = "zone"))) || ((data79.valleyMicrometres === undefined) && (missing5 = "valleyMicrometres"))) || ((data79.isGuideCoat === undefined) && (missing5 = "isGuideCoat"))) || ((data79.note === undefined) && (missing5 = "note"))) || ((data79.id === undefined) && (missing5 = "id"))) || ((data79.revision === undefined) && (missing5 = "revision"))){
+if(((((((((((data80.partId === undefined) && (missing5 = "partId")) || ((data80.atMs === undefined) && (missing5 = "atMs"))) || ((data80.minutes === undefined) && (missing5 = "minutes"))) || ((data80.plannedMinutes === undefined) && (missing5 = "plannedMinutes"))) || ((data80.zone === undefined) && (missing5 = "zone"))) || ((data80.valleyMicrometres === undefined) && (missing5 = "valleyMicrometres"))) || ((data80.isGuideCoat === undefined) && (missing5 = "isGuideCoat"))) || ((data80.note === undefined) && (missing5 = "note"))) || ((data80.id === undefined) && (missing5 = "id"))) || ((data80.revision === undefined) && (missing5 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/required",keyword:"required",params:{missingProperty: missing5}}];
 return false;
 }
 else {
-const _errs216 = errors;
-for(const key5 in data79){
+const _errs222 = errors;
+for(const key5 in data80){
 if(!(func1.call(schema62.properties, key5))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
 return false;
 break;
 }
 }
-if(_errs216 === errors){
-if(data79.partId !== undefined){
-let data80 = data79.partId;
-const _errs217 = errors;
-if(errors === _errs217){
-if(typeof data80 === "string"){
-if(!pattern9.test(data80)){
+if(_errs222 === errors){
+if(data80.partId !== undefined){
+let data81 = data80.partId;
+const _errs223 = errors;
+if(errors === _errs223){
+if(typeof data81 === "string"){
+if(!pattern9.test(data81)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15324,50 +15399,50 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schem
 return false;
 }
 }
-var valid37 = _errs217 === errors;
+var valid38 = _errs223 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.atMs !== undefined){
-let data81 = data79.atMs;
-const _errs219 = errors;
-if(!(((typeof data81 == "number") && (!(data81 % 1) && !isNaN(data81))) && (isFinite(data81)))){
+if(valid38){
+if(data80.atMs !== undefined){
+let data82 = data80.atMs;
+const _errs225 = errors;
+if(!(((typeof data82 == "number") && (!(data82 % 1) && !isNaN(data82))) && (isFinite(data82)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs219){
-if((typeof data81 == "number") && (isFinite(data81))){
-if(data81 > 4102444800000 || isNaN(data81)){
+if(errors === _errs225){
+if((typeof data82 == "number") && (isFinite(data82))){
+if(data82 > 4102444800000 || isNaN(data82)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data81 < 946684800000 || isNaN(data81)){
+if(data82 < 946684800000 || isNaN(data82)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid37 = _errs219 === errors;
+var valid38 = _errs225 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.minutes !== undefined){
-let data82 = data79.minutes;
-const _errs221 = errors;
-if(errors === _errs221){
-if((typeof data82 == "number") && (isFinite(data82))){
-if(data82 > 10000 || isNaN(data82)){
+if(valid38){
+if(data80.minutes !== undefined){
+let data83 = data80.minutes;
+const _errs227 = errors;
+if(errors === _errs227){
+if((typeof data83 == "number") && (isFinite(data83))){
+if(data83 > 10000 || isNaN(data83)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data82 < 0 || isNaN(data82)){
+if(data83 < 0 || isNaN(data83)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -15378,71 +15453,22 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",sche
 return false;
 }
 }
-var valid37 = _errs221 === errors;
+var valid38 = _errs227 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.plannedMinutes !== undefined){
-let data83 = data79.plannedMinutes;
-const _errs223 = errors;
-const _errs224 = errors;
-let valid38 = false;
-const _errs225 = errors;
-if(errors === _errs225){
-if((typeof data83 == "number") && (isFinite(data83))){
-if(data83 > 10000 || isNaN(data83)){
-const err63 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err63];
-}
-else {
-vErrors.push(err63);
-}
-errors++;
-}
-else {
-if(data83 < 0 || isNaN(data83)){
-const err64 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err64];
-}
-else {
-vErrors.push(err64);
-}
-errors++;
-}
-}
-}
-else {
-const err65 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err65];
-}
-else {
-vErrors.push(err65);
-}
-errors++;
-}
-}
-var _valid13 = _errs225 === errors;
-valid38 = valid38 || _valid13;
-const _errs227 = errors;
-if(data83 !== null){
-const err66 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err66];
-}
-else {
-vErrors.push(err66);
-}
-errors++;
-}
-var _valid13 = _errs227 === errors;
-valid38 = valid38 || _valid13;
-if(!valid38){
-const err67 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
+if(valid38){
+if(data80.plannedMinutes !== undefined){
+let data84 = data80.plannedMinutes;
+const _errs229 = errors;
+const _errs230 = errors;
+let valid39 = false;
+const _errs231 = errors;
+if(errors === _errs231){
+if((typeof data84 == "number") && (isFinite(data84))){
+if(data84 > 10000 || isNaN(data84)){
+const err67 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err67];
 }
@@ -15450,34 +15476,10 @@ else {
 vErrors.push(err67);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
 else {
-errors = _errs224;
-if(vErrors !== null){
-if(_errs224){
-vErrors.length = _errs224;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid37 = _errs223 === errors;
-}
-else {
-var valid37 = true;
-}
-if(valid37){
-if(data79.zone !== undefined){
-let data84 = data79.zone;
-const _errs229 = errors;
-const _errs230 = errors;
-let valid39 = false;
-const _errs231 = errors;
-if(typeof data84 !== "string"){
-const err68 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(data84 < 0 || isNaN(data84)){
+const err68 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err68];
 }
@@ -15486,8 +15488,10 @@ vErrors.push(err68);
 }
 errors++;
 }
-if(!((((((data84 === "bed") || (data84 === "flat")) || (data84 === "dome")) || (data84 === "shoulder")) || (data84 === "wall")) || (data84 === "overhang"))){
-const err69 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema62.properties.zone.anyOf[0].enum}};
+}
+}
+else {
+const err69 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err69];
 }
@@ -15496,11 +15500,12 @@ vErrors.push(err69);
 }
 errors++;
 }
+}
 var _valid14 = _errs231 === errors;
 valid39 = valid39 || _valid14;
 const _errs233 = errors;
 if(data84 !== null){
-const err70 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err70 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err70];
 }
@@ -15512,7 +15517,7 @@ errors++;
 var _valid14 = _errs233 === errors;
 valid39 = valid39 || _valid14;
 if(!valid39){
-const err71 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
+const err71 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err71];
 }
@@ -15534,22 +15539,20 @@ vErrors = null;
 }
 }
 }
-var valid37 = _errs229 === errors;
+var valid38 = _errs229 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.valleyMicrometres !== undefined){
-let data85 = data79.valleyMicrometres;
+if(valid38){
+if(data80.zone !== undefined){
+let data85 = data80.zone;
 const _errs235 = errors;
 const _errs236 = errors;
 let valid40 = false;
 const _errs237 = errors;
-if(errors === _errs237){
-if((typeof data85 == "number") && (isFinite(data85))){
-if(data85 > 10000 || isNaN(data85)){
-const err72 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(typeof data85 !== "string"){
+const err72 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err72];
 }
@@ -15558,9 +15561,8 @@ vErrors.push(err72);
 }
 errors++;
 }
-else {
-if(data85 < 0.1 || isNaN(data85)){
-const err73 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(!((((((data85 === "bed") || (data85 === "flat")) || (data85 === "dome")) || (data85 === "shoulder")) || (data85 === "wall")) || (data85 === "overhang"))){
+const err73 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema62.properties.zone.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err73];
 }
@@ -15569,10 +15571,11 @@ vErrors.push(err73);
 }
 errors++;
 }
-}
-}
-else {
-const err74 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid15 = _errs237 === errors;
+valid40 = valid40 || _valid15;
+const _errs239 = errors;
+if(data85 !== null){
+const err74 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err74];
 }
@@ -15581,29 +15584,15 @@ vErrors.push(err74);
 }
 errors++;
 }
-}
-var _valid15 = _errs237 === errors;
+var _valid15 = _errs239 === errors;
 valid40 = valid40 || _valid15;
-const _errs239 = errors;
-if(data85 !== null){
-const err75 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid40){
+const err75 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err75];
 }
 else {
 vErrors.push(err75);
-}
-errors++;
-}
-var _valid15 = _errs239 === errors;
-valid40 = valid40 || _valid15;
-if(!valid40){
-const err76 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err76];
-}
-else {
-vErrors.push(err76);
 }
 errors++;
 validate20.errors = vErrors;
@@ -15620,30 +15609,116 @@ vErrors = null;
 }
 }
 }
-var valid37 = _errs235 === errors;
+var valid38 = _errs235 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.isGuideCoat !== undefined){
+if(valid38){
+if(data80.valleyMicrometres !== undefined){
+let data86 = data80.valleyMicrometres;
 const _errs241 = errors;
-if(typeof data79.isGuideCoat !== "boolean"){
+const _errs242 = errors;
+let valid41 = false;
+const _errs243 = errors;
+if(errors === _errs243){
+if((typeof data86 == "number") && (isFinite(data86))){
+if(data86 > 10000 || isNaN(data86)){
+const err76 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err76];
+}
+else {
+vErrors.push(err76);
+}
+errors++;
+}
+else {
+if(data86 < 0.1 || isNaN(data86)){
+const err77 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err77];
+}
+else {
+vErrors.push(err77);
+}
+errors++;
+}
+}
+}
+else {
+const err78 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err78];
+}
+else {
+vErrors.push(err78);
+}
+errors++;
+}
+}
+var _valid16 = _errs243 === errors;
+valid41 = valid41 || _valid16;
+const _errs245 = errors;
+if(data86 !== null){
+const err79 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err79];
+}
+else {
+vErrors.push(err79);
+}
+errors++;
+}
+var _valid16 = _errs245 === errors;
+valid41 = valid41 || _valid16;
+if(!valid41){
+const err80 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err80];
+}
+else {
+vErrors.push(err80);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs242;
+if(vErrors !== null){
+if(_errs242){
+vErrors.length = _errs242;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid38 = _errs241 === errors;
+}
+else {
+var valid38 = true;
+}
+if(valid38){
+if(data80.isGuideCoat !== undefined){
+const _errs247 = errors;
+if(typeof data80.isGuideCoat !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/isGuideCoat",schemaPath:"#/$defs/SurfacePass/properties/isGuideCoat/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid37 = _errs241 === errors;
+var valid38 = _errs247 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.note !== undefined){
-let data87 = data79.note;
-const _errs243 = errors;
-if(errors === _errs243){
-if(typeof data87 === "string"){
-if(data87.length > 4000){
+if(valid38){
+if(data80.note !== undefined){
+let data88 = data80.note;
+const _errs249 = errors;
+if(errors === _errs249){
+if(typeof data88 === "string"){
+if(data88.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -15653,18 +15728,18 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaP
 return false;
 }
 }
-var valid37 = _errs243 === errors;
+var valid38 = _errs249 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.id !== undefined){
-let data88 = data79.id;
-const _errs245 = errors;
-if(errors === _errs245){
-if(typeof data88 === "string"){
-if(!pattern9.test(data88)){
+if(valid38){
+if(data80.id !== undefined){
+let data89 = data80.id;
+const _errs251 = errors;
+if(errors === _errs251){
+if(typeof data89 === "string"){
+if(!pattern9.test(data89)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15674,31 +15749,31 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPat
 return false;
 }
 }
-var valid37 = _errs245 === errors;
+var valid38 = _errs251 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
-if(valid37){
-if(data79.revision !== undefined){
-let data89 = data79.revision;
-const _errs247 = errors;
-if(!(((typeof data89 == "number") && (!(data89 % 1) && !isNaN(data89))) && (isFinite(data89)))){
+if(valid38){
+if(data80.revision !== undefined){
+let data90 = data80.revision;
+const _errs253 = errors;
+if(!(((typeof data90 == "number") && (!(data90 % 1) && !isNaN(data90))) && (isFinite(data90)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs247){
-if((typeof data89 == "number") && (isFinite(data89))){
-if(data89 < 0 || isNaN(data89)){
+if(errors === _errs253){
+if((typeof data90 == "number") && (isFinite(data90))){
+if(data90 < 0 || isNaN(data90)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid37 = _errs247 === errors;
+var valid38 = _errs253 === errors;
 }
 else {
-var valid37 = true;
+var valid38 = true;
 }
 }
 }
@@ -15717,8 +15792,8 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$
 return false;
 }
 }
-var valid35 = _errs213 === errors;
-if(!valid35){
+var valid36 = _errs219 === errors;
+if(!valid36){
 break;
 }
 }
@@ -15728,27 +15803,27 @@ validate20.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs211 === errors;
+var valid0 = _errs217 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.flaws !== undefined){
-let data90 = data.flaws;
-const _errs249 = errors;
-if(errors === _errs249){
-if(Array.isArray(data90)){
-var valid41 = true;
-const len14 = data90.length;
+let data91 = data.flaws;
+const _errs255 = errors;
+if(errors === _errs255){
+if(Array.isArray(data91)){
+var valid42 = true;
+const len14 = data91.length;
 for(let i14=0; i14<len14; i14++){
-const _errs251 = errors;
-if(!(validate41(data90[i14], {instancePath:instancePath+"/flaws/" + i14,parentData:data90,parentDataProperty:i14,rootData,dynamicAnchors}))){
+const _errs257 = errors;
+if(!(validate41(data91[i14], {instancePath:instancePath+"/flaws/" + i14,parentData:data91,parentDataProperty:i14,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate41.errors : vErrors.concat(validate41.errors);
 errors = vErrors.length;
 }
-var valid41 = _errs251 === errors;
-if(!valid41){
+var valid42 = _errs257 === errors;
+if(!valid42){
 break;
 }
 }
@@ -15758,46 +15833,46 @@ validate20.errors = [{instancePath:instancePath+"/flaws",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs249 === errors;
+var valid0 = _errs255 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.fits !== undefined){
-let data92 = data.fits;
-const _errs252 = errors;
-if(errors === _errs252){
-if(Array.isArray(data92)){
-var valid42 = true;
-const len15 = data92.length;
+let data93 = data.fits;
+const _errs258 = errors;
+if(errors === _errs258){
+if(Array.isArray(data93)){
+var valid43 = true;
+const len15 = data93.length;
 for(let i15=0; i15<len15; i15++){
-let data93 = data92[i15];
-const _errs254 = errors;
-const _errs255 = errors;
-if(errors === _errs255){
-if(data93 && typeof data93 == "object" && !Array.isArray(data93)){
+let data94 = data93[i15];
+const _errs260 = errors;
+const _errs261 = errors;
+if(errors === _errs261){
+if(data94 && typeof data94 == "object" && !Array.isArray(data94)){
 let missing6;
-if((((((((((((data93.partId === undefined) && (missing6 = "partId")) || ((data93.otherPartId === undefined) && (missing6 = "otherPartId"))) || ((data93.name === undefined) && (missing6 = "name"))) || ((data93.kind === undefined) && (missing6 = "kind"))) || ((data93.holeMillimetres === undefined) && (missing6 = "holeMillimetres"))) || ((data93.shaftMillimetres === undefined) && (missing6 = "shaftMillimetres"))) || ((data93.printErrorMillimetres === undefined) && (missing6 = "printErrorMillimetres"))) || ((data93.isMasked === undefined) && (missing6 = "isMasked"))) || ((data93.note === undefined) && (missing6 = "note"))) || ((data93.id === undefined) && (missing6 = "id"))) || ((data93.revision === undefined) && (missing6 = "revision"))){
+if((((((((((((data94.partId === undefined) && (missing6 = "partId")) || ((data94.otherPartId === undefined) && (missing6 = "otherPartId"))) || ((data94.name === undefined) && (missing6 = "name"))) || ((data94.kind === undefined) && (missing6 = "kind"))) || ((data94.holeMillimetres === undefined) && (missing6 = "holeMillimetres"))) || ((data94.shaftMillimetres === undefined) && (missing6 = "shaftMillimetres"))) || ((data94.printErrorMillimetres === undefined) && (missing6 = "printErrorMillimetres"))) || ((data94.isMasked === undefined) && (missing6 = "isMasked"))) || ((data94.note === undefined) && (missing6 = "note"))) || ((data94.id === undefined) && (missing6 = "id"))) || ((data94.revision === undefined) && (missing6 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/required",keyword:"required",params:{missingProperty: missing6}}];
 return false;
 }
 else {
-const _errs257 = errors;
-for(const key6 in data93){
+const _errs263 = errors;
+for(const key6 in data94){
 if(!(func1.call(schema65.properties, key6))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
 return false;
 break;
 }
 }
-if(_errs257 === errors){
-if(data93.partId !== undefined){
-let data94 = data93.partId;
-const _errs258 = errors;
-if(errors === _errs258){
-if(typeof data94 === "string"){
-if(!pattern9.test(data94)){
+if(_errs263 === errors){
+if(data94.partId !== undefined){
+let data95 = data94.partId;
+const _errs264 = errors;
+if(errors === _errs264){
+if(typeof data95 === "string"){
+if(!pattern9.test(data95)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaPath:"#/$defs/Fit/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15807,102 +15882,102 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaP
 return false;
 }
 }
-var valid44 = _errs258 === errors;
+var valid45 = _errs264 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.otherPartId !== undefined){
-let data95 = data93.otherPartId;
-const _errs260 = errors;
-const _errs261 = errors;
-let valid45 = false;
-const _errs262 = errors;
-if(errors === _errs262){
-if(typeof data95 === "string"){
-if(!pattern9.test(data95)){
-const err77 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(valid45){
+if(data94.otherPartId !== undefined){
+let data96 = data94.otherPartId;
+const _errs266 = errors;
+const _errs267 = errors;
+let valid46 = false;
+const _errs268 = errors;
+if(errors === _errs268){
+if(typeof data96 === "string"){
+if(!pattern9.test(data96)){
+const err81 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err77];
+vErrors = [err81];
 }
 else {
-vErrors.push(err77);
+vErrors.push(err81);
 }
 errors++;
 }
 }
 else {
-const err78 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err82 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err78];
+vErrors = [err82];
 }
 else {
-vErrors.push(err78);
+vErrors.push(err82);
 }
 errors++;
 }
 }
-var _valid16 = _errs262 === errors;
-valid45 = valid45 || _valid16;
-const _errs264 = errors;
-if(data95 !== null){
-const err79 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid17 = _errs268 === errors;
+valid46 = valid46 || _valid17;
+const _errs270 = errors;
+if(data96 !== null){
+const err83 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err79];
+vErrors = [err83];
 }
 else {
-vErrors.push(err79);
+vErrors.push(err83);
 }
 errors++;
 }
-var _valid16 = _errs264 === errors;
-valid45 = valid45 || _valid16;
-if(!valid45){
-const err80 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
+var _valid17 = _errs270 === errors;
+valid46 = valid46 || _valid17;
+if(!valid46){
+const err84 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err80];
+vErrors = [err84];
 }
 else {
-vErrors.push(err80);
+vErrors.push(err84);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs261;
+errors = _errs267;
 if(vErrors !== null){
-if(_errs261){
-vErrors.length = _errs261;
+if(_errs267){
+vErrors.length = _errs267;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid44 = _errs260 === errors;
+var valid45 = _errs266 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.name !== undefined){
-let data96 = data93.name;
-const _errs266 = errors;
-if(errors === _errs266){
-if(typeof data96 === "string"){
-if(data96.length > 200){
+if(valid45){
+if(data94.name !== undefined){
+let data97 = data94.name;
+const _errs272 = errors;
+if(errors === _errs272){
+if(typeof data97 === "string"){
+if(data97.length > 200){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data96.length < 1){
+if(data97.length < 1){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data96)){
+if(!pattern4.test(data97)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -15914,40 +15989,40 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPat
 return false;
 }
 }
-var valid44 = _errs266 === errors;
+var valid45 = _errs272 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.kind !== undefined){
-let data97 = data93.kind;
-const _errs268 = errors;
-if(typeof data97 !== "string"){
+if(valid45){
+if(data94.kind !== undefined){
+let data98 = data94.kind;
+const _errs274 = errors;
+if(typeof data98 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data97 === "shaft") || (data97 === "lid")) || (data97 === "slot"))){
+if(!(((data98 === "shaft") || (data98 === "lid")) || (data98 === "slot"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema65.properties.kind.enum}}];
 return false;
 }
-var valid44 = _errs268 === errors;
+var valid45 = _errs274 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.holeMillimetres !== undefined){
-let data98 = data93.holeMillimetres;
-const _errs270 = errors;
-if(errors === _errs270){
-if((typeof data98 == "number") && (isFinite(data98))){
-if(data98 > 10000 || isNaN(data98)){
+if(valid45){
+if(data94.holeMillimetres !== undefined){
+let data99 = data94.holeMillimetres;
+const _errs276 = errors;
+if(errors === _errs276){
+if((typeof data99 == "number") && (isFinite(data99))){
+if(data99 > 10000 || isNaN(data99)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data98 < 0.01 || isNaN(data98)){
+if(data99 < 0.01 || isNaN(data99)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -15958,23 +16033,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres
 return false;
 }
 }
-var valid44 = _errs270 === errors;
+var valid45 = _errs276 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.shaftMillimetres !== undefined){
-let data99 = data93.shaftMillimetres;
-const _errs272 = errors;
-if(errors === _errs272){
-if((typeof data99 == "number") && (isFinite(data99))){
-if(data99 > 10000 || isNaN(data99)){
+if(valid45){
+if(data94.shaftMillimetres !== undefined){
+let data100 = data94.shaftMillimetres;
+const _errs278 = errors;
+if(errors === _errs278){
+if((typeof data100 == "number") && (isFinite(data100))){
+if(data100 > 10000 || isNaN(data100)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data99 < 0.01 || isNaN(data99)){
+if(data100 < 0.01 || isNaN(data100)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -15985,23 +16060,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetre
 return false;
 }
 }
-var valid44 = _errs272 === errors;
+var valid45 = _errs278 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.printErrorMillimetres !== undefined){
-let data100 = data93.printErrorMillimetres;
-const _errs274 = errors;
-if(errors === _errs274){
-if((typeof data100 == "number") && (isFinite(data100))){
-if(data100 > 5 || isNaN(data100)){
+if(valid45){
+if(data94.printErrorMillimetres !== undefined){
+let data101 = data94.printErrorMillimetres;
+const _errs280 = errors;
+if(errors === _errs280){
+if((typeof data101 == "number") && (isFinite(data101))){
+if(data101 > 5 || isNaN(data101)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5}}];
 return false;
 }
 else {
-if(data100 < -5 || isNaN(data100)){
+if(data101 < -5 || isNaN(data101)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: -5}}];
 return false;
 }
@@ -16012,30 +16087,30 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMilli
 return false;
 }
 }
-var valid44 = _errs274 === errors;
+var valid45 = _errs280 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.isMasked !== undefined){
-const _errs276 = errors;
-if(typeof data93.isMasked !== "boolean"){
+if(valid45){
+if(data94.isMasked !== undefined){
+const _errs282 = errors;
+if(typeof data94.isMasked !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/isMasked",schemaPath:"#/$defs/Fit/properties/isMasked/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid44 = _errs276 === errors;
+var valid45 = _errs282 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.note !== undefined){
-let data102 = data93.note;
-const _errs278 = errors;
-if(errors === _errs278){
-if(typeof data102 === "string"){
-if(data102.length > 2000){
+if(valid45){
+if(data94.note !== undefined){
+let data103 = data94.note;
+const _errs284 = errors;
+if(errors === _errs284){
+if(typeof data103 === "string"){
+if(data103.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPath:"#/$defs/Fit/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -16045,18 +16120,18 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPat
 return false;
 }
 }
-var valid44 = _errs278 === errors;
+var valid45 = _errs284 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.id !== undefined){
-let data103 = data93.id;
-const _errs280 = errors;
-if(errors === _errs280){
-if(typeof data103 === "string"){
-if(!pattern9.test(data103)){
+if(valid45){
+if(data94.id !== undefined){
+let data104 = data94.id;
+const _errs286 = errors;
+if(errors === _errs286){
+if(typeof data104 === "string"){
+if(!pattern9.test(data104)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:"#/$defs/Fit/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16066,31 +16141,31 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:
 return false;
 }
 }
-var valid44 = _errs280 === errors;
+var valid45 = _errs286 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
-if(valid44){
-if(data93.revision !== undefined){
-let data104 = data93.revision;
-const _errs282 = errors;
-if(!(((typeof data104 == "number") && (!(data104 % 1) && !isNaN(data104))) && (isFinite(data104)))){
+if(valid45){
+if(data94.revision !== undefined){
+let data105 = data94.revision;
+const _errs288 = errors;
+if(!(((typeof data105 == "number") && (!(data105 % 1) && !isNaN(data105))) && (isFinite(data105)))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs282){
-if((typeof data104 == "number") && (isFinite(data104))){
-if(data104 < 0 || isNaN(data104)){
+if(errors === _errs288){
+if((typeof data105 == "number") && (isFinite(data105))){
+if(data105 < 0 || isNaN(data105)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid44 = _errs282 === errors;
+var valid45 = _errs288 === errors;
 }
 else {
-var valid44 = true;
+var valid45 = true;
 }
 }
 }
@@ -16110,8 +16185,8 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$de
 return false;
 }
 }
-var valid42 = _errs254 === errors;
-if(!valid42){
+var valid43 = _errs260 === errors;
+if(!valid43){
 break;
 }
 }
@@ -16121,56 +16196,56 @@ validate20.errors = [{instancePath:instancePath+"/fits",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs252 === errors;
+var valid0 = _errs258 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.timers !== undefined){
-let data105 = data.timers;
-const _errs284 = errors;
-if(errors === _errs284){
-if(Array.isArray(data105)){
-var valid46 = true;
-const len16 = data105.length;
+let data106 = data.timers;
+const _errs290 = errors;
+if(errors === _errs290){
+if(Array.isArray(data106)){
+var valid47 = true;
+const len16 = data106.length;
 for(let i16=0; i16<len16; i16++){
-let data106 = data105[i16];
-const _errs286 = errors;
-const _errs287 = errors;
-if(errors === _errs287){
-if(data106 && typeof data106 == "object" && !Array.isArray(data106)){
+let data107 = data106[i16];
+const _errs292 = errors;
+const _errs293 = errors;
+if(errors === _errs293){
+if(data107 && typeof data107 == "object" && !Array.isArray(data107)){
 let missing7;
-if(((((((data106.name === undefined) && (missing7 = "name")) || ((data106.startedAtMs === undefined) && (missing7 = "startedAtMs"))) || ((data106.endsAtMs === undefined) && (missing7 = "endsAtMs"))) || ((data106.note === undefined) && (missing7 = "note"))) || ((data106.id === undefined) && (missing7 = "id"))) || ((data106.revision === undefined) && (missing7 = "revision"))){
+if(((((((data107.name === undefined) && (missing7 = "name")) || ((data107.startedAtMs === undefined) && (missing7 = "startedAtMs"))) || ((data107.endsAtMs === undefined) && (missing7 = "endsAtMs"))) || ((data107.note === undefined) && (missing7 = "note"))) || ((data107.id === undefined) && (missing7 = "id"))) || ((data107.revision === undefined) && (missing7 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/required",keyword:"required",params:{missingProperty: missing7}}];
 return false;
 }
 else {
-const _errs289 = errors;
-for(const key7 in data106){
+const _errs295 = errors;
+for(const key7 in data107){
 if(!((((((key7 === "name") || (key7 === "startedAtMs")) || (key7 === "endsAtMs")) || (key7 === "note")) || (key7 === "id")) || (key7 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
 return false;
 break;
 }
 }
-if(_errs289 === errors){
-if(data106.name !== undefined){
-let data107 = data106.name;
-const _errs290 = errors;
-if(errors === _errs290){
-if(typeof data107 === "string"){
-if(data107.length > 200){
+if(_errs295 === errors){
+if(data107.name !== undefined){
+let data108 = data107.name;
+const _errs296 = errors;
+if(errors === _errs296){
+if(typeof data108 === "string"){
+if(data108.length > 200){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data107.length < 1){
+if(data108.length < 1){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data107)){
+if(!pattern4.test(data108)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -16182,72 +16257,72 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaP
 return false;
 }
 }
-var valid48 = _errs290 === errors;
+var valid49 = _errs296 === errors;
 }
 else {
-var valid48 = true;
+var valid49 = true;
 }
-if(valid48){
-if(data106.startedAtMs !== undefined){
-let data108 = data106.startedAtMs;
-const _errs292 = errors;
-if(!(((typeof data108 == "number") && (!(data108 % 1) && !isNaN(data108))) && (isFinite(data108)))){
+if(valid49){
+if(data107.startedAtMs !== undefined){
+let data109 = data107.startedAtMs;
+const _errs298 = errors;
+if(!(((typeof data109 == "number") && (!(data109 % 1) && !isNaN(data109))) && (isFinite(data109)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs292){
-if((typeof data108 == "number") && (isFinite(data108))){
-if(data108 > 4102444800000 || isNaN(data108)){
+if(errors === _errs298){
+if((typeof data109 == "number") && (isFinite(data109))){
+if(data109 > 4102444800000 || isNaN(data109)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data108 < 946684800000 || isNaN(data108)){
+if(data109 < 946684800000 || isNaN(data109)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid48 = _errs292 === errors;
+var valid49 = _errs298 === errors;
 }
 else {
-var valid48 = true;
+var valid49 = true;
 }
-if(valid48){
-if(data106.endsAtMs !== undefined){
-let data109 = data106.endsAtMs;
-const _errs294 = errors;
-if(!(((typeof data109 == "number") && (!(data109 % 1) && !isNaN(data109))) && (isFinite(data109)))){
+if(valid49){
+if(data107.endsAtMs !== undefined){
+let data110 = data107.endsAtMs;
+const _errs300 = errors;
+if(!(((typeof data110 == "number") && (!(data110 % 1) && !isNaN(data110))) && (isFinite(data110)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs294){
-if((typeof data109 == "number") && (isFinite(data109))){
-if(data109 > 4102444800000 || isNaN(data109)){
+if(errors === _errs300){
+if((typeof data110 == "number") && (isFinite(data110))){
+if(data110 > 4102444800000 || isNaN(data110)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data109 < 946684800000 || isNaN(data109)){
+if(data110 < 946684800000 || isNaN(data110)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid48 = _errs294 === errors;
+var valid49 = _errs300 === errors;
 }
 else {
-var valid48 = true;
+var valid49 = true;
 }
-if(valid48){
-if(data106.note !== undefined){
-let data110 = data106.note;
-const _errs296 = errors;
-if(errors === _errs296){
-if(typeof data110 === "string"){
-if(data110.length > 400){
+if(valid49){
+if(data107.note !== undefined){
+let data111 = data107.note;
+const _errs302 = errors;
+if(errors === _errs302){
+if(typeof data111 === "string"){
+if(data111.length > 400){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/maxLength",keyword:"maxLength",params:{limit: 400}}];
 return false;
 }
@@ -16257,18 +16332,18 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaP
 return false;
 }
 }
-var valid48 = _errs296 === errors;
+var valid49 = _errs302 === errors;
 }
 else {
-var valid48 = true;
+var valid49 = true;
 }
-if(valid48){
-if(data106.id !== undefined){
-let data111 = data106.id;
-const _errs298 = errors;
-if(errors === _errs298){
-if(typeof data111 === "string"){
-if(!pattern9.test(data111)){
+if(valid49){
+if(data107.id !== undefined){
+let data112 = data107.id;
+const _errs304 = errors;
+if(errors === _errs304){
+if(typeof data112 === "string"){
+if(!pattern9.test(data112)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16278,31 +16353,31 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPat
 return false;
 }
 }
-var valid48 = _errs298 === errors;
+var valid49 = _errs304 === errors;
 }
 else {
-var valid48 = true;
+var valid49 = true;
 }
-if(valid48){
-if(data106.revision !== undefined){
-let data112 = data106.revision;
-const _errs300 = errors;
-if(!(((typeof data112 == "number") && (!(data112 % 1) && !isNaN(data112))) && (isFinite(data112)))){
+if(valid49){
+if(data107.revision !== undefined){
+let data113 = data107.revision;
+const _errs306 = errors;
+if(!(((typeof data113 == "number") && (!(data113 % 1) && !isNaN(data113))) && (isFinite(data113)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs300){
-if((typeof data112 == "number") && (isFinite(data112))){
-if(data112 < 0 || isNaN(data112)){
+if(errors === _errs306){
+if((typeof data113 == "number") && (isFinite(data113))){
+if(data113 < 0 || isNaN(data113)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid48 = _errs300 === errors;
+var valid49 = _errs306 === errors;
 }
 else {
-var valid48 = true;
+var valid49 = true;
 }
 }
 }
@@ -16317,8 +16392,8 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$
 return false;
 }
 }
-var valid46 = _errs286 === errors;
-if(!valid46){
+var valid47 = _errs292 === errors;
+if(!valid47){
 break;
 }
 }
@@ -16328,27 +16403,27 @@ validate20.errors = [{instancePath:instancePath+"/timers",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs284 === errors;
+var valid0 = _errs290 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.targets !== undefined){
-let data113 = data.targets;
-const _errs302 = errors;
-if(errors === _errs302){
-if(Array.isArray(data113)){
-var valid49 = true;
-const len17 = data113.length;
+let data114 = data.targets;
+const _errs308 = errors;
+if(errors === _errs308){
+if(Array.isArray(data114)){
+var valid50 = true;
+const len17 = data114.length;
 for(let i17=0; i17<len17; i17++){
-const _errs304 = errors;
-if(!(validate43(data113[i17], {instancePath:instancePath+"/targets/" + i17,parentData:data113,parentDataProperty:i17,rootData,dynamicAnchors}))){
+const _errs310 = errors;
+if(!(validate43(data114[i17], {instancePath:instancePath+"/targets/" + i17,parentData:data114,parentDataProperty:i17,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate43.errors : vErrors.concat(validate43.errors);
 errors = vErrors.length;
 }
-var valid49 = _errs304 === errors;
-if(!valid49){
+var valid50 = _errs310 === errors;
+if(!valid50){
 break;
 }
 }
@@ -16358,27 +16433,27 @@ validate20.errors = [{instancePath:instancePath+"/targets",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs302 === errors;
+var valid0 = _errs308 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.maskPlans !== undefined){
-let data115 = data.maskPlans;
-const _errs305 = errors;
-if(errors === _errs305){
-if(Array.isArray(data115)){
-var valid50 = true;
-const len18 = data115.length;
+let data116 = data.maskPlans;
+const _errs311 = errors;
+if(errors === _errs311){
+if(Array.isArray(data116)){
+var valid51 = true;
+const len18 = data116.length;
 for(let i18=0; i18<len18; i18++){
-const _errs307 = errors;
-if(!(validate47(data115[i18], {instancePath:instancePath+"/maskPlans/" + i18,parentData:data115,parentDataProperty:i18,rootData,dynamicAnchors}))){
+const _errs313 = errors;
+if(!(validate47(data116[i18], {instancePath:instancePath+"/maskPlans/" + i18,parentData:data116,parentDataProperty:i18,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate47.errors : vErrors.concat(validate47.errors);
 errors = vErrors.length;
 }
-var valid50 = _errs307 === errors;
-if(!valid50){
+var valid51 = _errs313 === errors;
+if(!valid51){
 break;
 }
 }
@@ -16388,46 +16463,46 @@ validate20.errors = [{instancePath:instancePath+"/maskPlans",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs305 === errors;
+var valid0 = _errs311 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.stencils !== undefined){
-let data117 = data.stencils;
-const _errs308 = errors;
-if(errors === _errs308){
-if(Array.isArray(data117)){
-var valid51 = true;
-const len19 = data117.length;
+let data118 = data.stencils;
+const _errs314 = errors;
+if(errors === _errs314){
+if(Array.isArray(data118)){
+var valid52 = true;
+const len19 = data118.length;
 for(let i19=0; i19<len19; i19++){
-let data118 = data117[i19];
-const _errs310 = errors;
-const _errs311 = errors;
-if(errors === _errs311){
-if(data118 && typeof data118 == "object" && !Array.isArray(data118)){
+let data119 = data118[i19];
+const _errs316 = errors;
+const _errs317 = errors;
+if(errors === _errs317){
+if(data119 && typeof data119 == "object" && !Array.isArray(data119)){
 let missing8;
-if(((((((data118.partId === undefined) && (missing8 = "partId")) || ((data118.name === undefined) && (missing8 = "name"))) || ((data118.outline === undefined) && (missing8 = "outline"))) || ((data118.millimetresPerUnit === undefined) && (missing8 = "millimetresPerUnit"))) || ((data118.id === undefined) && (missing8 = "id"))) || ((data118.revision === undefined) && (missing8 = "revision"))){
+if(((((((data119.partId === undefined) && (missing8 = "partId")) || ((data119.name === undefined) && (missing8 = "name"))) || ((data119.outline === undefined) && (missing8 = "outline"))) || ((data119.millimetresPerUnit === undefined) && (missing8 = "millimetresPerUnit"))) || ((data119.id === undefined) && (missing8 = "id"))) || ((data119.revision === undefined) && (missing8 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/required",keyword:"required",params:{missingProperty: missing8}}];
 return false;
 }
 else {
-const _errs313 = errors;
-for(const key8 in data118){
+const _errs319 = errors;
+for(const key8 in data119){
 if(!((((((key8 === "partId") || (key8 === "name")) || (key8 === "outline")) || (key8 === "millimetresPerUnit")) || (key8 === "id")) || (key8 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key8}}];
 return false;
 break;
 }
 }
-if(_errs313 === errors){
-if(data118.partId !== undefined){
-let data119 = data118.partId;
-const _errs314 = errors;
-if(errors === _errs314){
-if(typeof data119 === "string"){
-if(!pattern9.test(data119)){
+if(_errs319 === errors){
+if(data119.partId !== undefined){
+let data120 = data119.partId;
+const _errs320 = errors;
+if(errors === _errs320){
+if(typeof data120 === "string"){
+if(!pattern9.test(data120)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16437,28 +16512,28 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",sch
 return false;
 }
 }
-var valid53 = _errs314 === errors;
+var valid54 = _errs320 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data118.name !== undefined){
-let data120 = data118.name;
-const _errs316 = errors;
-if(errors === _errs316){
-if(typeof data120 === "string"){
-if(data120.length > 200){
+if(valid54){
+if(data119.name !== undefined){
+let data121 = data119.name;
+const _errs322 = errors;
+if(errors === _errs322){
+if(typeof data121 === "string"){
+if(data121.length > 200){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data120.length < 1){
+if(data121.length < 1){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data120)){
+if(!pattern4.test(data121)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -16470,23 +16545,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schem
 return false;
 }
 }
-var valid53 = _errs316 === errors;
+var valid54 = _errs322 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data118.outline !== undefined){
-let data121 = data118.outline;
-const _errs318 = errors;
-if(errors === _errs318){
-if(typeof data121 === "string"){
-if(data121.length > 2000000){
+if(valid54){
+if(data119.outline !== undefined){
+let data122 = data119.outline;
+const _errs324 = errors;
+if(errors === _errs324){
+if(typeof data122 === "string"){
+if(data122.length > 2000000){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/maxLength",keyword:"maxLength",params:{limit: 2000000}}];
 return false;
 }
 else {
-if(!pattern95.test(data121)){
+if(!pattern96.test(data122)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
 return false;
 }
@@ -16497,23 +16572,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",sc
 return false;
 }
 }
-var valid53 = _errs318 === errors;
+var valid54 = _errs324 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data118.millimetresPerUnit !== undefined){
-let data122 = data118.millimetresPerUnit;
-const _errs320 = errors;
-if(errors === _errs320){
-if((typeof data122 == "number") && (isFinite(data122))){
-if(data122 > 10000 || isNaN(data122)){
+if(valid54){
+if(data119.millimetresPerUnit !== undefined){
+let data123 = data119.millimetresPerUnit;
+const _errs326 = errors;
+if(errors === _errs326){
+if((typeof data123 == "number") && (isFinite(data123))){
+if(data123 > 10000 || isNaN(data123)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data122 < 0.000001 || isNaN(data122)){
+if(data123 < 0.000001 || isNaN(data123)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.000001}}];
 return false;
 }
@@ -16524,18 +16599,18 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetres
 return false;
 }
 }
-var valid53 = _errs320 === errors;
+var valid54 = _errs326 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data118.id !== undefined){
-let data123 = data118.id;
-const _errs322 = errors;
-if(errors === _errs322){
-if(typeof data123 === "string"){
-if(!pattern9.test(data123)){
+if(valid54){
+if(data119.id !== undefined){
+let data124 = data119.id;
+const _errs328 = errors;
+if(errors === _errs328){
+if(typeof data124 === "string"){
+if(!pattern9.test(data124)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaPath:"#/$defs/Stencil/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16545,31 +16620,31 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaP
 return false;
 }
 }
-var valid53 = _errs322 === errors;
+var valid54 = _errs328 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data118.revision !== undefined){
-let data124 = data118.revision;
-const _errs324 = errors;
-if(!(((typeof data124 == "number") && (!(data124 % 1) && !isNaN(data124))) && (isFinite(data124)))){
+if(valid54){
+if(data119.revision !== undefined){
+let data125 = data119.revision;
+const _errs330 = errors;
+if(!(((typeof data125 == "number") && (!(data125 % 1) && !isNaN(data125))) && (isFinite(data125)))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs324){
-if((typeof data124 == "number") && (isFinite(data124))){
-if(data124 < 0 || isNaN(data124)){
+if(errors === _errs330){
+if((typeof data125 == "number") && (isFinite(data125))){
+if(data125 < 0 || isNaN(data125)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid53 = _errs324 === errors;
+var valid54 = _errs330 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
 }
 }
@@ -16584,8 +16659,8 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#
 return false;
 }
 }
-var valid51 = _errs310 === errors;
-if(!valid51){
+var valid52 = _errs316 === errors;
+if(!valid52){
 break;
 }
 }
@@ -16595,27 +16670,27 @@ validate20.errors = [{instancePath:instancePath+"/stencils",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs308 === errors;
+var valid0 = _errs314 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.weatherPlans !== undefined){
-let data125 = data.weatherPlans;
-const _errs326 = errors;
-if(errors === _errs326){
-if(Array.isArray(data125)){
-var valid54 = true;
-const len20 = data125.length;
+let data126 = data.weatherPlans;
+const _errs332 = errors;
+if(errors === _errs332){
+if(Array.isArray(data126)){
+var valid55 = true;
+const len20 = data126.length;
 for(let i20=0; i20<len20; i20++){
-const _errs328 = errors;
-if(!(validate51(data125[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data125,parentDataProperty:i20,rootData,dynamicAnchors}))){
+const _errs334 = errors;
+if(!(validate51(data126[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data126,parentDataProperty:i20,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
 errors = vErrors.length;
 }
-var valid54 = _errs328 === errors;
-if(!valid54){
+var valid55 = _errs334 === errors;
+if(!valid55){
 break;
 }
 }
@@ -16625,56 +16700,56 @@ validate20.errors = [{instancePath:instancePath+"/weatherPlans",schemaPath:"#/pr
 return false;
 }
 }
-var valid0 = _errs326 === errors;
+var valid0 = _errs332 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.techniqueCards !== undefined){
-let data127 = data.techniqueCards;
-const _errs329 = errors;
-if(errors === _errs329){
-if(Array.isArray(data127)){
-var valid55 = true;
-const len21 = data127.length;
+let data128 = data.techniqueCards;
+const _errs335 = errors;
+if(errors === _errs335){
+if(Array.isArray(data128)){
+var valid56 = true;
+const len21 = data128.length;
 for(let i21=0; i21<len21; i21++){
-let data128 = data127[i21];
-const _errs331 = errors;
-const _errs332 = errors;
-if(errors === _errs332){
-if(data128 && typeof data128 == "object" && !Array.isArray(data128)){
+let data129 = data128[i21];
+const _errs337 = errors;
+const _errs338 = errors;
+if(errors === _errs338){
+if(data129 && typeof data129 == "object" && !Array.isArray(data129)){
 let missing9;
-if(((((((((((((((((((((data128.name === undefined) && (missing9 = "name")) || ((data128.techniqueId === undefined) && (missing9 = "techniqueId"))) || ((data128.triedOn === undefined) && (missing9 = "triedOn"))) || ((data128.baseLab === undefined) && (missing9 = "baseLab"))) || ((data128.depositLab === undefined) && (missing9 = "depositLab"))) || ((data128.productId === undefined) && (missing9 = "productId"))) || ((data128.amount === undefined) && (missing9 = "amount"))) || ((data128.wiped === undefined) && (missing9 = "wiped"))) || ((data128.sizeMillimetres === undefined) && (missing9 = "sizeMillimetres"))) || ((data128.tool === undefined) && (missing9 = "tool"))) || ((data128.mix === undefined) && (missing9 = "mix"))) || ((data128.minutes === undefined) && (missing9 = "minutes"))) || ((data128.coverageBefore === undefined) && (missing9 = "coverageBefore"))) || ((data128.coverageAfter === undefined) && (missing9 = "coverageAfter"))) || ((data128.half === undefined) && (missing9 = "half"))) || ((data128.isGood === undefined) && (missing9 = "isGood"))) || ((data128.note === undefined) && (missing9 = "note"))) || ((data128.madeAtMs === undefined) && (missing9 = "madeAtMs"))) || ((data128.id === undefined) && (missing9 = "id"))) || ((data128.revision === undefined) && (missing9 = "revision"))){
+if(((((((((((((((((((((data129.name === undefined) && (missing9 = "name")) || ((data129.techniqueId === undefined) && (missing9 = "techniqueId"))) || ((data129.triedOn === undefined) && (missing9 = "triedOn"))) || ((data129.baseLab === undefined) && (missing9 = "baseLab"))) || ((data129.depositLab === undefined) && (missing9 = "depositLab"))) || ((data129.productId === undefined) && (missing9 = "productId"))) || ((data129.amount === undefined) && (missing9 = "amount"))) || ((data129.wiped === undefined) && (missing9 = "wiped"))) || ((data129.sizeMillimetres === undefined) && (missing9 = "sizeMillimetres"))) || ((data129.tool === undefined) && (missing9 = "tool"))) || ((data129.mix === undefined) && (missing9 = "mix"))) || ((data129.minutes === undefined) && (missing9 = "minutes"))) || ((data129.coverageBefore === undefined) && (missing9 = "coverageBefore"))) || ((data129.coverageAfter === undefined) && (missing9 = "coverageAfter"))) || ((data129.half === undefined) && (missing9 = "half"))) || ((data129.isGood === undefined) && (missing9 = "isGood"))) || ((data129.note === undefined) && (missing9 = "note"))) || ((data129.madeAtMs === undefined) && (missing9 = "madeAtMs"))) || ((data129.id === undefined) && (missing9 = "id"))) || ((data129.revision === undefined) && (missing9 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/required",keyword:"required",params:{missingProperty: missing9}}];
 return false;
 }
 else {
-const _errs334 = errors;
-for(const key9 in data128){
+const _errs340 = errors;
+for(const key9 in data129){
 if(!(func1.call(schema79.properties, key9))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
 }
 }
-if(_errs334 === errors){
-if(data128.name !== undefined){
-let data129 = data128.name;
-const _errs335 = errors;
-if(errors === _errs335){
-if(typeof data129 === "string"){
-if(data129.length > 200){
+if(_errs340 === errors){
+if(data129.name !== undefined){
+let data130 = data129.name;
+const _errs341 = errors;
+if(errors === _errs341){
+if(typeof data130 === "string"){
+if(data130.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data129.length < 1){
+if(data130.length < 1){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data129)){
+if(!pattern4.test(data130)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -16686,40 +16761,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name"
 return false;
 }
 }
-var valid57 = _errs335 === errors;
+var valid58 = _errs341 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.techniqueId !== undefined){
-let data130 = data128.techniqueId;
-const _errs337 = errors;
-if(typeof data130 !== "string"){
+if(valid58){
+if(data129.techniqueId !== undefined){
+let data131 = data129.techniqueId;
+const _errs343 = errors;
+if(typeof data131 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((((((((((((((((((((((data130 === "chipsTaken") || (data130 === "washWiped")) || (data130 === "washLeft")) || (data130 === "washSprayed")) || (data130 === "washCorners")) || (data130 === "oilWash")) || (data130 === "pinWash")) || (data130 === "streaks")) || (data130 === "rustUp")) || (data130 === "verdigris")) || (data130 === "spongeStipple")) || (data130 === "grime")) || (data130 === "rustRunOff")) || (data130 === "chipsBrush")) || (data130 === "chipsSponge")) || (data130 === "scratches")) || (data130 === "dryBrush")) || (data130 === "splatter")) || (data130 === "chipsStick")) || (data130 === "soot")) || (data130 === "polishEdges")) || (data130 === "graphiteEdges")) || (data130 === "wetGloss")) || (data130 === "dust"))){
+if(!((((((((((((((((((((((((data131 === "chipsTaken") || (data131 === "washWiped")) || (data131 === "washLeft")) || (data131 === "washSprayed")) || (data131 === "washCorners")) || (data131 === "oilWash")) || (data131 === "pinWash")) || (data131 === "streaks")) || (data131 === "rustUp")) || (data131 === "verdigris")) || (data131 === "spongeStipple")) || (data131 === "grime")) || (data131 === "rustRunOff")) || (data131 === "chipsBrush")) || (data131 === "chipsSponge")) || (data131 === "scratches")) || (data131 === "dryBrush")) || (data131 === "splatter")) || (data131 === "chipsStick")) || (data131 === "soot")) || (data131 === "polishEdges")) || (data131 === "graphiteEdges")) || (data131 === "wetGloss")) || (data131 === "dust"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema79.properties.techniqueId.enum}}];
 return false;
 }
-var valid57 = _errs337 === errors;
+var valid58 = _errs343 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.triedOn !== undefined){
-let data131 = data128.triedOn;
-const _errs339 = errors;
-if(errors === _errs339){
-if(typeof data131 === "string"){
-if(data131.length > 200){
+if(valid58){
+if(data129.triedOn !== undefined){
+let data132 = data129.triedOn;
+const _errs345 = errors;
+if(errors === _errs345){
+if(typeof data132 === "string"){
+if(data132.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data131)){
+if(!pattern4.test(data132)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -16730,40 +16805,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tried
 return false;
 }
 }
-var valid57 = _errs339 === errors;
+var valid58 = _errs345 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.baseLab !== undefined){
-let data132 = data128.baseLab;
-const _errs341 = errors;
-if(errors === _errs341){
-if(Array.isArray(data132)){
-if(data132.length > 3){
+if(valid58){
+if(data129.baseLab !== undefined){
+let data133 = data129.baseLab;
+const _errs347 = errors;
+if(errors === _errs347){
+if(Array.isArray(data133)){
+if(data133.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data132.length < 3){
+if(data133.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid58 = true;
-const len22 = data132.length;
+var valid59 = true;
+const len22 = data133.length;
 for(let i22=0; i22<len22; i22++){
-let data133 = data132[i22];
-const _errs343 = errors;
-if(errors === _errs343){
-if((typeof data133 == "number") && (isFinite(data133))){
-if(data133 > 200 || isNaN(data133)){
+let data134 = data133[i22];
+const _errs349 = errors;
+if(errors === _errs349){
+if((typeof data134 == "number") && (isFinite(data134))){
+if(data134 > 200 || isNaN(data134)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data133 < -200 || isNaN(data133)){
+if(data134 < -200 || isNaN(data134)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -16774,8 +16849,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseL
 return false;
 }
 }
-var valid58 = _errs343 === errors;
-if(!valid58){
+var valid59 = _errs349 === errors;
+if(!valid59){
 break;
 }
 }
@@ -16787,40 +16862,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseL
 return false;
 }
 }
-var valid57 = _errs341 === errors;
+var valid58 = _errs347 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.depositLab !== undefined){
-let data134 = data128.depositLab;
-const _errs345 = errors;
-if(errors === _errs345){
-if(Array.isArray(data134)){
-if(data134.length > 3){
+if(valid58){
+if(data129.depositLab !== undefined){
+let data135 = data129.depositLab;
+const _errs351 = errors;
+if(errors === _errs351){
+if(Array.isArray(data135)){
+if(data135.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data134.length < 3){
+if(data135.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid59 = true;
-const len23 = data134.length;
+var valid60 = true;
+const len23 = data135.length;
 for(let i23=0; i23<len23; i23++){
-let data135 = data134[i23];
-const _errs347 = errors;
-if(errors === _errs347){
-if((typeof data135 == "number") && (isFinite(data135))){
-if(data135 > 200 || isNaN(data135)){
+let data136 = data135[i23];
+const _errs353 = errors;
+if(errors === _errs353){
+if((typeof data136 == "number") && (isFinite(data136))){
+if(data136 > 200 || isNaN(data136)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data135 < -200 || isNaN(data135)){
+if(data136 < -200 || isNaN(data136)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -16831,8 +16906,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depos
 return false;
 }
 }
-var valid59 = _errs347 === errors;
-if(!valid59){
+var valid60 = _errs353 === errors;
+if(!valid60){
 break;
 }
 }
@@ -16844,97 +16919,97 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depos
 return false;
 }
 }
-var valid57 = _errs345 === errors;
+var valid58 = _errs351 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.productId !== undefined){
-let data136 = data128.productId;
-const _errs349 = errors;
-const _errs350 = errors;
-let valid60 = false;
-const _errs351 = errors;
-if(errors === _errs351){
-if(typeof data136 === "string"){
-if(!pattern9.test(data136)){
-const err81 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(valid58){
+if(data129.productId !== undefined){
+let data137 = data129.productId;
+const _errs355 = errors;
+const _errs356 = errors;
+let valid61 = false;
+const _errs357 = errors;
+if(errors === _errs357){
+if(typeof data137 === "string"){
+if(!pattern9.test(data137)){
+const err85 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err81];
+vErrors = [err85];
 }
 else {
-vErrors.push(err81);
+vErrors.push(err85);
 }
 errors++;
 }
 }
 else {
-const err82 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err86 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err82];
+vErrors = [err86];
 }
 else {
-vErrors.push(err82);
+vErrors.push(err86);
 }
 errors++;
 }
 }
-var _valid17 = _errs351 === errors;
-valid60 = valid60 || _valid17;
-const _errs353 = errors;
-if(data136 !== null){
-const err83 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid18 = _errs357 === errors;
+valid61 = valid61 || _valid18;
+const _errs359 = errors;
+if(data137 !== null){
+const err87 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err83];
+vErrors = [err87];
 }
 else {
-vErrors.push(err83);
+vErrors.push(err87);
 }
 errors++;
 }
-var _valid17 = _errs353 === errors;
-valid60 = valid60 || _valid17;
-if(!valid60){
-const err84 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
+var _valid18 = _errs359 === errors;
+valid61 = valid61 || _valid18;
+if(!valid61){
+const err88 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err84];
+vErrors = [err88];
 }
 else {
-vErrors.push(err84);
+vErrors.push(err88);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs350;
+errors = _errs356;
 if(vErrors !== null){
-if(_errs350){
-vErrors.length = _errs350;
+if(_errs356){
+vErrors.length = _errs356;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid57 = _errs349 === errors;
+var valid58 = _errs355 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.amount !== undefined){
-let data137 = data128.amount;
-const _errs355 = errors;
-if(errors === _errs355){
-if((typeof data137 == "number") && (isFinite(data137))){
-if(data137 > 1 || isNaN(data137)){
+if(valid58){
+if(data129.amount !== undefined){
+let data138 = data129.amount;
+const _errs361 = errors;
+if(errors === _errs361){
+if((typeof data138 == "number") && (isFinite(data138))){
+if(data138 > 1 || isNaN(data138)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data137 < 0 || isNaN(data137)){
+if(data138 < 0 || isNaN(data138)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -16945,23 +17020,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amoun
 return false;
 }
 }
-var valid57 = _errs355 === errors;
+var valid58 = _errs361 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.wiped !== undefined){
-let data138 = data128.wiped;
-const _errs357 = errors;
-if(errors === _errs357){
-if((typeof data138 == "number") && (isFinite(data138))){
-if(data138 > 1 || isNaN(data138)){
+if(valid58){
+if(data129.wiped !== undefined){
+let data139 = data129.wiped;
+const _errs363 = errors;
+if(errors === _errs363){
+if((typeof data139 == "number") && (isFinite(data139))){
+if(data139 > 1 || isNaN(data139)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data138 < 0 || isNaN(data138)){
+if(data139 < 0 || isNaN(data139)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -16972,23 +17047,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped
 return false;
 }
 }
-var valid57 = _errs357 === errors;
+var valid58 = _errs363 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.sizeMillimetres !== undefined){
-let data139 = data128.sizeMillimetres;
-const _errs359 = errors;
-if(errors === _errs359){
-if((typeof data139 == "number") && (isFinite(data139))){
-if(data139 > 200 || isNaN(data139)){
+if(valid58){
+if(data129.sizeMillimetres !== undefined){
+let data140 = data129.sizeMillimetres;
+const _errs365 = errors;
+if(errors === _errs365){
+if((typeof data140 == "number") && (isFinite(data140))){
+if(data140 > 200 || isNaN(data140)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data139 < 0.05 || isNaN(data139)){
+if(data140 < 0.05 || isNaN(data140)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
 return false;
 }
@@ -16999,23 +17074,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeM
 return false;
 }
 }
-var valid57 = _errs359 === errors;
+var valid58 = _errs365 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.tool !== undefined){
-let data140 = data128.tool;
-const _errs361 = errors;
-if(errors === _errs361){
-if(typeof data140 === "string"){
-if(data140.length > 200){
+if(valid58){
+if(data129.tool !== undefined){
+let data141 = data129.tool;
+const _errs367 = errors;
+if(errors === _errs367){
+if(typeof data141 === "string"){
+if(data141.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data140)){
+if(!pattern4.test(data141)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -17026,23 +17101,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool"
 return false;
 }
 }
-var valid57 = _errs361 === errors;
+var valid58 = _errs367 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.mix !== undefined){
-let data141 = data128.mix;
-const _errs363 = errors;
-if(errors === _errs363){
-if(typeof data141 === "string"){
-if(data141.length > 200){
+if(valid58){
+if(data129.mix !== undefined){
+let data142 = data129.mix;
+const _errs369 = errors;
+if(errors === _errs369){
+if(typeof data142 === "string"){
+if(data142.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data141)){
+if(!pattern4.test(data142)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -17053,71 +17128,22 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",
 return false;
 }
 }
-var valid57 = _errs363 === errors;
+var valid58 = _errs369 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.minutes !== undefined){
-let data142 = data128.minutes;
-const _errs365 = errors;
-const _errs366 = errors;
-let valid61 = false;
-const _errs367 = errors;
-if(errors === _errs367){
-if((typeof data142 == "number") && (isFinite(data142))){
-if(data142 > 10000 || isNaN(data142)){
-const err85 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err85];
-}
-else {
-vErrors.push(err85);
-}
-errors++;
-}
-else {
-if(data142 < 0 || isNaN(data142)){
-const err86 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err86];
-}
-else {
-vErrors.push(err86);
-}
-errors++;
-}
-}
-}
-else {
-const err87 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err87];
-}
-else {
-vErrors.push(err87);
-}
-errors++;
-}
-}
-var _valid18 = _errs367 === errors;
-valid61 = valid61 || _valid18;
-const _errs369 = errors;
-if(data142 !== null){
-const err88 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err88];
-}
-else {
-vErrors.push(err88);
-}
-errors++;
-}
-var _valid18 = _errs369 === errors;
-valid61 = valid61 || _valid18;
-if(!valid61){
-const err89 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
+if(valid58){
+if(data129.minutes !== undefined){
+let data143 = data129.minutes;
+const _errs371 = errors;
+const _errs372 = errors;
+let valid62 = false;
+const _errs373 = errors;
+if(errors === _errs373){
+if((typeof data143 == "number") && (isFinite(data143))){
+if(data143 > 10000 || isNaN(data143)){
+const err89 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err89];
 }
@@ -17125,36 +17151,10 @@ else {
 vErrors.push(err89);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
 else {
-errors = _errs366;
-if(vErrors !== null){
-if(_errs366){
-vErrors.length = _errs366;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid57 = _errs365 === errors;
-}
-else {
-var valid57 = true;
-}
-if(valid57){
-if(data128.coverageBefore !== undefined){
-let data143 = data128.coverageBefore;
-const _errs371 = errors;
-const _errs372 = errors;
-let valid62 = false;
-const _errs373 = errors;
-if(errors === _errs373){
-if((typeof data143 == "number") && (isFinite(data143))){
-if(data143 > 1 || isNaN(data143)){
-const err90 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(data143 < 0 || isNaN(data143)){
+const err90 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err90];
 }
@@ -17163,9 +17163,10 @@ vErrors.push(err90);
 }
 errors++;
 }
+}
+}
 else {
-if(data143 < 0 || isNaN(data143)){
-const err91 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err91 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err91];
 }
@@ -17175,9 +17176,11 @@ vErrors.push(err91);
 errors++;
 }
 }
-}
-else {
-const err92 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid19 = _errs373 === errors;
+valid62 = valid62 || _valid19;
+const _errs375 = errors;
+if(data143 !== null){
+const err92 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err92];
 }
@@ -17186,29 +17189,15 @@ vErrors.push(err92);
 }
 errors++;
 }
-}
-var _valid19 = _errs373 === errors;
+var _valid19 = _errs375 === errors;
 valid62 = valid62 || _valid19;
-const _errs375 = errors;
-if(data143 !== null){
-const err93 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid62){
+const err93 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err93];
 }
 else {
 vErrors.push(err93);
-}
-errors++;
-}
-var _valid19 = _errs375 === errors;
-valid62 = valid62 || _valid19;
-if(!valid62){
-const err94 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err94];
-}
-else {
-vErrors.push(err94);
 }
 errors++;
 validate20.errors = vErrors;
@@ -17225,14 +17214,14 @@ vErrors = null;
 }
 }
 }
-var valid57 = _errs371 === errors;
+var valid58 = _errs371 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.coverageAfter !== undefined){
-let data144 = data128.coverageAfter;
+if(valid58){
+if(data129.coverageBefore !== undefined){
+let data144 = data129.coverageBefore;
 const _errs377 = errors;
 const _errs378 = errors;
 let valid63 = false;
@@ -17240,7 +17229,18 @@ const _errs379 = errors;
 if(errors === _errs379){
 if((typeof data144 == "number") && (isFinite(data144))){
 if(data144 > 1 || isNaN(data144)){
-const err95 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err94 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err94];
+}
+else {
+vErrors.push(err94);
+}
+errors++;
+}
+else {
+if(data144 < 0 || isNaN(data144)){
+const err95 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err95];
 }
@@ -17249,9 +17249,10 @@ vErrors.push(err95);
 }
 errors++;
 }
+}
+}
 else {
-if(data144 < 0 || isNaN(data144)){
-const err96 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err96 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err96];
 }
@@ -17261,9 +17262,11 @@ vErrors.push(err96);
 errors++;
 }
 }
-}
-else {
-const err97 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid20 = _errs379 === errors;
+valid63 = valid63 || _valid20;
+const _errs381 = errors;
+if(data144 !== null){
+const err97 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err97];
 }
@@ -17272,29 +17275,15 @@ vErrors.push(err97);
 }
 errors++;
 }
-}
-var _valid20 = _errs379 === errors;
+var _valid20 = _errs381 === errors;
 valid63 = valid63 || _valid20;
-const _errs381 = errors;
-if(data144 !== null){
-const err98 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid63){
+const err98 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err98];
 }
 else {
 vErrors.push(err98);
-}
-errors++;
-}
-var _valid20 = _errs381 === errors;
-valid63 = valid63 || _valid20;
-if(!valid63){
-const err99 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err99];
-}
-else {
-vErrors.push(err99);
 }
 errors++;
 validate20.errors = vErrors;
@@ -17311,14 +17300,14 @@ vErrors = null;
 }
 }
 }
-var valid57 = _errs377 === errors;
+var valid58 = _errs377 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.half !== undefined){
-let data145 = data128.half;
+if(valid58){
+if(data129.coverageAfter !== undefined){
+let data145 = data129.coverageAfter;
 const _errs383 = errors;
 const _errs384 = errors;
 let valid64 = false;
@@ -17326,7 +17315,18 @@ const _errs385 = errors;
 if(errors === _errs385){
 if((typeof data145 == "number") && (isFinite(data145))){
 if(data145 > 1 || isNaN(data145)){
-const err100 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err99 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err99];
+}
+else {
+vErrors.push(err99);
+}
+errors++;
+}
+else {
+if(data145 < 0 || isNaN(data145)){
+const err100 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err100];
 }
@@ -17335,9 +17335,10 @@ vErrors.push(err100);
 }
 errors++;
 }
+}
+}
 else {
-if(data145 < 0 || isNaN(data145)){
-const err101 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err101 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err101];
 }
@@ -17347,9 +17348,11 @@ vErrors.push(err101);
 errors++;
 }
 }
-}
-else {
-const err102 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid21 = _errs385 === errors;
+valid64 = valid64 || _valid21;
+const _errs387 = errors;
+if(data145 !== null){
+const err102 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err102];
 }
@@ -17358,29 +17361,15 @@ vErrors.push(err102);
 }
 errors++;
 }
-}
-var _valid21 = _errs385 === errors;
+var _valid21 = _errs387 === errors;
 valid64 = valid64 || _valid21;
-const _errs387 = errors;
-if(data145 !== null){
-const err103 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid64){
+const err103 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err103];
 }
 else {
 vErrors.push(err103);
-}
-errors++;
-}
-var _valid21 = _errs387 === errors;
-valid64 = valid64 || _valid21;
-if(!valid64){
-const err104 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err104];
-}
-else {
-vErrors.push(err104);
 }
 errors++;
 validate20.errors = vErrors;
@@ -17397,20 +17386,33 @@ vErrors = null;
 }
 }
 }
-var valid57 = _errs383 === errors;
+var valid58 = _errs383 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.isGood !== undefined){
-let data146 = data128.isGood;
+if(valid58){
+if(data129.half !== undefined){
+let data146 = data129.half;
 const _errs389 = errors;
 const _errs390 = errors;
 let valid65 = false;
 const _errs391 = errors;
-if(typeof data146 !== "boolean"){
-const err105 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(errors === _errs391){
+if((typeof data146 == "number") && (isFinite(data146))){
+if(data146 > 1 || isNaN(data146)){
+const err104 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err104];
+}
+else {
+vErrors.push(err104);
+}
+errors++;
+}
+else {
+if(data146 < 0 || isNaN(data146)){
+const err105 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err105];
 }
@@ -17419,11 +17421,10 @@ vErrors.push(err105);
 }
 errors++;
 }
-var _valid22 = _errs391 === errors;
-valid65 = valid65 || _valid22;
-const _errs393 = errors;
-if(data146 !== null){
-const err106 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+}
+}
+else {
+const err106 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err106];
 }
@@ -17432,15 +17433,29 @@ vErrors.push(err106);
 }
 errors++;
 }
-var _valid22 = _errs393 === errors;
+}
+var _valid22 = _errs391 === errors;
 valid65 = valid65 || _valid22;
-if(!valid65){
-const err107 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+const _errs393 = errors;
+if(data146 !== null){
+const err107 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err107];
 }
 else {
 vErrors.push(err107);
+}
+errors++;
+}
+var _valid22 = _errs393 === errors;
+valid65 = valid65 || _valid22;
+if(!valid65){
+const err108 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err108];
+}
+else {
+vErrors.push(err108);
 }
 errors++;
 validate20.errors = vErrors;
@@ -17457,18 +17472,78 @@ vErrors = null;
 }
 }
 }
-var valid57 = _errs389 === errors;
+var valid58 = _errs389 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.note !== undefined){
-let data147 = data128.note;
+if(valid58){
+if(data129.isGood !== undefined){
+let data147 = data129.isGood;
 const _errs395 = errors;
-if(errors === _errs395){
-if(typeof data147 === "string"){
-if(data147.length > 4000){
+const _errs396 = errors;
+let valid66 = false;
+const _errs397 = errors;
+if(typeof data147 !== "boolean"){
+const err109 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err109];
+}
+else {
+vErrors.push(err109);
+}
+errors++;
+}
+var _valid23 = _errs397 === errors;
+valid66 = valid66 || _valid23;
+const _errs399 = errors;
+if(data147 !== null){
+const err110 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err110];
+}
+else {
+vErrors.push(err110);
+}
+errors++;
+}
+var _valid23 = _errs399 === errors;
+valid66 = valid66 || _valid23;
+if(!valid66){
+const err111 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err111];
+}
+else {
+vErrors.push(err111);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs396;
+if(vErrors !== null){
+if(_errs396){
+vErrors.length = _errs396;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid58 = _errs395 === errors;
+}
+else {
+var valid58 = true;
+}
+if(valid58){
+if(data129.note !== undefined){
+let data148 = data129.note;
+const _errs401 = errors;
+if(errors === _errs401){
+if(typeof data148 === "string"){
+if(data148.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -17478,45 +17553,45 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note"
 return false;
 }
 }
-var valid57 = _errs395 === errors;
+var valid58 = _errs401 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.madeAtMs !== undefined){
-let data148 = data128.madeAtMs;
-const _errs397 = errors;
-if(!(((typeof data148 == "number") && (!(data148 % 1) && !isNaN(data148))) && (isFinite(data148)))){
+if(valid58){
+if(data129.madeAtMs !== undefined){
+let data149 = data129.madeAtMs;
+const _errs403 = errors;
+if(!(((typeof data149 == "number") && (!(data149 % 1) && !isNaN(data149))) && (isFinite(data149)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs397){
-if((typeof data148 == "number") && (isFinite(data148))){
-if(data148 > 4102444800000 || isNaN(data148)){
+if(errors === _errs403){
+if((typeof data149 == "number") && (isFinite(data149))){
+if(data149 > 4102444800000 || isNaN(data149)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data148 < 946684800000 || isNaN(data148)){
+if(data149 < 946684800000 || isNaN(data149)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid57 = _errs397 === errors;
+var valid58 = _errs403 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.id !== undefined){
-let data149 = data128.id;
-const _errs399 = errors;
-if(errors === _errs399){
-if(typeof data149 === "string"){
-if(!pattern9.test(data149)){
+if(valid58){
+if(data129.id !== undefined){
+let data150 = data129.id;
+const _errs405 = errors;
+if(errors === _errs405){
+if(typeof data150 === "string"){
+if(!pattern9.test(data150)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -17526,31 +17601,31 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",s
 return false;
 }
 }
-var valid57 = _errs399 === errors;
+var valid58 = _errs405 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data128.revision !== undefined){
-let data150 = data128.revision;
-const _errs401 = errors;
-if(!(((typeof data150 == "number") && (!(data150 % 1) && !isNaN(data150))) && (isFinite(data150)))){
+if(valid58){
+if(data129.revision !== undefined){
+let data151 = data129.revision;
+const _errs407 = errors;
+if(!(((typeof data151 == "number") && (!(data151 % 1) && !isNaN(data151))) && (isFinite(data151)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs401){
-if((typeof data150 == "number") && (isFinite(data150))){
-if(data150 < 0 || isNaN(data150)){
+if(errors === _errs407){
+if((typeof data151 == "number") && (isFinite(data151))){
+if(data151 < 0 || isNaN(data151)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid57 = _errs401 === errors;
+var valid58 = _errs407 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
 }
 }
@@ -17579,8 +17654,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaP
 return false;
 }
 }
-var valid55 = _errs331 === errors;
-if(!valid55){
+var valid56 = _errs337 === errors;
+if(!valid56){
 break;
 }
 }
@@ -17590,27 +17665,27 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards",schemaPath:"#/
 return false;
 }
 }
-var valid0 = _errs329 === errors;
+var valid0 = _errs335 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.ownRoutes !== undefined){
-let data151 = data.ownRoutes;
-const _errs403 = errors;
-if(errors === _errs403){
-if(Array.isArray(data151)){
-var valid66 = true;
-const len24 = data151.length;
+let data152 = data.ownRoutes;
+const _errs409 = errors;
+if(errors === _errs409){
+if(Array.isArray(data152)){
+var valid67 = true;
+const len24 = data152.length;
 for(let i24=0; i24<len24; i24++){
-const _errs405 = errors;
-if(!(validate53(data151[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data151,parentDataProperty:i24,rootData,dynamicAnchors}))){
+const _errs411 = errors;
+if(!(validate53(data152[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data152,parentDataProperty:i24,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
 errors = vErrors.length;
 }
-var valid66 = _errs405 === errors;
-if(!valid66){
+var valid67 = _errs411 === errors;
+if(!valid67){
 break;
 }
 }
@@ -17620,78 +17695,78 @@ validate20.errors = [{instancePath:instancePath+"/ownRoutes",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs403 === errors;
+var valid0 = _errs409 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.climateReadings !== undefined){
-let data153 = data.climateReadings;
-const _errs406 = errors;
-if(errors === _errs406){
-if(Array.isArray(data153)){
-var valid67 = true;
-const len25 = data153.length;
+let data154 = data.climateReadings;
+const _errs412 = errors;
+if(errors === _errs412){
+if(Array.isArray(data154)){
+var valid68 = true;
+const len25 = data154.length;
 for(let i25=0; i25<len25; i25++){
-let data154 = data153[i25];
-const _errs408 = errors;
-const _errs409 = errors;
-if(errors === _errs409){
-if(data154 && typeof data154 == "object" && !Array.isArray(data154)){
+let data155 = data154[i25];
+const _errs414 = errors;
+const _errs415 = errors;
+if(errors === _errs415){
+if(data155 && typeof data155 == "object" && !Array.isArray(data155)){
 let missing10;
-if(((((((((data154.atMs === undefined) && (missing10 = "atMs")) || ((data154.temperatureCelsius === undefined) && (missing10 = "temperatureCelsius"))) || ((data154.relativeHumidityPercent === undefined) && (missing10 = "relativeHumidityPercent"))) || ((data154.windMetresPerSecond === undefined) && (missing10 = "windMetresPerSecond"))) || ((data154.kind === undefined) && (missing10 = "kind"))) || ((data154.source === undefined) && (missing10 = "source"))) || ((data154.id === undefined) && (missing10 = "id"))) || ((data154.revision === undefined) && (missing10 = "revision"))){
+if(((((((((data155.atMs === undefined) && (missing10 = "atMs")) || ((data155.temperatureCelsius === undefined) && (missing10 = "temperatureCelsius"))) || ((data155.relativeHumidityPercent === undefined) && (missing10 = "relativeHumidityPercent"))) || ((data155.windMetresPerSecond === undefined) && (missing10 = "windMetresPerSecond"))) || ((data155.kind === undefined) && (missing10 = "kind"))) || ((data155.source === undefined) && (missing10 = "source"))) || ((data155.id === undefined) && (missing10 = "id"))) || ((data155.revision === undefined) && (missing10 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing10}}];
 return false;
 }
 else {
-const _errs411 = errors;
-for(const key10 in data154){
+const _errs417 = errors;
+for(const key10 in data155){
 if(!((((((((key10 === "atMs") || (key10 === "temperatureCelsius")) || (key10 === "relativeHumidityPercent")) || (key10 === "windMetresPerSecond")) || (key10 === "kind")) || (key10 === "source")) || (key10 === "id")) || (key10 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
 return false;
 break;
 }
 }
-if(_errs411 === errors){
-if(data154.atMs !== undefined){
-let data155 = data154.atMs;
-const _errs412 = errors;
-if(!(((typeof data155 == "number") && (!(data155 % 1) && !isNaN(data155))) && (isFinite(data155)))){
+if(_errs417 === errors){
+if(data155.atMs !== undefined){
+let data156 = data155.atMs;
+const _errs418 = errors;
+if(!(((typeof data156 == "number") && (!(data156 % 1) && !isNaN(data156))) && (isFinite(data156)))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs412){
-if((typeof data155 == "number") && (isFinite(data155))){
-if(data155 > 4102444800000 || isNaN(data155)){
+if(errors === _errs418){
+if((typeof data156 == "number") && (isFinite(data156))){
+if(data156 > 4102444800000 || isNaN(data156)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data155 < 946684800000 || isNaN(data155)){
+if(data156 < 946684800000 || isNaN(data156)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid69 = _errs412 === errors;
+var valid70 = _errs418 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
-if(valid69){
-if(data154.temperatureCelsius !== undefined){
-let data156 = data154.temperatureCelsius;
-const _errs414 = errors;
-if(errors === _errs414){
-if((typeof data156 == "number") && (isFinite(data156))){
-if(data156 > 70 || isNaN(data156)){
+if(valid70){
+if(data155.temperatureCelsius !== undefined){
+let data157 = data155.temperatureCelsius;
+const _errs420 = errors;
+if(errors === _errs420){
+if((typeof data157 == "number") && (isFinite(data157))){
+if(data157 > 70 || isNaN(data157)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
 return false;
 }
 else {
-if(data156 < -50 || isNaN(data156)){
+if(data157 < -50 || isNaN(data157)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
 return false;
 }
@@ -17702,23 +17777,23 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temp
 return false;
 }
 }
-var valid69 = _errs414 === errors;
+var valid70 = _errs420 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
-if(valid69){
-if(data154.relativeHumidityPercent !== undefined){
-let data157 = data154.relativeHumidityPercent;
-const _errs416 = errors;
-if(errors === _errs416){
-if((typeof data157 == "number") && (isFinite(data157))){
-if(data157 > 100 || isNaN(data157)){
+if(valid70){
+if(data155.relativeHumidityPercent !== undefined){
+let data158 = data155.relativeHumidityPercent;
+const _errs422 = errors;
+if(errors === _errs422){
+if((typeof data158 == "number") && (isFinite(data158))){
+if(data158 > 100 || isNaN(data158)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
 return false;
 }
 else {
-if(data157 < 0.1 || isNaN(data157)){
+if(data158 < 0.1 || isNaN(data158)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -17729,71 +17804,22 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/rela
 return false;
 }
 }
-var valid69 = _errs416 === errors;
+var valid70 = _errs422 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
-if(valid69){
-if(data154.windMetresPerSecond !== undefined){
-let data158 = data154.windMetresPerSecond;
-const _errs418 = errors;
-const _errs419 = errors;
-let valid70 = false;
-const _errs420 = errors;
-if(errors === _errs420){
-if((typeof data158 == "number") && (isFinite(data158))){
-if(data158 > 60 || isNaN(data158)){
-const err108 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
-if(vErrors === null){
-vErrors = [err108];
-}
-else {
-vErrors.push(err108);
-}
-errors++;
-}
-else {
-if(data158 < 0 || isNaN(data158)){
-const err109 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err109];
-}
-else {
-vErrors.push(err109);
-}
-errors++;
-}
-}
-}
-else {
-const err110 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err110];
-}
-else {
-vErrors.push(err110);
-}
-errors++;
-}
-}
-var _valid23 = _errs420 === errors;
-valid70 = valid70 || _valid23;
-const _errs422 = errors;
-if(data158 !== null){
-const err111 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err111];
-}
-else {
-vErrors.push(err111);
-}
-errors++;
-}
-var _valid23 = _errs422 === errors;
-valid70 = valid70 || _valid23;
-if(!valid70){
-const err112 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+if(valid70){
+if(data155.windMetresPerSecond !== undefined){
+let data159 = data155.windMetresPerSecond;
+const _errs424 = errors;
+const _errs425 = errors;
+let valid71 = false;
+const _errs426 = errors;
+if(errors === _errs426){
+if((typeof data159 == "number") && (isFinite(data159))){
+if(data159 > 60 || isNaN(data159)){
+const err112 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
 if(vErrors === null){
 vErrors = [err112];
 }
@@ -17801,54 +17827,103 @@ else {
 vErrors.push(err112);
 }
 errors++;
+}
+else {
+if(data159 < 0 || isNaN(data159)){
+const err113 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err113];
+}
+else {
+vErrors.push(err113);
+}
+errors++;
+}
+}
+}
+else {
+const err114 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err114];
+}
+else {
+vErrors.push(err114);
+}
+errors++;
+}
+}
+var _valid24 = _errs426 === errors;
+valid71 = valid71 || _valid24;
+const _errs428 = errors;
+if(data159 !== null){
+const err115 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err115];
+}
+else {
+vErrors.push(err115);
+}
+errors++;
+}
+var _valid24 = _errs428 === errors;
+valid71 = valid71 || _valid24;
+if(!valid71){
+const err116 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err116];
+}
+else {
+vErrors.push(err116);
+}
+errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs419;
+errors = _errs425;
 if(vErrors !== null){
-if(_errs419){
-vErrors.length = _errs419;
+if(_errs425){
+vErrors.length = _errs425;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid69 = _errs418 === errors;
+var valid70 = _errs424 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
-if(valid69){
-if(data154.kind !== undefined){
-let data159 = data154.kind;
-const _errs424 = errors;
-if(typeof data159 !== "string"){
+if(valid70){
+if(data155.kind !== undefined){
+let data160 = data155.kind;
+const _errs430 = errors;
+if(typeof data160 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data159 === "measured") || (data159 === "forecast"))){
+if(!((data160 === "measured") || (data160 === "forecast"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema83.properties.kind.enum}}];
 return false;
 }
-var valid69 = _errs424 === errors;
+var valid70 = _errs430 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
-if(valid69){
-if(data154.source !== undefined){
-let data160 = data154.source;
-const _errs426 = errors;
-if(errors === _errs426){
-if(typeof data160 === "string"){
-if(data160.length > 100){
+if(valid70){
+if(data155.source !== undefined){
+let data161 = data155.source;
+const _errs432 = errors;
+if(errors === _errs432){
+if(typeof data161 === "string"){
+if(data161.length > 100){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
 return false;
 }
 else {
-if(!pattern4.test(data160)){
+if(!pattern4.test(data161)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -17859,18 +17934,18 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/sour
 return false;
 }
 }
-var valid69 = _errs426 === errors;
+var valid70 = _errs432 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
-if(valid69){
-if(data154.id !== undefined){
-let data161 = data154.id;
-const _errs428 = errors;
-if(errors === _errs428){
-if(typeof data161 === "string"){
-if(!pattern9.test(data161)){
+if(valid70){
+if(data155.id !== undefined){
+let data162 = data155.id;
+const _errs434 = errors;
+if(errors === _errs434){
+if(typeof data162 === "string"){
+if(!pattern9.test(data162)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -17880,31 +17955,31 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/id",
 return false;
 }
 }
-var valid69 = _errs428 === errors;
+var valid70 = _errs434 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
-if(valid69){
-if(data154.revision !== undefined){
-let data162 = data154.revision;
-const _errs430 = errors;
-if(!(((typeof data162 == "number") && (!(data162 % 1) && !isNaN(data162))) && (isFinite(data162)))){
+if(valid70){
+if(data155.revision !== undefined){
+let data163 = data155.revision;
+const _errs436 = errors;
+if(!(((typeof data163 == "number") && (!(data163 % 1) && !isNaN(data163))) && (isFinite(data163)))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs430){
-if((typeof data162 == "number") && (isFinite(data162))){
-if(data162 < 0 || isNaN(data162)){
+if(errors === _errs436){
+if((typeof data163 == "number") && (isFinite(data163))){
+if(data163 < 0 || isNaN(data163)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid69 = _errs430 === errors;
+var valid70 = _errs436 === errors;
 }
 else {
-var valid69 = true;
+var valid70 = true;
 }
 }
 }
@@ -17921,8 +17996,8 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schema
 return false;
 }
 }
-var valid67 = _errs408 === errors;
-if(!valid67){
+var valid68 = _errs414 === errors;
+if(!valid68){
 break;
 }
 }
@@ -17932,7 +18007,7 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs406 === errors;
+var valid0 = _errs412 === errors;
 }
 else {
 var valid0 = true;

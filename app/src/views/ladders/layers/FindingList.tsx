@@ -44,10 +44,9 @@ export function FindingList({
       if (!under || !product) return;
       const planned = plan?.kind === 'planned' ? plan.rungs.find((time) => time.rungId === under.id)?.endMs : undefined;
       const endMs = under.doneAtMs ?? planned ?? clock.now();
-      const notBeforeMs = hardAtMs(product, endMs);
       // A rung locked to a time before that would stay there.
-      const lockedAtMs = step.lockedAtMs !== null && step.lockedAtMs < notBeforeMs ? null : step.lockedAtMs;
-      void edit(`Wait until ${under.name} is hard`, (change) => change.patch('rungs', step.id, { notBeforeMs, lockedAtMs }, step));
+      const lockedAtMs = step.lockedAtMs !== null && step.lockedAtMs < hardAtMs(product, endMs) ? null : step.lockedAtMs;
+      void edit(`Wait until ${under.name} is hard`, (change) => change.patch('rungs', step.id, { hardRungId: under.id, lockedAtMs }, step));
       return;
     }
     const isCard = remedy.kind === 'card';
