@@ -86,7 +86,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
     id: 'masks-lantern',
     revision: 0,
     partId: 'lantern-tank',
-    pictureId: null,
+    pictureId: 'picture-hall',
     regions: [
       {
         id: 'brass',
@@ -97,7 +97,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
         coats: 2,
         isBase: true,
         chipsShowId: null,
-        spot: null,
+        spot: { x: 0.44, y: 0.785 },
       },
       {
         id: 'band',
@@ -108,7 +108,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
         coats: 2,
         isBase: false,
         chipsShowId: 'brass',
-        spot: null,
+        spot: { x: 0.547, y: 0.715 },
       },
       {
         id: 'foot',
@@ -119,7 +119,7 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
         coats: 2,
         isBase: false,
         chipsShowId: null,
-        spot: null,
+        spot: { x: 0.5, y: 0.872 },
       },
     ],
     borders: [

@@ -57,7 +57,12 @@ const BRASS: ProductsByRole = {
 const SURFACES: Readonly<Record<string, Partial<Part>>> = {
   'telegraph-case': { ridgeMicrometres: 189, printHours: 31 },
   'telegraph-knobs': { shapeId: 'dome', sizeMillimetres: [38, 38, 26], printHours: 2.5 },
+  'telegraph-face': { shapeId: 'cylinder', sizeMillimetres: [107, 107, 3] },
   'lantern-tank': { printHours: 9 },
+  'lantern-cage': { shapeId: 'cylinder', sizeMillimetres: [8, 8, 148] },
+  'lantern-grip': { shapeId: 'cylinder', sizeMillimetres: [16, 16, 119] },
+  'lantern-badge': { shapeId: 'plate', sizeMillimetres: [38, 26, 2] },
+  'badges-badge6': { shapeId: 'plate', sizeMillimetres: [44, 25, 2.5] },
   'cuff-plates': { shapeId: 'plate', sizeMillimetres: [42, 26, 2] },
   'cuff-clasp': { shapeId: 'box', sizeMillimetres: [34, 22, 9] },
 };

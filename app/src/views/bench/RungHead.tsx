@@ -4,6 +4,7 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { ShopIndex } from '../../data/useShopIndex';
 import type { Formats } from '../../ui/useFormats';
+import { PartFace } from '../../features/partFace/PartFace';
 import { findLastTime } from '../../features/rung/lastTime';
 import { RungFacts } from '../../features/rung/RungFacts';
 
@@ -26,13 +27,18 @@ export function RungHead({
   const own = index.rungsOf(part.id);
   return (
     <>
-      <p className="label">
-        {label} · rung {own.findIndex((other) => other.id === rung.id) + 1} of {own.length}
-      </p>
-      <h2 className="font-label text-4xl leading-tight font-semibold">
-        {partLabel(part)}: {rung.name}
-      </h2>
-      <p className="text-dim mb-4">{rung.detail || rung.why}</p>
+      <div className="flex items-start gap-4">
+        <div className="min-w-0 flex-1">
+          <p className="label">
+            {label} · rung {own.findIndex((other) => other.id === rung.id) + 1} of {own.length}
+          </p>
+          <h2 className="font-label text-4xl leading-tight font-semibold">
+            {partLabel(part)}: {rung.name}
+          </h2>
+          <p className="text-dim mb-4">{rung.detail || rung.why}</p>
+        </div>
+        <PartFace part={part} className="h-24 w-24 shrink-0 max-md:h-16 max-md:w-16" />
+      </div>
       <RungFacts
         rung={rung}
         part={part}

@@ -11,6 +11,7 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { useIsCoarse } from '../../ui/useIsCoarse';
 import { useHeight } from '../../ui/useSize';
+import { PartFace } from '../../features/partFace/PartFace';
 import { layOutBands, layOutRungs } from './ladderLayout';
 import { RungBox } from './RungBox';
 
@@ -123,9 +124,16 @@ function PartHead({ part }: { readonly part: Part }) {
     .filter(Boolean)
     .join(' · ');
   return (
-    <Link to={`/ladders/${part.propId}/${part.id}`} className="block min-h-10 overflow-hidden pr-3 hover:underline">
-      <span className="font-label block truncate text-lg leading-tight font-semibold">{partLabel(part)}</span>
-      <span className="text-dim block truncate text-xs">{details}</span>
+    <Link
+      to={`/ladders/${part.propId}/${part.id}`}
+      title={`${partLabel(part)} · ${details}`}
+      className="flex min-h-10 items-center gap-1.5 overflow-hidden pr-2 hover:underline"
+    >
+      <PartFace part={part} className="h-10 w-10 shrink-0" />
+      <span className="min-w-0">
+        <span className="font-label block truncate text-lg leading-tight font-semibold">{partLabel(part)}</span>
+        <span className="text-dim block truncate text-xs">{details}</span>
+      </span>
     </Link>
   );
 }

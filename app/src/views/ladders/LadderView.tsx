@@ -20,6 +20,7 @@ import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
 import { toFilmRung } from '../../features/rung/filmRung';
 import { GrowPanel } from './GrowPanel';
+import { PartFace } from '../../features/partFace/PartFace';
 import { JoinsPanel } from './JoinsPanel';
 import { LayersPanel } from './layers/LayersPanel';
 import { MasksPanel } from './masks/MasksPanel';
@@ -85,9 +86,12 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
   return (
     <div className="grid items-start gap-4 md:grid-cols-[17rem_minmax(0,1fr)] lg:h-full lg:grid-cols-[17rem_minmax(0,1fr)_20rem] lg:items-stretch">
       <Sheet className="flex min-h-0 flex-col p-4" label="Ladder">
-        <Link to={`/ladders/${part.propId}`} className="text-dim mb-2 underline underline-offset-4">
-          All ladders of {index.props.get(part.propId)?.name}
-        </Link>
+        <div className="mb-2 flex items-center justify-between gap-3">
+          <Link to={`/ladders/${part.propId}`} className="text-dim underline underline-offset-4">
+            All ladders of {index.props.get(part.propId)?.name}
+          </Link>
+          <PartFace part={part} className="h-14 w-14 shrink-0" />
+        </div>
         <div className="min-h-0 overflow-auto">
           {rungs.length > 0 ? (
             <RungList ladderId={ladder.id} rungs={rungs} openId={open?.id ?? null} nextId={nextId} index={index} basePath={base} />

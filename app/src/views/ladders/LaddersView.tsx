@@ -9,6 +9,7 @@ import { useTitle } from '../../shell/pageTitle';
 import { Button } from '../../ui/Button';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
 import { Sheet } from '../../ui/Sheet';
+import { PropFace } from '../../features/partFace/PropFace';
 import { LadderGrid } from './LadderGrid';
 import { PartForm } from './PartForm';
 import { PropFooter } from './PropFooter';
@@ -38,9 +39,10 @@ export function LaddersView() {
               <NavLink
                 key={entry.id}
                 to={`/ladders/${entry.id}`}
-                className={`target font-label border px-3 py-1 text-lg font-semibold ${entry.id === prop?.id ? 'border-ink bg-sheet' : 'border-line text-dim hover:border-edge'}`}
+                className={`target font-label flex items-center gap-2 border px-3 py-1 text-lg font-semibold ${entry.id === prop?.id ? 'border-ink bg-sheet' : 'border-line text-dim hover:border-edge'}`}
                 aria-current={entry.id === prop?.id ? 'page' : undefined}
               >
+                <PropFace prop={entry} className="-my-0.5 -ml-2 h-9 w-9" />
                 {entry.name}
               </NavLink>
             ))}

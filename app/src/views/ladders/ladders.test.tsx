@@ -5,6 +5,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
 vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+vi.mock('../../engine/partPictureClient', () => import('../../testing/partPictureHere'));
 
 const HOST = '/ladders/prop/host?rung=host-2';
 
@@ -13,6 +14,28 @@ async function retype(user: Awaited<ReturnType<typeof openShop>>['user'], field:
   await user.clear(field);
   await user.type(field, `${text}{Enter}`);
 }
+
+describe('parts by sight', () => {
+  const withParts = (change: (part: ReturnType<typeof makeSampleProject>['parts'][number]) => object) => {
+    const project = makeSampleProject();
+    project.parts = project.parts.map((part) => ({ ...part, ...change(part) }));
+    return { ...project, meshes: [], flaws: [], weatherPlans: [] };
+  };
+  it('a part with a shape is drawn from it, one with a photograph shows that, one with neither nothing', async () => {
+    const project = withParts((part) => (part.id === 'host' ? { shapeId: 'box', sizeMillimetres: [40, 20, 10] } : { shapeId: null }));
+    await openShop('/ladders/prop', project);
+    expect(await screen.findByRole('img', { name: 'what host looks like' })).toBeTruthy();
+    expect(screen.queryByRole('img', { name: /what guest/u })).toBeNull();
+  });
+  it('a mesh that cannot be read leaves the photograph', async () => {
+    const project = makeSampleProject();
+    project.pictures = project.pictures.map((picture) => ({ ...picture, partId: 'host' }));
+    await openShop('/ladders/prop', project);
+    // The sample's mesh is four bytes.
+    const face = await screen.findByRole('img', { name: 'what host looks like' });
+    expect(face.tagName).toBe('IMG');
+  });
+});
 
 describe('the ladders of a prop', () => {
   it('stand side by side, each rung with its state in words', async () => {

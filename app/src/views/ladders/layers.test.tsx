@@ -154,6 +154,27 @@ describe('masks of a ladder', () => {
     await act(() => store.undo());
     expect((await db.records('ladders').get('host'))?.rungIds).toHaveLength(7);
   });
+  it('regions are pointed at on a picture, by a press or by keys; another picture has no places yet', async () => {
+    const { user, db, store } = await openTab('Masks');
+    const plan = async () => (await db.records('maskPlans').toArray())[0];
+    await user.click(await screen.findByRole('button', { name: 'Name the regions' }));
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Regions are shown on' }), 'picture');
+    const picture = await screen.findByRole('application');
+    expect(picture.getAttribute('aria-label')).toContain('Enter says that cream is there');
+    picture.focus();
+    await user.keyboard('{ArrowLeft}{ArrowUp}{Enter}');
+    await waitFor(async () => expect((await plan())?.regions.map(({ spot }) => spot)).toEqual([{ x: 0.49, y: 0.49 }, null]));
+    // The next one without a place is at hand.
+    await waitFor(() => expect(screen.getByRole('application').getAttribute('aria-label')).toContain('black is there'));
+    vi.spyOn(picture, 'getBoundingClientRect').mockReturnValue(new DOMRect(100, 50, 200, 100));
+    fireEvent.click(picture, { clientX: 150, clientY: 100 });
+    await waitFor(async () => expect((await plan())?.regions[1]?.spot).toEqual({ x: 0.25, y: 0.5 }));
+    expect(within(picture).getByTitle('black').textContent).toContain('2');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Regions are shown on' }), '');
+    await waitFor(async () => expect(await plan()).toMatchObject({ pictureId: null, regions: [{ spot: null }, { spot: null }] }));
+    await act(() => store.undo());
+    expect((await plan())?.regions[1]?.spot).toEqual({ x: 0.25, y: 0.5 });
+  });
   it('a border, a region and the school change the order; one base a part; what is taken away leaves nothing hanging', async () => {
     const { user, db } = await openTab('Masks');
     await user.click(await screen.findByRole('button', { name: 'Name the regions' }));

@@ -14,6 +14,8 @@ import { certificateWords, reasonLines } from '../../engine/reasonWords';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
+import { PartFace } from '../../features/partFace/PartFace';
+import { PropFace } from '../../features/partFace/PropFace';
 import { LockControl } from './LockControl';
 import { OutlookSheet } from './OutlookSheet';
 import { ReasonSteps } from './ReasonSteps';
@@ -70,7 +72,7 @@ export function PlanSide({
             {shown.map((entry) => (
               <PropLine
                 key={entry.propId}
-                name={index.props.get(entry.propId)?.name ?? ''}
+                prop={index.props.get(entry.propId)}
                 readyMs={entry.readyMs}
                 dueMs={entry.dueMs}
                 nowMs={now}
@@ -102,12 +104,12 @@ export function PlanSide({
 }
 
 function PropLine({
-  name,
+  prop,
   readyMs,
   dueMs,
   nowMs,
 }: {
-  readonly name: string;
+  readonly prop: Prop | undefined;
   readonly readyMs: number | null;
   readonly dueMs: number | null;
   readonly nowMs: number;
@@ -116,7 +118,12 @@ function PropLine({
   const spare = timeToSpare(readyMs, dueMs);
   return (
     <tr className="border-line border-t align-top">
-      <td className="py-1.5 pr-2">{name}</td>
+      <td className="py-1.5 pr-2">
+        <span className="flex items-center gap-2">
+          {prop && <PropFace prop={prop} className="h-8 w-8 shrink-0" />}
+          {prop?.name}
+        </span>
+      </td>
       <td className="py-1.5 text-right">
         <span className="figure">{readyMs === null ? '–' : formats.moment(readyMs, nowMs)}</span>
         {dueMs !== null && (
@@ -252,10 +259,15 @@ function ChosenRung({
   const lines = time.reasons ? reasonLines(time.reasons, time.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
   return (
     <Sheet className="p-4" isActive label="Chosen rung">
-      <h2 className="font-label text-2xl leading-tight font-semibold">{index.rungTitle(rungId)}</h2>
-      <p className="figure">
-        {formats.moment(time.startMs, nowMs)} to {formats.moment(time.endMs, nowMs)}
-      </p>
+      <div className="flex items-start justify-between gap-3">
+        <div>
+          <h2 className="font-label text-2xl leading-tight font-semibold">{index.rungTitle(rungId)}</h2>
+          <p className="figure">
+            {formats.moment(time.startMs, nowMs)} to {formats.moment(time.endMs, nowMs)}
+          </p>
+        </div>
+        <PartFace part={part} className="h-16 w-16 shrink-0" />
+      </div>
       <p className="text-sm">
         {time.isCritical && <span className="text-oxide font-medium">Decides when all is ready. </span>}
         {time.maySlipMinutes > 0

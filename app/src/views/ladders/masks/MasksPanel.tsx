@@ -13,6 +13,7 @@ import { Button } from '../../../ui/Button';
 import { SelectField } from '../../../ui/fields';
 import { BorderTable } from './BorderTable';
 import { OrderList } from './OrderList';
+import { RegionPicture } from './RegionPicture';
 import { RegionTable } from './RegionTable';
 import { StencilPanel } from './StencilPanel';
 
@@ -96,6 +97,18 @@ function OpenMasks({
           onOrder={(order) => change('Order the masks', { order: [...order] })}
         />
       )}
+      <RegionPicture
+        plan={plan}
+        part={part}
+        index={index}
+        onPicture={(pictureId) =>
+          // A place on one picture says nothing of another.
+          change('Show the regions on another picture', { pictureId, regions: plan.regions.map((region) => ({ ...region, spot: null })) })
+        }
+        onSpot={(region, spot) =>
+          change(`Point at ${region.name}`, { regions: plan.regions.map((entry) => (entry.id === region.id ? { ...entry, spot } : entry)) })
+        }
+      />
       <RegionTable
         plan={plan}
         part={part}

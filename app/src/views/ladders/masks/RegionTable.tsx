@@ -66,10 +66,13 @@ export function RegionTable({
     <section aria-label="Regions">
       <h3 className="label mb-1">Regions</h3>
       <ul className="grid gap-3">
-        {plan.regions.map((region) => (
+        {plan.regions.map((region, at) => (
           <li key={region.id} className="border-line grid gap-2 border-t pt-2">
-            <div className="grid items-end gap-2 sm:grid-cols-[2rem_minmax(0,1fr)_minmax(0,1.4fr)_6rem_4.5rem]">
-              <Swatch colourHex={hexOfProduct(index.products.get(region.productId ?? ''))} className="h-9 w-8" />
+            <div className="grid items-end gap-2 sm:grid-cols-[2.5rem_minmax(0,1fr)_minmax(0,1.4fr)_6rem_4.5rem]">
+              <span className="figure flex items-center gap-1">
+                {at + 1}
+                <Swatch colourHex={hexOfProduct(index.products.get(region.productId ?? ''))} className="h-9 w-6" />
+              </span>
               <InlineField
                 label="Region"
                 value={region.name}

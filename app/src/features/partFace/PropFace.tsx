@@ -1,0 +1,9 @@
+import type { Prop } from '@zinc-ladder/model/records/prop';
+import { useTable } from '../../data/queries';
+import { Picture } from '../../ui/Picture';
+
+/** A prop as it is known by sight: the first picture it is made after; nothing where there is none. */
+export function PropFace({ prop, className }: { readonly prop: Prop; readonly className: string }) {
+  const picture = useTable('pictures').find((entry) => entry.propId === prop.id);
+  return picture ? <Picture id={picture.id} alt="" className={`${className} object-cover`} /> : null;
+}
