@@ -1,6 +1,7 @@
 import { Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { useIsShopRead, useTableQuery } from '../data/queries';
+import { UnitsProvider } from '../ui/UnitsContext';
 import { Stipples } from '../ui/Stipples';
 import { Callers } from './Callers';
 import { FirstRun } from './FirstRun';
@@ -21,25 +22,27 @@ export function Frame() {
   if (!shop.isSuccess || !isRead) return <p className="p-6">Opening the shop…</p>;
   if (!shop.data || shop.data.length === 0) return <FirstRun />;
   return (
-    <SensorFeed>
-      <a href="#view" className="bg-lime text-onlime sr-only z-50 p-3 focus:not-sr-only focus:absolute">
-        Skip to the view
-      </a>
-      <Stipples />
-      <div className="grid min-h-dvh grid-cols-1 grid-rows-[auto_1fr] pb-12 md:h-dvh md:grid-cols-[auto_1fr] md:pb-0 print:block">
-        <LadderRail onKeys={() => setKeysOpen(true)} />
-        <ShopStrip />
-        <main id="view" tabIndex={-1} className="relative min-h-0 min-w-0 p-3 outline-none md:overflow-auto md:p-4.5">
-          <ViewFault>
-            <Suspense fallback={<p className="text-dim">One moment…</p>}>
-              <Outlet />
-            </Suspense>
-          </ViewFault>
-        </main>
-      </div>
-      <Shortcuts isOpen={isKeysOpen} onOpen={setKeysOpen} />
-      <Callers />
-      <StartCheck />
-    </SensorFeed>
+    <UnitsProvider value={shop.data[0]?.units ?? 'metric'}>
+      <SensorFeed>
+        <a href="#view" className="bg-lime text-onlime sr-only z-50 p-3 focus:not-sr-only focus:absolute">
+          Skip to the view
+        </a>
+        <Stipples />
+        <div className="grid min-h-dvh grid-cols-1 grid-rows-[auto_1fr] pb-12 md:h-dvh md:grid-cols-[auto_1fr] md:pb-0 print:block">
+          <LadderRail onKeys={() => setKeysOpen(true)} />
+          <ShopStrip />
+          <main id="view" tabIndex={-1} className="relative min-h-0 min-w-0 p-3 outline-none md:overflow-auto md:p-4.5">
+            <ViewFault>
+              <Suspense fallback={<p className="text-dim">One moment…</p>}>
+                <Outlet />
+              </Suspense>
+            </ViewFault>
+          </main>
+        </div>
+        <Shortcuts isOpen={isKeysOpen} onOpen={setKeysOpen} />
+        <Callers />
+        <StartCheck />
+      </SensorFeed>
+    </UnitsProvider>
   );
 }

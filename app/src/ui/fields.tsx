@@ -1,5 +1,7 @@
 import type { InputHTMLAttributes, ReactNode } from 'react';
 import { useId, useState } from 'react';
+import { shownBounds, shownText, shownUnit } from './shownUnit';
+import { useUnits } from './UnitsContext';
 
 /** A label above its control, with what is wrong below. */
 export function Labelled({
@@ -111,7 +113,7 @@ function useDraft(value: string, onKeep: (text: string) => void, check?: (text: 
   };
 }
 
-/** A number typed where it stands. Empty means "none" where that is allowed. */
+/** A number typed where it stands, in the shop's units; `isMetric` keeps it in the unit named. Empty means "none" where that is allowed. */
 export function InlineNumber({
   label,
   value,
@@ -120,7 +122,8 @@ export function InlineNumber({
   max,
   isWhole = false,
   mayBeEmpty = false,
-  unit,
+  unit = '',
+  isMetric = false,
 }: {
   readonly label: string;
   readonly value: number | null;
@@ -130,15 +133,18 @@ export function InlineNumber({
   readonly isWhole?: boolean;
   readonly mayBeEmpty?: boolean;
   readonly unit?: string;
+  readonly isMetric?: boolean;
 }) {
+  const units = useUnits();
+  const shown = shownUnit(unit, isMetric ? 'metric' : units);
   return (
     <InlineField
-      label={unit ? `${label}, ${unit}` : label}
-      value={value === null ? '' : String(Math.round(value * 1000) / 1000)}
+      label={unit ? `${label}, ${shown.unit}` : label}
+      value={value === null ? '' : shownText(shown, value)}
       inputMode={isWhole ? 'numeric' : 'decimal'}
       className="figure"
-      check={(text) => checkNumber(text, { min, max, isWhole, mayBeEmpty })}
-      onKeep={(text) => onKeep(text.trim() === '' ? null : parseNumber(text))}
+      check={(text) => checkNumber(text, { ...shownBounds(shown, min, max), isWhole, mayBeEmpty })}
+      onKeep={(text) => onKeep(text.trim() === '' ? null : shown.fromShown(parseNumber(text)))}
     />
   );
 }

@@ -18,6 +18,12 @@ export interface Formats {
   readonly area: (squareCentimetres: number) => string;
   readonly film: (micrometres: number) => string;
   readonly volume: (millilitres: number) => string;
+  /** with as many places in mm as are worth showing; inches take one more */
+  readonly length: (millimetres: number, places?: number) => string;
+  /** `1.50 × 0.80 mm` */
+  readonly lengths: (millimetres: readonly number[], places?: number) => string;
+  /** `120 × 80.5 × 40 mm`: no zeros at the end */
+  readonly size: (millimetres: readonly number[]) => string;
 }
 
 /** Formats by the shop's zone, clock, units and order of dates. */
@@ -81,8 +87,20 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
     },
     area: (cm2) => (isUs ? `${(cm2 / 6.4516).toFixed(1)} in²` : `${Math.round(cm2)} cm²`),
     film: (um) => (isUs ? `${(um / 25.4).toFixed(1)} mil` : `${Math.round(um)} µm`),
+    length: (mm, places = 0) => lengthsText([mm], places, isUs),
+    lengths: (mm, places = 0) => lengthsText(mm, places, isUs),
+    size: (mm) => {
+      const shown = mm.map((side) => (isUs ? Math.round((side / 25.4) * 1000) / 1000 : Math.round(side * 100) / 100));
+      return `${shown.join(' × ')} ${isUs ? 'in' : 'mm'}`;
+    },
     volume: (ml) => (isUs ? `${(ml / 29.5735).toFixed(1)} fl oz` : `${ml < 10 ? ml.toFixed(1) : Math.round(ml)} ml`),
   };
+}
+
+/** An inch is 25.4 mm: one place more shows about as much. */
+function lengthsText(millimetres: readonly number[], places: number, isUs: boolean): string {
+  const shown = millimetres.map((mm) => (isUs ? (mm / 25.4).toFixed(places + 1) : mm.toFixed(places)));
+  return `${shown.join(' × ')} ${isUs ? 'in' : 'mm'}`;
 }
 
 /** To one place, without a zero below zero. */

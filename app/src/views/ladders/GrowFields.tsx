@@ -6,7 +6,7 @@ import type { Product } from '@zinc-ladder/model/records/product';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
 import { chooseProduct } from '@zinc-ladder/model/gather/growRungs';
 import { SelectField } from '../../ui/fields';
-import { formatSpan } from '../../ui/useFormats';
+import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
 import { ROUTE_OPTIONS, smoothingOptions, TASTE_ROLES } from '../../features/rung/routeOptions';
 
@@ -28,6 +28,7 @@ export function GrowFields({
   readonly chosen: ProductsByRole;
   readonly onChosen: (chosen: ProductsByRole) => void;
 }) {
+  const formats = useFormats();
   const set =
     <Key extends keyof LadderRoute>(key: Key) =>
     (value: string) =>
@@ -75,9 +76,9 @@ export function GrowFields({
             reason={{
               formula: grown.loops.formula,
               inputs: [
-                ['valley at first', `${Math.round(grown.loops.valleyStartMicrometres)} µm`],
-                ['before primer', `${Math.round(grown.loops.valleyBeforePrimerMicrometres)} µm`],
-                ['forgiven by the finish', `${grown.loops.valleyWantedMicrometres} µm`],
+                ['valley at first', formats.film(grown.loops.valleyStartMicrometres)],
+                ['before primer', formats.film(grown.loops.valleyBeforePrimerMicrometres)],
+                ['forgiven by the finish', formats.film(grown.loops.valleyWantedMicrometres)],
               ],
               source: 'a plain model, guessed and fitted to common practice (0.2 mm, gloss, primer only: about 4 loops)',
             }}

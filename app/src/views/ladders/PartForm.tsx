@@ -2,7 +2,7 @@ import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import { Part } from '@zinc-ladder/model/records/part';
 import { useEffect, useState } from 'react';
-import { useWatch } from 'react-hook-form';
+import { Controller, useWatch } from 'react-hook-form';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
 import { growFor } from '@zinc-ladder/model/gather/growRungs';
 import { growOnto } from '../../data/changes/growChanges';
@@ -11,6 +11,7 @@ import { keepMesh } from '../../data/changes/meshChanges';
 import { newId } from '../../data/newId';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
+import { FormNumber } from '../../ui/FormNumber';
 import { Button } from '../../ui/Button';
 import { Labelled, parseNumber } from '../../ui/fields';
 import { formWords, useRecordForm } from '../../ui/useRecordForm';
@@ -58,7 +59,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
     });
     if (isKept) onDone(part.id);
   });
-  const number = (name: 'count' | 'layerMillimetres' | 'areaSquareCentimetres' | 'rackPlaces', label: string, hint?: string) => (
+  const number = (name: 'count' | 'layerMillimetres' | 'rackPlaces', label: string, hint?: string) => (
     <Labelled label={label} error={formWords(errors[name]?.message)} {...(hint === undefined ? {} : { hint })}>
       {({ id, describedBy }) => (
         <input
@@ -104,7 +105,20 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
       <MeshTrialField mesh={mesh} />
       <div className="grid grid-cols-3 gap-3">
         {number('layerMillimetres', 'Layer, mm')}
-        {number('areaSquareCentimetres', 'Surface, cm²', 'of one piece')}
+        <Controller
+          control={form.control}
+          name="areaSquareCentimetres"
+          render={({ field }) => (
+            <FormNumber
+              label="Surface, cm²"
+              value={field.value}
+              onChange={(value) => field.onChange(value ?? NaN)}
+              onBlur={field.onBlur}
+              error={formWords(errors.areaSquareCentimetres?.message)}
+              hint="of one piece"
+            />
+          )}
+        />
         {number('rackPlaces', 'Rack places', 'for the set')}
       </div>
       <p className="label border-line mt-2 border-t pt-3">Its ladder grows from</p>

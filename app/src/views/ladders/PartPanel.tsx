@@ -42,6 +42,7 @@ export function PartPanel({ part }: { readonly part: Part }) {
         <InlineNumber
           label="Layer"
           unit="mm"
+          isMetric
           value={part.layerMillimetres}
           min={0}
           max={1}

@@ -7,6 +7,7 @@ import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { Labelled, parseNumber } from '../../ui/fields';
+import { FormNumber } from '../../ui/FormNumber';
 import { MomentField } from '../../ui/MomentField';
 import { formWords, useRecordForm } from '../../ui/useRecordForm';
 
@@ -43,23 +44,20 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
         render={({ field }) => <MomentField label="Due" mayBeEmpty value={field.value} onKeep={field.onChange} hint="It may have none." />}
       />
       <div className="grid grid-cols-2 gap-3">
-        <Labelled
-          label="Seen from, m"
-          error={formWords(errors.viewingMetres?.message)}
-          hint="How near eyes or lens come: farther away more may stay."
-        >
-          {({ id, describedBy }) => (
-            <input
-              id={id}
-              aria-describedby={describedBy}
-              inputMode="decimal"
-              className="field figure"
-              {...form.register('viewingMetres', {
-                setValueAs: (text: unknown) => (text === '' || text === null ? null : parseNumber(String(text))),
-              })}
+        <Controller
+          control={form.control}
+          name="viewingMetres"
+          render={({ field }) => (
+            <FormNumber
+              label="Seen from, m"
+              value={field.value}
+              onChange={field.onChange}
+              onBlur={field.onBlur}
+              error={formWords(errors.viewingMetres?.message)}
+              hint="How near eyes or lens come: farther away more may stay."
             />
           )}
-        </Labelled>
+        />
         <Labelled
           label="Weight of its date"
           error={formWords(errors.weight?.message)}

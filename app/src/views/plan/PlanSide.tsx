@@ -70,13 +70,7 @@ export function PlanSide({
           </thead>
           <tbody>
             {shown.map((entry) => (
-              <PropLine
-                key={entry.propId}
-                prop={index.props.get(entry.propId)}
-                readyMs={entry.readyMs}
-                dueMs={entry.dueMs}
-                nowMs={now}
-              />
+              <PropLine key={entry.propId} prop={index.props.get(entry.propId)} readyMs={entry.readyMs} dueMs={entry.dueMs} nowMs={now} />
             ))}
           </tbody>
         </table>

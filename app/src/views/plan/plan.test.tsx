@@ -209,7 +209,11 @@ describe('the plan', () => {
     const saved: Blob[] = [];
     vi.stubGlobal(
       'URL',
-      Object.assign(URL, { createObjectURL: (blob: Blob) => (saved.push(blob), 'blob:x'), revokeObjectURL: () => undefined }),
+      Object.assign(URL, {
+        // Pictures are shown by such addresses too.
+        createObjectURL: (blob: Blob) => (blob.type.startsWith('text/calendar') && saved.push(blob), 'blob:x'),
+        revokeObjectURL: () => undefined,
+      }),
     );
     const { user } = await openShop('/plan');
     await user.click(await screen.findByRole('radio', { name: 'Week' }));

@@ -7,7 +7,8 @@ import { useEdit } from '../../data/useEdit';
 import { useAir } from '../../engine/usePlan';
 import { useSensorState } from '../../shell/SensorFeed';
 import { Button } from '../../ui/Button';
-import { checkNumber, InlineNumber, Labelled, parseNumber, SelectField } from '../../ui/fields';
+import { NumberBox } from '../../ui/NumberBox';
+import { checkNumber, InlineNumber, parseNumber, SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
 import { AirChart } from './AirChart';
@@ -28,7 +29,7 @@ const SENSOR_WORDS = {
 
 const DAY_FIELDS = [
   { field: 'meanCelsius', label: 'Mean', unit: '°C', min: -40, max: 50 },
-  { field: 'swingCelsius', label: 'Up and down', unit: '± °C', min: 0, max: 25 },
+  { field: 'swingCelsius', label: 'Up and down', unit: '± K', min: 0, max: 25 },
   { field: 'warmestHour', label: 'Warmest at', unit: 'h', min: 0, max: 24 },
   { field: 'meanHumidityPercent', label: 'Mean humidity', unit: '%', min: 1, max: 100 },
   { field: 'swingHumidityPercent', label: 'Humidity up and down', unit: '± %', min: 0, max: 50 },
@@ -36,7 +37,7 @@ const DAY_FIELDS = [
 
 /** The coldest and the warmest bound each other. */
 const LIMIT_FIELDS = [
-  { field: 'leastDewGapKelvin', label: 'Least dew gap', unit: '°C', min: 0, max: 20 },
+  { field: 'leastDewGapKelvin', label: 'Least dew gap', unit: 'K', min: 0, max: 20 },
   { field: 'mostHumidityPercent', label: 'Most humidity', unit: '%', min: 1, max: 100 },
   { field: 'coldestCelsius', label: 'Coldest', unit: '°C', min: -10, max: 60 },
   { field: 'warmestCelsius', label: 'Warmest', unit: '°C', min: -10, max: 60 },
@@ -129,7 +130,7 @@ function SimulatedReadings() {
 const READING_FIELDS = [
   { field: 'temperature', label: 'Now, °C', min: -50, max: 70 },
   { field: 'humidity', label: 'Now, % RH', min: 1, max: 100 },
-  { field: 'wind', label: 'Wind, m/s (may be empty)', min: 0, max: 60 },
+  { field: 'wind', label: 'Wind, m/s', min: 0, max: 60 },
 ] as const;
 const NOTHING_TYPED = { temperature: '', humidity: '', wind: '' };
 
@@ -155,27 +156,24 @@ function TypedReading() {
   };
   return (
     <form
-      className="grid items-end gap-3 sm:grid-cols-[8rem_8rem_14rem_auto]"
+      className="grid items-start gap-3 sm:grid-cols-[8rem_8rem_8rem_auto]"
       onSubmit={(event) => {
         event.preventDefault();
         if (isReady) void keep();
       }}
     >
-      {READING_FIELDS.map(({ field, label }, at) => (
-        <Labelled key={field} label={label} error={faults[at] ?? undefined}>
-          {({ id, describedBy }) => (
-            <input
-              id={id}
-              aria-describedby={describedBy}
-              inputMode="decimal"
-              className="field figure"
-              value={typed[field]}
-              onChange={(event) => setTyped({ ...typed, [field]: event.target.value })}
-            />
-          )}
-        </Labelled>
+      {READING_FIELDS.map(({ field, label, min, max }) => (
+        <NumberBox
+          key={field}
+          label={label}
+          min={min}
+          max={max}
+          mayBeEmpty
+          trial={{ text: typed[field], set: (text) => setTyped({ ...typed, [field]: text }) }}
+          {...(field === 'wind' ? { hint: 'May be empty.' } : {})}
+        />
       ))}
-      <Button type="submit" look="primary" disabled={!isReady} className="justify-self-start">
+      <Button type="submit" look="primary" disabled={!isReady} className="justify-self-start sm:mt-5">
         Keep reading
       </Button>
       <p className="text-dim text-sm sm:col-span-4">

@@ -6,6 +6,8 @@ import { isOptional, productValue } from '@zinc-ladder/model/products/productDry
 import type { OverridableField, Product, ProductValue } from '@zinc-ladder/model/records/product';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
+import { shownText, shownUnit } from '../../ui/shownUnit';
+import { useUnits } from '../../ui/UnitsContext';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
@@ -131,20 +133,18 @@ function ValueRow({
   const current = productValue(product, field.field);
   const own = product.values.find((value) => value.field === field.field);
   const usual = findProductClass(product.classId);
-  const label = field.unit ? `${field.name}, ${field.unit}` : field.name;
+  const shown = shownUnit(field.unit, useUnits());
+  const usualValue = productValue({ classId: usual.id, values: [] }, field.field).value;
   return (
     <tr className="border-line border-t align-top">
       <td className="py-2">
-        {label}
-        {own && (
-          <span className="text-dim block text-sm">
-            class default {String(productValue({ classId: usual.id, values: [] }, field.field).value ?? 'none')}
-          </span>
-        )}
+        {field.unit ? `${field.name}, ${shown.unit}` : field.name}
+        {own && <span className="text-dim block text-sm">class default {usualValue === null ? 'none' : shownText(shown, usualValue)}</span>}
       </td>
       <td className="py-1 [&_label]:sr-only">
         <InlineNumber
-          label={label}
+          label={field.name}
+          unit={field.unit}
           value={current.value}
           min={field.min}
           max={field.max}

@@ -206,7 +206,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
                   setRoute(null);
                 }}
               />
-              <NumberBox label="Layer, mm" trial={{ text: layer, set: setLayer }} min={0} max={1} />
+              <NumberBox label="Layer, mm" isMetric trial={{ text: layer, set: setLayer }} min={0} max={1} />
             </div>
             <MeshTrialField mesh={mesh} />
             {!mesh.trial && (

@@ -3,13 +3,14 @@ import { valleyByHours } from '@zinc-ladder/core/surface/valleyByHours';
 import { useMemo } from 'react';
 import { Chart } from '../../ui/Chart';
 import { Sheet } from '../../ui/Sheet';
-import { formatSpan } from '../../ui/useFormats';
+import { formatSpan, useFormats } from '../../ui/useFormats';
 import type { Surface } from './useSurface';
 
 const STEPS = 60;
 
 /** Valley depth and open flaws against hours, with the fitted decay and how far it may be off. */
 export function CurveSheet({ surface }: { readonly surface: Surface }) {
+  const formats = useFormats();
   const { verdict, passes, hours, openCounts, visible, ridge, chosen, paces } = surface;
   const { fit, reach } = verdict;
   const last = hours.at(-1) ?? 0;
@@ -98,7 +99,10 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
     };
   }, [fit, reach, passes, hours, openCounts, visible, ridge, last, chosen, paces]);
   const words = passes
-    .map((pass, at) => `${formatSpan((hours[at] ?? 0) * 60)}: ${pass.valleyMicrometres ?? 'not judged'} µm, ${openCounts[at] ?? 0} open`)
+    .map(
+      (pass, at) =>
+        `${formatSpan((hours[at] ?? 0) * 60)}: ${pass.valleyMicrometres === null ? 'not judged' : formats.film(pass.valleyMicrometres)}, ${openCounts[at] ?? 0} open`,
+    )
     .join('; ');
   return (
     <Sheet className="min-w-0 p-4" label="Valley depth against hours">

@@ -7,11 +7,13 @@ import { Figure, Figures } from '../../ui/Figure';
 import { Sheet } from '../../ui/Sheet';
 import { NumberBox, readTrial } from '../../ui/NumberBox';
 import { useStartTimers } from './useStartTimers';
+import { useFormats } from '../../ui/useFormats';
 
 const FIRST = { partsA: '2', partsB: '1', densityA: '1.12', densityB: '1.0', total: '30', pot: '15' };
 
 /** Epoxy by volume and by weight, and how long the cup lasts. */
 export function EpoxySheet() {
+  const formats = useFormats();
   const spray = useSprayState();
   const start = useStartTimers();
   const [texts, setTexts] = useState(FIRST);
@@ -45,7 +47,11 @@ export function EpoxySheet() {
       {mix && (
         <div className="mt-3">
           <Figures columns={2}>
-            <Figure label="By volume" value={`${mix.amountAMillilitres.toFixed(1)} + ${mix.amountBMillilitres.toFixed(1)} ml`} isWide />
+            <Figure
+              label="By volume"
+              value={`${formats.volume(mix.amountAMillilitres)} + ${formats.volume(mix.amountBMillilitres)}`}
+              isWide
+            />
             <Figure
               label="By weight"
               value={`${mix.weightAGrams.toFixed(1)} + ${mix.weightBGrams.toFixed(1)} g`}
@@ -57,7 +63,7 @@ export function EpoxySheet() {
               value={`${Math.round(mix.potMinutes)} min`}
               reason={{
                 formula: mix.formula,
-                inputs: [['shop now', `${temperatureCelsius.toFixed(1)} °C`]],
+                inputs: [['shop now', formats.temperature(temperatureCelsius)]],
                 source: 'Arrhenius, Ea 50 kJ/mol (from memory); the cup’s size is guessed. The label wins.',
               }}
             />

@@ -8,9 +8,11 @@ import { Figure, Figures } from '../../ui/Figure';
 import { Sheet } from '../../ui/Sheet';
 import { NumberBox, readTrial } from '../../ui/NumberBox';
 import { useStartTimers } from './useStartTimers';
+import { useFormats } from '../../ui/useFormats';
 
 /** Two-part body filler for today's temperature. */
 export function FillerSheet({ part }: { readonly part: Part }) {
+  const formats = useFormats();
   const spray = useSprayState();
   const start = useStartTimers();
   const [temperature, setTemperature] = useState<string | null>(null);
@@ -25,7 +27,7 @@ export function FillerSheet({ part }: { readonly part: Part }) {
   const batch = mix && square !== null && thick !== null ? batchBodyFiller(square, thick, mix) : null;
   const reason = mix && {
     formula: mix.formula,
-    inputs: [['temperature', `${celsius ?? ''} °C`]] as const,
+    inputs: [['temperature', celsius === null ? '' : formats.temperature(celsius)]] as const,
     source: 'common practice: 2 % at 20 °C, 1–3 %, halves per 10 °C. The label wins.',
   };
   return (
@@ -51,7 +53,7 @@ export function FillerSheet({ part }: { readonly part: Part }) {
             {batch && (
               <>
                 <Figure label="A batch" value={`${batch.fillerGrams.toFixed(0)} g + ${batch.hardenerGrams.toFixed(2)} g`} />
-                <Figure label="Batches" value={`${batch.batches}, ${batch.coversSquareCentimetres.toFixed(0)} cm² each`} />
+                <Figure label="Batches" value={`${batch.batches}, ${formats.area(batch.coversSquareCentimetres)} each`} />
               </>
             )}
           </Figures>

@@ -38,8 +38,8 @@ export function FilmBudget({ surface }: { readonly surface: Surface }) {
           reason={{
             formula: 'width − 2 × film; depth − half of what is brushed − what sanding cuts',
             inputs: [
-              ['engraving', `${engraving.value.widthMillimetres.toFixed(2)} × ${engraving.value.depthMillimetres.toFixed(2)} mm`],
-              ['left open', `${left.widthMillimetres.toFixed(2)} × ${left.depthMillimetres.toFixed(2)} mm`],
+              ['engraving', formats.lengths([engraving.value.widthMillimetres, engraving.value.depthMillimetres], 2)],
+              ['left open', formats.lengths([left.widthMillimetres, left.depthMillimetres], 2)],
               ['brushed', formats.film(brushed)],
               ['cut', formats.film(cut)],
             ],
@@ -63,7 +63,7 @@ export function FilmBudget({ surface }: { readonly surface: Surface }) {
         ))}
       </div>
       <p className="text-dim mt-1 text-sm">
-        Reckoned with {engraving.value.widthMillimetres.toFixed(2)} × {engraving.value.depthMillimetres.toFixed(2)} mm ({engraving.origin}).
+        Reckoned with {formats.lengths([engraving.value.widthMillimetres, engraving.value.depthMillimetres], 2)} ({engraving.origin}).
         {left.verdict === 'buried' && ' Mask the groove with masking rubber under the filler primer, or prime thin.'}
       </p>
     </Sheet>

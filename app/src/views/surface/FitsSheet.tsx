@@ -90,15 +90,15 @@ function FitRow({ fit }: { readonly fit: Fit }) {
             reason={{
               formula: 'inner − outer − print error − 2 · (film in it + film on it)',
               inputs: [
-                ['inner, outer', `${fit.holeMillimetres} and ${fit.shaftMillimetres} mm`],
-                ['print error', `${fit.printErrorMillimetres} mm`],
+                ['inner, outer', `${formats.length(fit.holeMillimetres, 2)} and ${formats.length(fit.shaftMillimetres, 2)}`],
+                ['print error', formats.length(fit.printErrorMillimetres, 2)],
                 ['film in it', formats.film(hole)],
                 ['film on it', formats.film(shaft)],
               ],
               source: 'geometry; films of both ladders; a painted pair moves from 0.1 mm on (guessed)',
             }}
           >
-            {verdict.clearanceMillimetres.toFixed(2)} mm
+            {formats.length(verdict.clearanceMillimetres, 2)}
           </Why>{' '}
           <span className="font-sans text-base">{VERDICTS[verdict.verdict]}</span>
         </span>

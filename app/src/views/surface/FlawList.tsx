@@ -6,6 +6,7 @@ import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { groupBy } from '../../data/groupBy';
 import type { Surface } from './useSurface';
+import { useFormats } from '../../ui/useFormats';
 
 const SEVERITY: Readonly<Record<FlawSeverity, string>> = { hidden: 'not seen from there', shows: 'shows', jumpsOut: 'jumps out' };
 const RANK: Readonly<Record<FlawSeverity, number>> = { jumpsOut: 0, shows: 1, hidden: 2 };
@@ -20,6 +21,7 @@ export function FlawList({
   readonly mended: ReadonlySet<string>;
   readonly onMended: (id: string) => void;
 }) {
+  const formats = useFormats();
   const { flaws, passes, finish, metres } = surface;
   const severityOf = (flaw: Flaw): FlawSeverity => flawSeverity(flaw.sizeMillimetres, finish, metres);
   const open = flaws
@@ -48,7 +50,8 @@ export function FlawList({
                   <input type="checkbox" className="h-5 w-5" checked={mended.has(flaw.id)} onChange={() => onMended(flaw.id)} />
                   <Mark text={kind.mark} isOpen />
                   <span className="min-w-0 flex-1">
-                    <span className="font-semibold">{kind.name}</span> <span className="figure text-sm">{flaw.sizeMillimetres} mm</span>{' '}
+                    <span className="font-semibold">{kind.name}</span>{' '}
+                    <span className="figure text-sm">{formats.size([flaw.sizeMillimetres])}</span>{' '}
                     <span className={`ml-1 text-sm ${severity === 'jumpsOut' ? 'text-oxide' : 'text-dim'}`}>{SEVERITY[severity]}</span>{' '}
                     <span className="text-dim block text-sm">
                       found {passName(flaw.foundPassId)}
@@ -89,13 +92,14 @@ function Mark({ text, isOpen }: { readonly text: string; readonly isOpen: boolea
 }
 
 function DoneRow({ flaw, words }: { readonly flaw: Flaw; readonly words: string }) {
+  const formats = useFormats();
   const edit = useEdit();
   const kind = findFlawKind(flaw.kind);
   return (
     <li className="border-line flex items-center gap-3 border-b py-1">
       <Mark text="✓" isOpen={false} />
       <span className="min-w-0 flex-1">
-        {kind.name} <span className="figure text-sm">{flaw.sizeMillimetres} mm</span>
+        {kind.name} <span className="figure text-sm">{formats.size([flaw.sizeMillimetres])}</span>
         <span className="text-dim ml-2 text-sm">mended {words.replace('after', 'in')}</span>
       </span>
       <Button
@@ -142,6 +146,7 @@ function Kinds({ flaws }: { readonly flaws: readonly Flaw[] }) {
 
 /** Takes a wrongly pinned flaw away. */
 function OpenActions({ open }: { readonly open: readonly Flaw[] }) {
+  const formats = useFormats();
   const edit = useEdit();
   if (open.length === 0) return null;
   return (
@@ -156,7 +161,7 @@ function OpenActions({ open }: { readonly open: readonly Flaw[] }) {
                 className="text-sm"
                 onClick={() => void edit(`Take a ${kind.name.toLowerCase()} away`, (change) => change.remove('flaws', flaw.id))}
               >
-                {kind.name}, {flaw.sizeMillimetres} mm
+                {kind.name}, {formats.size([flaw.sizeMillimetres])}
               </Button>
             </li>
           );

@@ -3,12 +3,15 @@ import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { useState } from 'react';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
-import { Labelled, parseNumber } from '../../ui/fields';
+import { parseNumber } from '../../ui/fields';
+import { NumberBox } from '../../ui/NumberBox';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
+import { useFormats } from '../../ui/useFormats';
 
 /** The order in which a prop's parts are joined so that error does not add up. */
 export function JoinOrderSheet({ propId }: { readonly propId: string }) {
+  const formats = useFormats();
   const index = useShopIndex();
   const joins = useTable('joins').filter((join) => index.parts.get(join.hostPartId)?.propId === propId);
   const [error, setError] = useState('0.3');
@@ -36,13 +39,13 @@ export function JoinOrderSheet({ propId }: { readonly propId: string }) {
             {order.steps.map((step) => (
               <li key={step.piece}>
                 {name(step.piece)} onto {name(step.onto)}{' '}
-                <span className="figure text-dim text-sm">± {step.errorMillimetres.toFixed(2)} mm</span>
+                <span className="figure text-dim text-sm">± {formats.length(step.errorMillimetres, 2)}</span>
               </li>
             ))}
           </ol>
           {order.closing.map(({ joint, gapMillimetres }) => (
             <p key={`${joint.first}${joint.second}`} className="text-sm">
-              {name(joint.first)} and {name(joint.second)} close a ring: leave ± {gapMillimetres.toFixed(2)} mm of play.
+              {name(joint.first)} and {name(joint.second)} close a ring: leave ± {formats.length(gapMillimetres, 2)} of play.
             </p>
           ))}
           <p className="mt-2">
@@ -54,22 +57,12 @@ export function JoinOrderSheet({ propId }: { readonly propId: string }) {
                 source: 'independent errors add as squares; the error of a joint is yours to say',
               }}
             >
-              <span className="figure">± {order.worstMillimetres.toFixed(2)} mm</span>
+              <span className="figure">± {formats.length(order.worstMillimetres, 2)}</span>
             </Why>
             , one standard deviation.
           </p>
           <div className="mt-2 w-48">
-            <Labelled label="A joint sits off by, mm">
-              {({ id }) => (
-                <input
-                  id={id}
-                  className="field figure"
-                  inputMode="decimal"
-                  value={error}
-                  onChange={(event) => setError(event.target.value)}
-                />
-              )}
-            </Labelled>
+            <NumberBox label="A joint sits off by, mm" trial={{ text: error, set: setError }} min={0} max={100} />
           </div>
         </>
       )}

@@ -2,14 +2,16 @@ import { boxSize } from '@zinc-ladder/core/surface/facetGeometry';
 import type { Groove } from '@zinc-ladder/core/surface/grooves';
 import type { MeshSurvey } from '@zinc-ladder/core/surface/surveyMesh';
 import { Figure, Figures } from '../../ui/Figure';
+import { useFormats } from '../../ui/useFormats';
 
 /** What a mesh is: size, edges, grooves, and what is wrong with it. */
 export function MeshFacts({ survey, grooves }: { readonly survey: MeshSurvey; readonly grooves: readonly Groove[] | null }) {
+  const formats = useFormats();
   const size = boxSize(survey.boundingBox).map((side) => Math.round(side * 10) / 10);
   return (
     <div className="mt-3 grid gap-2">
       <Figures columns={2}>
-        <Figure label="Size" value={`${size.join(' × ')} mm`} isWide />
+        <Figure label="Size" value={formats.size(size)} isWide />
         <Figure
           label="Volume"
           value={survey.volumeCubicMillimetres === null ? 'not closed' : `${Math.round(survey.volumeCubicMillimetres / 1000)} cm³`}
@@ -20,8 +22,8 @@ export function MeshFacts({ survey, grooves }: { readonly survey: MeshSurvey; re
           }}
         />
         <Figure label="Shells" value={String(survey.shells)} />
-        <Figure label="Edges that stand out" value={`${Math.round(survey.sharp.convexMillimetres)} mm`} />
-        <Figure label="Edges in corners" value={`${Math.round(survey.sharp.concaveMillimetres)} mm`} />
+        <Figure label="Edges that stand out" value={formats.length(survey.sharp.convexMillimetres)} />
+        <Figure label="Edges in corners" value={formats.length(survey.sharp.concaveMillimetres)} />
       </Figures>
       {grooves && grooves.length > 0 && (
         <div>
@@ -29,8 +31,7 @@ export function MeshFacts({ survey, grooves }: { readonly survey: MeshSurvey; re
           <ul className="figure text-sm">
             {grooves.slice(0, 6).map((groove) => (
               <li key={groove.facet}>
-                {groove.widthMillimetres.toFixed(2)} × {groove.depthMillimetres.toFixed(2)} mm, {Math.round(groove.lengthMillimetres)} mm
-                long
+                {formats.lengths([groove.widthMillimetres, groove.depthMillimetres], 2)}, {formats.length(groove.lengthMillimetres)} long
               </li>
             ))}
             {grooves.length > 6 && <li className="text-dim">and {grooves.length - 6} wider ones</li>}

@@ -139,7 +139,7 @@ function HitFacts({
       : heatId === 'recess'
         ? `, ${Math.round(value * 100)} % covered`
         : Number.isFinite(value)
-          ? `, wall ${value.toFixed(1)} mm`
+          ? `, wall ${formats.length(value, 1)}`
           : ', no wall behind';
   return (
     <p className="figure mt-1 text-sm" role="status">

@@ -105,7 +105,7 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
       </p>
       <p className="text-dim mt-1 text-sm">
         {survey
-          ? `By hand: strips of 4 mm along ${Math.round(survey.sharp.convexMillimetres + survey.sharp.concaveMillimetres)} mm of edges, and ${
+          ? `By hand: strips of ${formats.length(4)} along ${formats.length(survey.sharp.convexMillimetres + survey.sharp.concaveMillimetres)} of edges, and ${
               deepShare === null
                 ? 'recesses once they are reckoned (Lines and loops, Recess)'
                 : `${Math.round(deepShare * 100)} % in recesses`

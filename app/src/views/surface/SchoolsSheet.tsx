@@ -51,7 +51,7 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
                     formula: visible.formula,
                     inputs: [
                       ['finish', finish.name],
-                      ['smallest spot seen', `${visible.spotMillimetres.toFixed(2)} mm`],
+                      ['smallest spot seen', formats.length(visible.spotMillimetres, 2)],
                     ],
                     source: 'what finishes forgive is common practice, guessed; one minute of arc for the spot (Snellen)',
                   }}
@@ -116,8 +116,8 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
       </div>
       <p className="text-dim mt-2 text-sm">
         The marked row is this ladder’s; growing another keeps what is done, and undo brings the open rungs back. Waiting is drying alone,
-        in {ask.air.temperatureCelsius} °C and {ask.air.relativeHumidityPercent} % as now; hands can do other work meanwhile. Engraving{' '}
-        {engraving.value.widthMillimetres.toFixed(2)} × {engraving.value.depthMillimetres.toFixed(2)} mm ({engraving.origin})
+        in {formats.temperature(ask.air.temperatureCelsius)} and {ask.air.relativeHumidityPercent} % as now; hands can do other work
+        meanwhile. Engraving {formats.lengths([engraving.value.widthMillimetres, engraving.value.depthMillimetres], 2)} ({engraving.origin})
         {inTheEnd.stack.length > 0 && `; with all films of this ladder, colour and clear, ${engravingWords(inTheEnd.left)}`}.
       </p>
     </Sheet>
@@ -189,7 +189,7 @@ function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; r
           reason={{
             formula: 'width − 2 × film; depth − what pools − what sanding cuts',
             inputs: [
-              ['left open', `${engraving.widthMillimetres.toFixed(2)} × ${engraving.depthMillimetres.toFixed(2)} mm`],
+              ['left open', formats.lengths([engraving.widthMillimetres, engraving.depthMillimetres], 2)],
               ['edges rounded to', formats.film(forecast.edgeRadiusMicrometres)],
               ['film on a wall', formats.film(forecast.filmMicrometres)],
             ],

@@ -167,7 +167,7 @@ export function SeamSheet({
           name="filler for the seam"
           reason={{
             formula: filler.formula,
-            inputs: [['drawn out', `${filler.featherMillimetres.toFixed(0)} mm`]],
+            inputs: [['drawn out', formats.length(filler.featherMillimetres)]],
             source: 'geometry; a step is drawn out over twenty times its height (common practice), skin and loss guessed',
           }}
         >

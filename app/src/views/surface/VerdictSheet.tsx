@@ -152,7 +152,7 @@ function reason({ kind, nextWinsMicrometres, passHours, valleyNowMicrometres, op
     case 'go':
       return `The deepest valley is ${formats.film(valleyNowMicrometres)} and no open flaw shows from there. More sanding only costs detail.`;
     case 'stop':
-      return `The next pass wins less than ${LEAST_WIN_MICROMETRES} µm: sanding has done what it can. Fill, or live with it.`;
+      return `The next pass wins less than ${formats.film(LEAST_WIN_MICROMETRES)}: sanding has done what it can. Fill, or live with it.`;
     case 'onePass':
       return openFlaws > 0 && nextWinsMicrometres < 1
         ? `Smooth enough but for ${openFlaws} open ${openFlaws === 1 ? 'flaw that shows' : 'flaws that show'}.`

@@ -10,7 +10,7 @@ import { useEdit } from '../../../data/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
 import { Swatch } from '../../../ui/Swatch';
-import { formatSpan } from '../../../ui/useFormats';
+import { formatSpan, useFormats } from '../../../ui/useFormats';
 import { Why } from '../../../ui/Why';
 
 /** The order, step by step, with what each takes; moved by hand, or the best one. */
@@ -35,6 +35,7 @@ export function OrderList({
   readonly index: ShopIndex;
   readonly onOrder: (order: readonly string[]) => void;
 }) {
+  const formats = useFormats();
   const edit = useEdit();
   const nameOf = (id: string): string => plan.regions.find((region) => region.id === id)?.name ?? id;
   if (!best)
@@ -80,7 +81,7 @@ export function OrderList({
                   'dynamic programming over sets (Held and Karp 1962); minutes of tape, cover and risk are guessed; tape-safe times by the products’ labels at 23 °C',
               }}
             >
-              {Math.round(order.tapeMillimetres)} mm
+              {formats.length(order.tapeMillimetres)}
             </Why>
           </span>{' '}
           of tape, {formatSpan(order.handsMinutes)} of hands, {formatSpan(order.waitMinutes)} of waiting
@@ -103,7 +104,7 @@ export function OrderList({
                 <span className="text-dim block text-sm">
                   {[
                     step.waitMinutes > 0 ? `wait ${formatSpan(step.waitMinutes)}` : '',
-                    ...step.tapes.map((tape) => `tape ${Math.round(tape.lengthMillimetres)} mm on ${nameOf(tape.onId)}`),
+                    ...step.tapes.map((tape) => `tape ${formats.length(tape.lengthMillimetres)} on ${nameOf(tape.onId)}`),
                     step.rubberShowsId ? `rubber where ${nameOf(step.rubberShowsId)} shows` : '',
                     step.sealMinutes > 0 ? 'seal the edge' : '',
                     step.coverIds.length > 0 && step.tapes.length === 0 ? 'cover what is painted' : '',
@@ -154,11 +155,12 @@ export function OrderList({
 }
 
 function ApartWords({ compared }: { readonly compared: ApartComparison }) {
+  const formats = useFormats();
   if (!compared.apart || compared.apart.length < 2 || compared.apartSaves === null) return null;
   const saves = compared.apartSaves;
   return (
     <p className="border-line mt-2 border-t pt-2 text-sm">
-      Painted apart before joining it would take {Math.round(compared.apartTapeMillimetres ?? 0)} mm of tape and{' '}
+      Painted apart before joining it would take {formats.length(compared.apartTapeMillimetres ?? 0)} of tape and{' '}
       {saves > 0 ? `save the worth of ${formatSpan(saves)} of hands` : `cost the worth of ${formatSpan(-saves)} more`}. A seam that must be
       filled decides for joining first.
     </p>

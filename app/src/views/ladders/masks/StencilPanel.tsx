@@ -18,6 +18,7 @@ import { SelectField } from '../../../ui/fields';
 import { NumberBox, readTrial } from '../../../ui/NumberBox';
 import { PrintSheets } from '../../../ui/PrintSheets';
 import { SvgPage } from '../../../ui/SvgPage';
+import { useFormats } from '../../../ui/useFormats';
 
 const THRESHOLD = 128;
 
@@ -75,6 +76,7 @@ export function StencilPanel({ part }: { readonly part: Part }) {
 }
 
 function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
+  const formats = useFormats();
   const edit = useEdit();
   const outline = useMemo(() => parsePathData(stencil.outline), [stencil.outline]);
   const { width, height } = spanOf(outline);
@@ -129,7 +131,7 @@ function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
         <SelectField label="Paper" value={paperId} options={PAPERS.map((entry) => [entry.id, entry.name] as const)} onChange={setPaperId} />
       </div>
       <p className="figure">
-        {(width * stencil.millimetresPerUnit).toFixed(1)} × {(height * stencil.millimetresPerUnit).toFixed(1)} mm
+        {formats.lengths([width * stencil.millimetresPerUnit, height * stencil.millimetresPerUnit], 1)}
         {sheets !== null && typeof sheets !== 'string' && `, ${sheets.sheets.length} sheet${sheets.sheets.length === 1 ? '' : 's'}`}
       </p>
       {typeof sheets === 'string' && (
