@@ -15,6 +15,32 @@ test('from view to view, across the ladders and into a rung by keys alone', asyn
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Storm lantern No. 9 / Base');
 });
 
+test('from an opened rung to Take in hand in five Tabs; what vanishes gives the keyboard back', async ({ page }) => {
+  await openDemo(page, '/ladders/telegraph');
+  await page
+    .getByRole('region', { name: 'Dial face' })
+    .getByRole('link', { name: /, next$/u })
+    .focus();
+  await page.keyboard.press('Enter');
+  const list = page.getByRole('list', { name: 'Rungs, top first' });
+  await expect(list.locator('[aria-current=true]')).toBeFocused();
+  const take = page.getByRole('button', { name: 'Take in hand' });
+  let tabs = 0;
+  for (; tabs < 5 && !(await take.evaluate((button) => button === document.activeElement)); tabs += 1) await page.keyboard.press('Tab');
+  await expect(take).toBeFocused();
+  // Arrow keys climb the list, and Enter opens.
+  await list.locator('[aria-current=true]').focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  await expect(list.locator('[aria-current=true]')).toBeFocused();
+  // The button vanishes with what it did; the keyboard is not thrown to the top of the page.
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: /^Log as done/u }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Open again' })).toBeVisible();
+  await expect.poll(() => page.evaluate(() => document.activeElement?.closest('#view') !== null)).toBe(true);
+});
+
 test('a rung is moved by its grip with the keyboard, and undone', async ({ page }) => {
   await openDemo(page, '/ladders/telegraph/telegraph-face');
   const rungs = page.getByRole('list', { name: 'Rungs, top first' }).getByRole('link');

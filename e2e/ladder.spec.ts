@@ -107,7 +107,8 @@ test('a join is made, shown on both ladders and taken away', async ({ page }) =>
   await expect(page.getByText('This ladder meets no other.')).toBeVisible();
   await page.getByLabel('It must have climbed').selectOption({ index: 2 });
   await page.getByRole('button', { name: 'Join', exact: true }).click();
-  await expect(page.getByText(/Plate × 14.*joins.*Clasp × 2/u)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take away: Plate × 14 to Clasp × 2' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: /Plate × 14.*joins.*Clasp × 2/u })).toBeVisible();
   await page.goto(`${DEMO}/ladders/cuff`);
   await expect(page.getByText('Plate joins here')).toBeAttached();
   await page.goto(`${DEMO}/ladders/cuff/cuff-plates`);

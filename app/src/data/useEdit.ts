@@ -9,7 +9,7 @@ export type RunEdit = (label: string, work: (edit: Edit) => Promise<void>) => Pr
 /** Edits through the store, with failures told. */
 export function useEdit(): RunEdit {
   const store = useStore();
-  const { tellError } = useNotices();
+  const { tellError, settle } = useNotices();
   const mutation = useMutation({
     mutationFn: ({ label, work }: { label: string; work: (edit: Edit) => Promise<void> }) => store.edit(label, work),
     networkMode: 'always',
@@ -17,6 +17,7 @@ export function useEdit(): RunEdit {
   return async (label, work) => {
     try {
       await mutation.mutateAsync({ label, work });
+      settle();
       return true;
     } catch (error) {
       tellError(error);

@@ -5,6 +5,7 @@ import { UnitsProvider } from '../ui/UnitsContext';
 import { Stipples } from '../ui/Stipples';
 import { Callers } from './Callers';
 import { FirstRun } from './FirstRun';
+import { FocusKeeper } from './FocusKeeper';
 import { LadderRail } from './LadderRail';
 import { SensorFeed } from './SensorFeed';
 import { ShopStrip } from './ShopStrip';
@@ -39,6 +40,7 @@ export function Frame() {
             </ViewFault>
           </main>
         </div>
+        <FocusKeeper />
         <Shortcuts isOpen={isKeysOpen} onOpen={setKeysOpen} />
         <Callers />
         <StartCheck />

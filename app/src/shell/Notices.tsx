@@ -7,28 +7,45 @@ import { isNothingToDo, wordError } from './wording';
 interface Notice extends ErrorWords {
   readonly key: number;
   readonly isError: boolean;
+  /** it lists what somebody may want to read at leisure: only a hand puts it away */
+  readonly stays: boolean;
 }
+
+/** How long short words stand, and an error whose cause may still be looked at; both wait while a hand or the keyboard is on them. */
+const SHORT_MS = 4000;
+const ERROR_MS = 30_000;
 
 interface NoticesValue {
   readonly tell: (title: string, detail?: string) => void;
   readonly tellError: (error: unknown) => void;
+  /** what went wrong is over: something was done since */
+  readonly settle: () => void;
   /** a list that stays until it is put away */
   readonly tellList: (title: string, detail: string, lines: readonly NoticeLine[]) => void;
 }
 
-const NoticesContext = createContext<NoticesValue>({ tell: () => undefined, tellError: () => undefined, tellList: () => undefined });
+const NoticesContext = createContext<NoticesValue>({
+  tell: () => undefined,
+  tellError: () => undefined,
+  settle: () => undefined,
+  tellList: () => undefined,
+});
 
-/** Says short things at the edge of the screen; errors stay until they are put away. */
+/**
+ * Says short things at the edge of the screen. Errors stay for a while, go when the next thing is done, and Escape puts the newest away; lists stay until
+ * they are put away.
+ */
 export function NoticesProvider({ children }: { readonly children: ReactNode }) {
   const [notices, setNotices] = useState<readonly Notice[]>([]);
-  const add = useCallback((words: ErrorWords, isError: boolean) => {
-    setNotices((all) => [...all.slice(-3), { ...words, isError, key: (all.at(-1)?.key ?? 0) + 1 }]);
+  const add = useCallback((words: ErrorWords, isError: boolean, stays = false) => {
+    setNotices((all) => [...all.slice(-3), { ...words, isError, stays, key: (all.at(-1)?.key ?? 0) + 1 }]);
   }, []);
   const value = useMemo<NoticesValue>(
     () => ({
       tell: (title, detail = '') => add({ title, detail, faults: [] }, false),
       tellError: (error) => add(wordError(error), !isNothingToDo(error)),
-      tellList: (title, detail, lines) => add({ title, detail, faults: lines }, true),
+      settle: () => setNotices((all) => (all.some(isPassing) ? all.filter((notice) => !isPassing(notice)) : all)),
+      tellList: (title, detail, lines) => add({ title, detail, faults: lines }, true, true),
     }),
     [add],
   );
@@ -39,8 +56,12 @@ export function NoticesProvider({ children }: { readonly children: ReactNode }) 
         {notices.map((notice) => (
           <Toast.Root
             key={notice.key}
-            duration={notice.isError ? 1_000_000 : 4000}
+            duration={notice.stays ? Infinity : notice.isError ? ERROR_MS : SHORT_MS}
             type={notice.isError ? 'foreground' : 'background'}
+            onEscapeKeyDown={(event) => {
+              // A field puts its own text back first.
+              if (event.target instanceof Element && event.target.closest('input, textarea, select')) event.preventDefault();
+            }}
             onOpenChange={(isOpen) => {
               if (!isOpen) setNotices((all) => all.filter((other) => other.key !== notice.key));
             }}
@@ -69,6 +90,11 @@ export function NoticesProvider({ children }: { readonly children: ReactNode }) 
       </Toast.Provider>
     </NoticesContext>
   );
+}
+
+/** An error that is over once something else was done. */
+function isPassing(notice: Notice): boolean {
+  return notice.isError && !notice.stays;
 }
 
 /** Ways to say something to the finisher. */

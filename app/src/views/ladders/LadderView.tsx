@@ -126,7 +126,7 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
               Masks
             </Tabs.Trigger>
           </Tabs.List>
-          <Tabs.Content value="rung">
+          <Tabs.Content value="rung" tabIndex={-1}>
             {open && <RungSheet key={open.id} rung={open} part={part} index={index} isNext={open.id === nextId} />}
           </Tabs.Content>
           <Tabs.Content value="part">

@@ -17,6 +17,7 @@ export function RungBox({
   to,
   style,
   gridKey,
+  tabIndex,
 }: {
   readonly rung: Rung;
   readonly colourHex: string | null;
@@ -26,6 +27,7 @@ export function RungBox({
   readonly style?: CSSProperties;
   /** place in the grid of ladders, for the arrow keys */
   readonly gridKey?: string;
+  readonly tabIndex?: number;
 }) {
   const isDone = rung.state === 'done';
   const paint = colourHex ?? BARE;
@@ -36,6 +38,8 @@ export function RungBox({
       to={to}
       replace
       data-grid={gridKey}
+      data-rung={rung.id}
+      tabIndex={tabIndex}
       aria-label={`${rung.name}, ${isNext && rung.state === 'open' ? 'next' : STATE_WORDS[rung.state]}`}
       aria-current={isOpen ? 'true' : undefined}
       style={{ ...style, ...(isDone ? { background: paint, color: readableInk(paint) } : {}) }}

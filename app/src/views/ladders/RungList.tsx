@@ -4,13 +4,18 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { KeyboardEvent } from 'react';
+import { useEffect, useRef } from 'react';
 import { GripVertical } from 'lucide-react';
 import { moveRung } from '../../data/changes/rungChanges';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { RungBox } from './RungBox';
 
-/** A ladder by itself, top rung on top; rungs are moved by their grips, with the pointer or the keyboard. */
+/**
+ * A ladder by itself, top rung on top; rungs are moved by their grips, with the pointer or the keyboard. Arrow keys climb it; to Tab it is one stop, the
+ * open rung and its grip, so that what is done with a rung is near.
+ */
 export function RungList({
   ladderId,
   rungs,
@@ -32,6 +37,22 @@ export function RungList({
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const shown = rungs.toReversed();
+  const list = useRef<HTMLOListElement>(null);
+  const stopId = shown.some((rung) => rung.id === openId) ? openId : (shown[0]?.id ?? null);
+  useEffect(() => {
+    // Who comes here by a key goes on from the open rung, not from the top of the page.
+    if (document.activeElement === document.body) rungLink(list.current, stopId)?.focus({ preventScroll: true });
+    // Only on coming here.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const at = shown.findIndex((rung) => rung.id === (event.target as HTMLElement).dataset['rung']);
+    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+    const next = shown[at + by];
+    if (at < 0 || by === 0 || !next) return;
+    event.preventDefault();
+    rungLink(list.current, next.id)?.focus();
+  };
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (!over || over.id === active.id) return;
     const rung = rungs.find((entry) => entry.id === active.id);
@@ -41,7 +62,7 @@ export function RungList({
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
       <SortableContext items={shown.map((rung) => rung.id)} strategy={verticalListSortingStrategy}>
-        <ol reversed className="relative grid gap-1.5 px-1.5 py-2" aria-label="Rungs, top first">
+        <ol ref={list} onKeyDown={onKeyDown} reversed className="relative grid gap-1.5 px-1.5 py-2" aria-label="Rungs, top first">
           <li aria-hidden="true" className="bg-rail absolute inset-y-0 left-0 w-1.5" />
           <li aria-hidden="true" className="bg-rail absolute inset-y-0 right-7 w-1.5" />
           {shown.map((rung) => (
@@ -49,6 +70,7 @@ export function RungList({
               key={rung.id}
               rung={rung}
               isOpen={rung.id === openId}
+              isStop={rung.id === stopId}
               isNext={rung.id === nextId}
               colourHex={hexOfProduct(index.products.get(rung.productId ?? ''))}
               to={`${basePath}?rung=${rung.id}`}
@@ -63,12 +85,14 @@ export function RungList({
 function SortableRung({
   rung,
   isOpen,
+  isStop,
   isNext,
   colourHex,
   to,
 }: {
   readonly rung: Rung;
   readonly isOpen: boolean;
+  readonly isStop: boolean;
   readonly isNext: boolean;
   readonly colourHex: string | null;
   readonly to: string;
@@ -80,11 +104,20 @@ function SortableRung({
       style={{ transform: CSS.Translate.toString(transform), transition }}
       className={`relative flex ${isDragging ? 'z-20 opacity-80' : ''}`}
     >
-      <RungBox rung={rung} colourHex={colourHex} isNext={isNext} isOpen={isOpen} to={to} style={{ flex: 1, minHeight: 27 }} />
+      <RungBox
+        rung={rung}
+        colourHex={colourHex}
+        isNext={isNext}
+        isOpen={isOpen}
+        to={to}
+        tabIndex={isStop ? 0 : -1}
+        style={{ flex: 1, minHeight: 27 }}
+      />
       <button
         type="button"
         {...attributes}
         {...listeners}
+        tabIndex={isStop ? 0 : -1}
         aria-label={`Move ${rung.name}`}
         className="text-dim w-7 shrink-0 cursor-grab touch-none"
       >
@@ -92,4 +125,8 @@ function SortableRung({
       </button>
     </li>
   );
+}
+
+function rungLink(list: HTMLElement | null, rungId: string | null): HTMLElement | null {
+  return rungId === null ? null : (list?.querySelector<HTMLElement>(`[data-rung="${globalThis.CSS.escape(rungId)}"]`) ?? null);
 }

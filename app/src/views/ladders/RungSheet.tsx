@@ -51,6 +51,15 @@ export function RungSheet({
         <h2 className="font-label text-4xl leading-tight font-semibold">{rung.name}</h2>
         {rung.detail && <p className="text-dim">{rung.detail}</p>}
       </div>
+      <RungActions
+        rung={rung}
+        part={part}
+        index={index}
+        place={place}
+        count={own.length}
+        isEditing={isEditing}
+        onEdit={() => setIsEditing(!isEditing)}
+      />
       {isEditing ? (
         <RungEditor key={rung.id} rung={rung} part={part} />
       ) : (
@@ -71,15 +80,6 @@ export function RungSheet({
         </>
       )}
       <WhenSheet rung={rung} index={index} />
-      <RungActions
-        rung={rung}
-        part={part}
-        index={index}
-        place={place}
-        count={own.length}
-        isEditing={isEditing}
-        onEdit={() => setIsEditing(!isEditing)}
-      />
       <Cautions ids={rung.cautionIds} />
     </div>
   );

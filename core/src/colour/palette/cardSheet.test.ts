@@ -41,6 +41,16 @@ describe('cards on paper', () => {
         expect(Number(attributes['y']) + Number(attributes['height'])).toBeLessThanOrEqual(297 - 10);
       }
   });
+  it('fit on letter too', () => {
+    const [sheet = ''] = cardSheets(
+      Array.from({ length: 8 }, (_, at) => card(`c${at}`)),
+      { width: 215.9, height: 279.4 },
+    );
+    const { tags } = read(sheet);
+    expect(tags[0]?.attributes).toMatchObject({ width: '215.9mm', height: '279.4mm' });
+    for (const { name, attributes } of tags)
+      if (name === 'rect') expect(Number(attributes['y']) + Number(attributes['height'])).toBeLessThanOrEqual(279.4 - 10);
+  });
   it('hold swatch, mix and room to paint; one that was not read says so', () => {
     const { tags, texts } = read(cardSheets([card('Green'), card('New', { hex: null })])[0] ?? '');
     expect(tags.filter((tag) => tag.attributes['fill'] === '#3c5c4c')).toHaveLength(1);

@@ -8,7 +8,13 @@ export interface PrintedCard {
   readonly unit: string;
 }
 
-const PAGE = { width: 210, height: 297 } as const;
+/** Paper, mm. */
+export interface CardPage {
+  readonly width: number;
+  readonly height: number;
+}
+
+const A4: CardPage = { width: 210, height: 297 };
 const MARGIN = 12;
 const CARD = { width: 88, height: 54 } as const;
 const GAP = 10;
@@ -16,15 +22,15 @@ const COLUMNS = 2;
 const ROWS = 4;
 const MOST_LINES = 5;
 
-/** Sheets of A4 with cards of 88 × 54 mm: swatch, room to paint, name, mix. One SVG a sheet, sizes in mm. */
-export function cardSheets(cards: readonly PrintedCard[]): string[] {
+/** Sheets of A4 or letter with cards of 88 × 54 mm: swatch, room to paint, name, mix. One SVG a sheet, sizes in mm. */
+export function cardSheets(cards: readonly PrintedCard[], page: CardPage = A4): string[] {
   const aSheet = COLUMNS * ROWS;
   return Array.from({ length: Math.ceil(cards.length / aSheet) }, (_, sheet) => {
     const own = cards.slice(sheet * aSheet, (sheet + 1) * aSheet);
     const drawn = own.map((card, at) =>
       drawCard(card, MARGIN + (at % COLUMNS) * (CARD.width + GAP), MARGIN + Math.floor(at / COLUMNS) * (CARD.height + GAP)),
     );
-    return `<svg xmlns="http://www.w3.org/2000/svg" width="${PAGE.width}mm" height="${PAGE.height}mm" viewBox="0 0 ${PAGE.width} ${PAGE.height}" font-family="sans-serif">${drawn.join('')}</svg>`;
+    return `<svg xmlns="http://www.w3.org/2000/svg" width="${page.width}mm" height="${page.height}mm" viewBox="0 0 ${page.width} ${page.height}" font-family="sans-serif">${drawn.join('')}</svg>`;
   });
 }
 

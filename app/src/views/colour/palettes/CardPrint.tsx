@@ -1,15 +1,19 @@
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { cardSheets } from '@zinc-ladder/core/colour/palette/cardSheet';
+import { PAPERS } from '@zinc-ladder/core/stencil/stencilSheets';
 import { labOfCard } from '@zinc-ladder/model/gather/gatherPaints';
 import { useTable } from '../../../data/queries';
 import { Button } from '../../../ui/Button';
 import { download } from '../../../ui/download';
 import { PrintSheets } from '../../../ui/PrintSheets';
 import { SvgPage } from '../../../ui/SvgPage';
+import { useUnits } from '../../../ui/UnitsContext';
+import { usualPaper } from '../../../ui/usualPaper';
 
 /** Cards on paper: the swatch as printed, the mix, and room to paint the real one beside it. */
 export function CardPrint() {
   const cards = useTable('mixCards').toSorted((a, b) => a.name.localeCompare(b.name));
+  const paper = usualPaper(useUnits());
   const sheets = cardSheets(
     cards.map((card) => {
       const lab = labOfCard(card);
@@ -21,12 +25,13 @@ export function CardPrint() {
         unit: card.unit,
       };
     }),
+    PAPERS.find((entry) => entry.id === paper),
   );
   return (
     <section aria-label="Cards on paper">
       <div className="mb-2 flex flex-wrap items-center gap-3">
         <h2 className="label">Cards on paper</h2>
-        <PrintSheets sheets={sheets} paper="a4" />
+        <PrintSheets sheets={sheets} paper={paper} />
         <Button
           disabled={cards.length === 0}
           onClick={() => sheets.forEach((sheet, at) => download(sheet, `cards-${at + 1}.svg`, 'image/svg+xml'))}

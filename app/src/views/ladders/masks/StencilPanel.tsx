@@ -15,6 +15,8 @@ import { Button } from '../../../ui/Button';
 import { download } from '../../../ui/download';
 import { FilePick } from '../../../ui/FilePick';
 import { SelectField } from '../../../ui/fields';
+import { usualPaper } from '../../../ui/usualPaper';
+import { useUnits } from '../../../ui/UnitsContext';
 import { NumberBox, readTrial } from '../../../ui/NumberBox';
 import { PrintSheets } from '../../../ui/PrintSheets';
 import { SvgPage } from '../../../ui/SvgPage';
@@ -81,7 +83,7 @@ function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
   const outline = useMemo(() => parsePathData(stencil.outline), [stencil.outline]);
   const { width, height } = spanOf(outline);
   const [side, setSide] = useState<'width' | 'height'>('width');
-  const [paperId, setPaperId] = useState('a4');
+  const [paperId, setPaperId] = useState<string>(usualPaper(useUnits()));
   const [known, setKnown] = useState(String(Math.round(width * stencil.millimetresPerUnit * 10) / 10));
   const length = readTrial(known, 0.5, 20_000);
   const paper = PAPERS.find((entry) => entry.id === paperId) ?? PAPERS[0];

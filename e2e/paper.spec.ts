@@ -1,0 +1,76 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { DEMO, openDemo } from './shops';
+
+/** Points of a page, 72 an inch (PDF 32000-1, 8.3.2.3). */
+const A4 = [595, 842] as const;
+const LETTER = [612, 792] as const;
+
+/** Width and height of each page of a PDF, whole points. */
+function pagesOf(pdf: Buffer): (readonly [number, number])[] {
+  const plain = pdf.toString('latin1');
+  return [...plain.matchAll(/\/Type\s*\/Page\b[^s][\s\S]*?\/MediaBox\s*\[([^\]]+)\]/gu)].map((found) => {
+    const [left = 0, bottom = 0, right = 0, top = 0] = (found[1] ?? '').trim().split(/\s+/u).map(Number);
+    return [Math.round(right - left), Math.round(top - bottom)] as const;
+  });
+}
+
+/** The page on the paper it names itself. */
+async function onItsPaper(page: Page): Promise<(readonly [number, number])[]> {
+  await page.waitForFunction(() => (globalThis as { isPrinted?: boolean }).isPrinted === true);
+  return pagesOf(await page.pdf({ preferCSSPageSize: true }));
+}
+
+test.beforeEach(async ({ page }) => {
+  // The browser's own dialog would wait for a hand.
+  await page.addInitScript(() => Object.assign(globalThis, { print: () => Object.assign(globalThis, { isPrinted: true }) }));
+});
+
+test('a week of the plan is one page of A4 or letter, its long side across', async ({ page }) => {
+  await openDemo(page, '/plan');
+  await page.getByRole('radio', { name: 'Week' }).click();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+  for (const [format, [short, long]] of [
+    ['A4', A4],
+    ['Letter', LETTER],
+  ] as const) {
+    const pages = pagesOf(
+      await page.pdf({ format, landscape: true, margin: { top: '10mm', bottom: '10mm', left: '10mm', right: '10mm' } }),
+    );
+    expect(pages).toHaveLength(1);
+    // The browser rounds its own papers up to whole points.
+    expect(Math.abs((pages[0]?.[0] ?? 0) - long)).toBeLessThanOrEqual(1);
+    expect(Math.abs((pages[0]?.[1] ?? 0) - short)).toBeLessThanOrEqual(1);
+  }
+});
+
+test('stencils come out on the paper that was chosen, one sheet a page and none blank', async ({ page }) => {
+  await openDemo(page, '/ladders/telegraph/telegraph-face');
+  await page.getByRole('tab', { name: 'Masks' }).click();
+  await page.getByLabel('It measures, mm').fill('400');
+  await page.getByRole('button', { name: 'Size it' }).click();
+  await expect(page.getByText('3 sheets', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  expect(await onItsPaper(page)).toEqual([A4, A4, A4]);
+  await page.evaluate(() => {
+    globalThis.dispatchEvent(new Event('afterprint'));
+    Object.assign(globalThis, { isPrinted: false });
+  });
+  await page.getByLabel('Paper').selectOption('letter');
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  const pages = await onItsPaper(page);
+  expect(pages.length).toBeGreaterThan(0);
+  for (const size of pages) expect(size).toEqual(LETTER);
+});
+
+test('cards go onto the paper that is usual where the shop counts so', async ({ page }) => {
+  await openDemo(page, '/colour/palettes');
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  expect(await onItsPaper(page)).toEqual([A4, A4]);
+  await page.goto(`${DEMO}/shop/places`);
+  await page.getByRole('combobox', { name: 'Units' }).selectOption('us');
+  await expect(page.getByRole('button', { name: /^Undo Change/u })).toBeEnabled();
+  await page.goto(`${DEMO}/colour/palettes`);
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  expect(await onItsPaper(page)).toEqual([LETTER, LETTER]);
+});
