@@ -14,7 +14,7 @@ const COMPARED = 150;
 const EXHAUSTED = 12;
 
 /** Invented paints: white, black, then colours as paints have them, from pale to deep and muted to strong. */
-function inventPaints(count: number) {
+export function inventPaints(count: number) {
   const random = seededRandom(41);
   return Array.from({ length: count }, (_, at) => {
     const round = random() * 2 * Math.PI;
@@ -26,7 +26,7 @@ function inventPaints(count: number) {
 }
 
 /** Targets: mixes of three paints the shelf does not have, and muted colours at random. */
-function inventTargets(count: number): Lab[] {
+export function inventTargets(count: number): Lab[] {
   const random = seededRandom(97);
   const hidden = inventPaints(60).slice(40);
   return Array.from({ length: count }, (_, at): Lab => {
