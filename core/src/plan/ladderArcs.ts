@@ -60,6 +60,18 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
   return arcs;
 }
 
+/**
+ * Arcs from every film that rungs leave on a part, on whichever face, to what needs the part in hand: it is waited for until each can be handled. The
+ * rungs are taken as they stand; done ones count as laid when they were, and coats wet together as one film.
+ */
+export function handleArcs(rungs: readonly PlanRung[], to: string, tables: CureTables): PlanArc[] {
+  const films: FilmUnder[] = [];
+  const done = rungs.filter((rung) => rung.status.kind === 'done').sort((a, b) => doneAt(a) - doneAt(b));
+  const open = rungs.filter((rung) => rung.status.kind !== 'done' && rung.status.kind !== 'leftOut');
+  for (const rung of [...done, ...open]) layFilm(films, rung, findMethod(rung.methodId), tables);
+  return films.map((under) => milestoneArc(under, to, 'handle', tables));
+}
+
 /** An arc that asks for order only. */
 export function orderArc(from: string, to: string, reason: PlanArc['reason']): PlanArc {
   return { from, to, clockId: WALL_CLOCK, pieces: [{ lo: 0, hi: null }], reason };
