@@ -51,15 +51,7 @@ export function RungSheet({
         <h2 className="font-label text-4xl leading-tight font-semibold">{rung.name}</h2>
         {rung.detail && <p className="text-dim">{rung.detail}</p>}
       </div>
-      <RungActions
-        rung={rung}
-        part={part}
-        index={index}
-        place={place}
-        count={own.length}
-        isEditing={isEditing}
-        onEdit={() => setIsEditing(!isEditing)}
-      />
+      <WorkActions rung={rung} isEditing={isEditing} onEdit={() => setIsEditing(!isEditing)} />
       {isEditing ? (
         <RungEditor key={rung.id} rung={rung} part={part} />
       ) : (
@@ -80,6 +72,7 @@ export function RungSheet({
         </>
       )}
       <WhenSheet rung={rung} index={index} />
+      <PlaceActions rung={rung} part={part} index={index} place={place} count={own.length} />
       <Cautions ids={rung.cautionIds} />
     </div>
   );
@@ -125,26 +118,64 @@ function WhenSheet({ rung, index }: { readonly rung: Rung; readonly index: ShopI
   );
 }
 
-function RungActions({
+/** What is done with it now. */
+function WorkActions({ rung, isEditing, onEdit }: { readonly rung: Rung; readonly isEditing: boolean; readonly onEdit: () => void }) {
+  const edit = useEdit();
+  const shop = useShop();
+  const moment = useBenchMoment();
+  const isDone = rung.state === 'done';
+  return (
+    <div className="flex flex-wrap gap-3">
+      {!isDone && rung.state !== 'inHand' && (
+        <Button
+          look="primary"
+          isLarge
+          onClick={() =>
+            void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state))
+          }
+        >
+          Take in hand
+        </Button>
+      )}
+      {!isDone && (
+        <Button
+          isLarge
+          onClick={() =>
+            void edit(`Log ${rung.name}`, (change) =>
+              finishRung(change, rung.id, rung.state === 'inHand' ? null : rung.minutes, '', moment(), rung.state),
+            )
+          }
+        >
+          {rung.state === 'inHand' ? 'Done' : `Log as done, ${formatSpan(rung.minutes)}`}
+        </Button>
+      )}
+      {isDone && (
+        <Button isLarge onClick={() => void edit(`Open ${rung.name} again`, (change) => reopenRung(change, rung.id, moment(), rung.state))}>
+          Open again
+        </Button>
+      )}
+      <Button isLarge aria-pressed={isEditing} onClick={onEdit}>
+        {isEditing ? 'That is all' : 'Change'}
+      </Button>
+    </div>
+  );
+}
+
+/** Where it stands on its ladder, and whether it stays there. */
+function PlaceActions({
   rung,
   part,
   index,
   place,
   count,
-  isEditing,
-  onEdit,
 }: {
   readonly rung: Rung;
   readonly part: Part;
   readonly index: ShopIndex;
   readonly place: number;
   readonly count: number;
-  readonly isEditing: boolean;
-  readonly onEdit: () => void;
 }) {
   const edit = useEdit();
-  const shop = useShop();
-  const moment = useBenchMoment();
   const navigate = useNavigate();
   const base = `/ladders/${part.propId}/${part.id}`;
   const isDone = rung.state === 'done';
@@ -171,72 +202,34 @@ function RungActions({
   };
   const move = (by: number): void => void edit(`Move ${rung.name}`, (change) => moveRung(change, rung.ladderId, rung.id, place + by));
   return (
-    <div className="grid gap-3">
-      <div className="flex flex-wrap gap-3">
-        {!isDone && rung.state !== 'inHand' && (
-          <Button
-            look="primary"
-            isLarge
-            onClick={() =>
-              void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state))
-            }
-          >
-            Take in hand
-          </Button>
-        )}
-        {!isDone && (
-          <Button
-            isLarge
-            onClick={() =>
-              void edit(`Log ${rung.name}`, (change) =>
-                finishRung(change, rung.id, rung.state === 'inHand' ? null : rung.minutes, '', moment(), rung.state),
-              )
-            }
-          >
-            {rung.state === 'inHand' ? 'Done' : `Log as done, ${formatSpan(rung.minutes)}`}
-          </Button>
-        )}
-        {isDone && (
-          <Button
-            isLarge
-            onClick={() => void edit(`Open ${rung.name} again`, (change) => reopenRung(change, rung.id, moment(), rung.state))}
-          >
-            Open again
-          </Button>
-        )}
-        <Button isLarge aria-pressed={isEditing} onClick={onEdit}>
-          {isEditing ? 'That is all' : 'Change'}
+    <div className="flex flex-wrap gap-2">
+      <Button onClick={() => void addAbove()}>Add above</Button>
+      <Button onClick={() => void copy()}>Duplicate</Button>
+      {rung.state === 'open' && rung.side === 'all' && findMethod(rung.methodId).isSprayed && (
+        <Button onClick={() => void edit(`Coat ${rung.name} in two turns`, (change) => coatInTwoTurns(change, rung.id, newId()))}>
+          In two turns
         </Button>
-      </div>
-      <div className="flex flex-wrap gap-2">
-        <Button onClick={() => void addAbove()}>Add above</Button>
-        <Button onClick={() => void copy()}>Duplicate</Button>
-        {rung.state === 'open' && rung.side === 'all' && findMethod(rung.methodId).isSprayed && (
-          <Button onClick={() => void edit(`Coat ${rung.name} in two turns`, (change) => coatInTwoTurns(change, rung.id, newId()))}>
-            In two turns
-          </Button>
-        )}
-        <Button disabled={place >= count - 1} onClick={() => move(1)}>
-          Move up
+      )}
+      <Button disabled={place >= count - 1} onClick={() => move(1)}>
+        Move up
+      </Button>
+      <Button disabled={place <= 0} onClick={() => move(-1)}>
+        Move down
+      </Button>
+      {!isDone && (
+        <Button
+          onClick={() =>
+            void edit(rung.state === 'leftOut' ? `Put ${rung.name} back in` : `Leave ${rung.name} out`, (change) =>
+              change.patch('rungs', rung.id, { state: rung.state === 'leftOut' ? 'open' : 'leftOut', startedAtMs: null }),
+            )
+          }
+        >
+          {rung.state === 'leftOut' ? 'Put back in' : 'Leave out'}
         </Button>
-        <Button disabled={place <= 0} onClick={() => move(-1)}>
-          Move down
-        </Button>
-        {!isDone && (
-          <Button
-            onClick={() =>
-              void edit(rung.state === 'leftOut' ? `Put ${rung.name} back in` : `Leave ${rung.name} out`, (change) =>
-                change.patch('rungs', rung.id, { state: rung.state === 'leftOut' ? 'open' : 'leftOut', startedAtMs: null }),
-              )
-            }
-          >
-            {rung.state === 'leftOut' ? 'Put back in' : 'Leave out'}
-          </Button>
-        )}
-        <Button look="danger" onClick={() => void remove()}>
-          Remove
-        </Button>
-      </div>
+      )}
+      <Button look="danger" onClick={() => void remove()}>
+        Remove
+      </Button>
     </div>
   );
 }

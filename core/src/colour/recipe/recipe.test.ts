@@ -122,6 +122,17 @@ describe('the search for a recipe', () => {
       expect((best?.difference ?? 99) - leastDifference(all, target)).toBeLessThan(0.05);
     }
   });
+  it('puts a fourth paint in the place of a part of another where all parts are given out', () => {
+    const four = [
+      paintOf('white', [95, 0, 2], 1),
+      paintOf('green', [48.6, -58.2, 3], 0.52),
+      paintOf('plum', [34.8, 29.2, -8.2], 0.93),
+      paintOf('teal', [44.8, -19.3, -5], 0.7),
+    ];
+    const blue: Lab = [65.5, -3.2, -16.2];
+    const best = searchRecipes(shelveRecipes(four), blue, { paints: 4, parts: 24 })[0]?.difference ?? 99;
+    expect(best - leastDifference(everyMix(four, 4, 24), blue)).toBeLessThan(0.01);
+  });
   it('finds a hidden recipe of whole parts again', () => {
     const target = mixLab([
       { paint: paintAt(0), parts: 2 },
