@@ -121,6 +121,11 @@ test('a photographed pass is one light turn short of its line, and is read anew 
     await press(clean, before);
     await press(after, later);
   }
+  // Marks of many presses are still there when the view is come back to.
+  await page.getByRole('link', { name: 'Rehearse' }).click();
+  await expect(after).toHaveCount(0);
+  await page.goBack();
+  await expect(page.getByText(`After · ${PAIRS.length} places`)).toBeVisible();
   await page.getByRole('button', { name: 'Read it' }).click();
   // Without clean places the change of light is not known.
   await expect(page.getByRole('alert').filter({ hasText: 'clean places are pinned' })).toBeVisible();

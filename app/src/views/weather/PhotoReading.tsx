@@ -7,6 +7,7 @@ import type { CoverageRecord, PlannedWeatherPass } from '@zinc-ladder/model/reco
 import { useState } from 'react';
 import { keepPicture } from '../../data/changes/pictureChanges';
 import { newId } from '../../data/newId';
+import { useKeptState } from '../../data/useKeptState';
 import { useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import { getPictureDesk } from '../../engine/pictureClient';
@@ -45,6 +46,15 @@ const MODES = [
 
 type Mode = (typeof MODES)[number][0];
 
+/** What was pointed at on two photographs. */
+interface PhotoMarks {
+  readonly pairsClean: readonly PhotoPoint[];
+  readonly pairsAfter: readonly PhotoPoint[];
+  readonly cleanPlaces: readonly PhotoPoint[];
+  readonly corners: readonly PhotoPoint[];
+}
+const NO_MARKS: PhotoMarks = { pairsClean: [], pairsAfter: [], cleanPlaces: [], corners: [] };
+
 /** A photograph after a pass against that of the clean part: how much is covered, or why it cannot be told. */
 export function PhotoReading({
   weather,
@@ -67,14 +77,15 @@ export function PhotoReading({
   const pictures = useTable('pictures').filter((picture) => picture.partId === part.id);
   const keep = usePlanEdit(weather);
   const { isRunning, run } = useBackgroundJob();
-  const [afterId, setAfterId] = useState<string | null>(null);
-  const [mode, setMode] = useState<Mode>('pairs');
-  const [cleanPlaces, setCleanPlaces] = useState<readonly PhotoPoint[]>([]);
-  const [pairsClean, setPairsClean] = useState<readonly PhotoPoint[]>([]);
-  const [pairsAfter, setPairsAfter] = useState<readonly PhotoPoint[]>([]);
-  const [corners, setCorners] = useState<readonly PhotoPoint[]>([]);
-  const [reading, setReading] = useState<CoverageReading | null>(null);
   const cleanId = plan.cleanPictureId;
+  const [mode, setMode] = useState<Mode>('pairs');
+  const [chosen, setAfterId] = useKeptState<string | null>(['photographAfter', part.id, pass.id], null);
+  // A photograph that was taken away meanwhile is not chosen any more.
+  const afterId = pictures.some((picture) => picture.id === chosen) ? chosen : null;
+  // Marks belong to the two photographs they were set on.
+  const [marks, setMarks] = useKeptState<PhotoMarks>(['photographMarks', cleanId, afterId], NO_MARKS);
+  const { pairsClean, pairsAfter, cleanPlaces, corners } = marks;
+  const [reading, setReading] = useKeptState<CoverageReading | null>(['photographReading', pass.id, cleanId, afterId], null);
   const area = areaOf(corners);
   const take = async (file: File, name: string): Promise<string | null> => {
     const id = newId();
@@ -94,17 +105,16 @@ export function PhotoReading({
       const clean = cleanId ? ((await db.attachments.get(cleanId))?.blob ?? null) : null;
       if (!after) return;
       const count = Math.min(pairsClean.length, pairsAfter.length);
-      setReading(
-        await getWeatherDesk().photograph({
-          after,
-          clean,
-          pairs: Array.from({ length: count }, (_, at) => ({ after: pairsAfter[at] as PhotoPoint, clean: pairsClean[at] as PhotoPoint })),
-          cleanPins: cleanPlaces,
-          base,
-          deposit,
-          area,
-        }),
-      );
+      const told = await getWeatherDesk().photograph({
+        after,
+        clean,
+        pairs: Array.from({ length: count }, (_, at) => ({ after: pairsAfter[at] as PhotoPoint, clean: pairsClean[at] as PhotoPoint })),
+        cleanPins: cleanPlaces,
+        base,
+        deposit,
+        area,
+      });
+      setReading(() => told);
     });
   const pairMarks = (places: readonly PhotoPoint[]): BoardMark[] =>
     places.map((place, at) => ({ place, text: String(at + 1), kind: 'pair' }));
@@ -117,14 +127,14 @@ export function PhotoReading({
         </FilePick>
         <FilePick
           accept="image/jpeg,image/png,image/webp"
-          onPick={(file) => void take(file, `${part.name} after ${name}`).then((id) => id && (setAfterId(id), setReading(null)))}
+          onPick={(file) => void take(file, `${part.name} after ${name}`).then((id) => id && setAfterId(() => id))}
         >
           Photograph after the pass
         </FilePick>
         {pictures.length > 0 && (
           <label>
             <span className="sr-only">Photograph after the pass, of those there are</span>
-            <select className="field" value={afterId ?? ''} onChange={(event) => setAfterId(event.target.value || null)}>
+            <select className="field" value={afterId ?? ''} onChange={(event) => setAfterId(() => event.target.value || null)}>
               <option value="">of those there are…</option>
               {pictures.map((picture) => (
                 <option key={picture.id} value={picture.id}>
@@ -159,11 +169,8 @@ export function PhotoReading({
               className="text-sm"
               look="quiet"
               onClick={() => {
-                setPairsClean([]);
-                setPairsAfter([]);
-                setCleanPlaces([]);
-                setCorners([]);
-                setReading(null);
+                setMarks(() => NO_MARKS);
+                setReading(() => null);
               }}
             >
               Clear all marks
@@ -178,7 +185,7 @@ export function PhotoReading({
                   label={`${part.name}, clean`}
                   marks={pairMarks(pairsClean)}
                   area={null}
-                  onPoint={(place) => mode === 'pairs' && setPairsClean([...pairsClean, place])}
+                  onPoint={(place) => mode === 'pairs' && setMarks((now) => ({ ...now, pairsClean: [...now.pairsClean, place] }))}
                 />
               </figure>
             )}
@@ -192,9 +199,9 @@ export function PhotoReading({
                 marks={[...pairMarks(pairsAfter), ...cleanPlaces.map((place): BoardMark => ({ place, text: '○', kind: 'clean' }))]}
                 area={area}
                 onPoint={(place) => {
-                  if (mode === 'pairs') setPairsAfter([...pairsAfter, place]);
-                  else if (mode === 'clean') setCleanPlaces([...cleanPlaces, place]);
-                  else setCorners(corners.length >= 2 ? [place] : [...corners, place]);
+                  if (mode === 'pairs') setMarks((now) => ({ ...now, pairsAfter: [...now.pairsAfter, place] }));
+                  else if (mode === 'clean') setMarks((now) => ({ ...now, cleanPlaces: [...now.cleanPlaces, place] }));
+                  else setMarks((now) => ({ ...now, corners: now.corners.length >= 2 ? [place] : [...now.corners, place] }));
                 }}
               />
             </figure>
@@ -229,7 +236,7 @@ export function PhotoReading({
             onClick={() => {
               if (reading.coverage === null || reading.half === null) return;
               onKeep({ coverage: reading.coverage, half: reading.half, how: reading.how, pictureId: afterId });
-              setReading(null);
+              setReading(() => null);
             }}
           >
             Keep this reading
