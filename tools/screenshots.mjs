@@ -26,7 +26,8 @@ async function drawn(page) {
 
 const SHOTS = [
   ['bench', '/bench'],
-  ['ladders', '/ladders/lantern'],
+  // The footer tells when it is ready: by the plan that is left when the search is over.
+  ['ladders', '/ladders/lantern', async (page) => page.waitForTimeout(8000)],
   ['ladder-open', '/ladders/lantern/lantern-tank?rung=lantern-tank-21'],
   ['plan', '/plan', odds],
   ['plan-what-helps', '/plan', helps],
@@ -65,6 +66,7 @@ const SHOTS = [
     async (page) => {
       await page.getByRole('tab', { name: 'Masks' }).click();
       await page.waitForTimeout(1500);
+      await page.getByRole('region', { name: 'Regions on a picture' }).evaluate((region) => region.scrollIntoView({ block: 'end' }));
     },
   ],
   [

@@ -119,7 +119,7 @@ function PropLine({
         </span>
       </td>
       <td className="py-1.5 text-right">
-        <span className="figure">{readyMs === null ? '–' : formats.moment(readyMs, nowMs)}</span>
+        <span className="figure whitespace-nowrap">{readyMs === null ? '–' : formats.moment(readyMs, nowMs)}</span>
         {dueMs !== null && (
           <span className={`block text-sm ${spare?.isLate ? 'text-oxide font-medium' : 'text-dim'}`}>
             due {formats.moment(dueMs, nowMs)}
