@@ -91,25 +91,3 @@ test('cards go onto paper, palettes out and in again', async ({ page }) => {
   await page.getByLabel('Target shown').selectOption({ label: 'Deep green, brush acrylic' });
   await expect(page.getByText('ΔE 0.0').first()).toBeVisible();
 });
-
-test('stencil sheets are printed at their true size, one a page, with nothing of the page around them', async ({ page }) => {
-  // The browser's own dialog would wait for a hand.
-  await page.addInitScript(() => Object.assign(globalThis, { print: () => Object.assign(globalThis, { isPrinted: true }) }));
-  await openDemo(page, '/ladders/telegraph/telegraph-face');
-  await page.getByRole('tab', { name: 'Masks' }).click();
-  await page.getByLabel('It measures, mm').fill('400');
-  await page.getByRole('button', { name: 'Size it' }).click();
-  await expect(page.getByText('3 sheets', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Print', exact: true }).click();
-  await page.waitForFunction(() => (globalThis as { isPrinted?: boolean }).isPrinted === true);
-  await page.emulateMedia({ media: 'print' });
-  const sheets = page.locator('.sheets-on-paper img');
-  await expect(sheets).toHaveCount(3);
-  // 96 px an inch: 210 mm are 793.7 px.
-  for (const box of await sheets.evaluateAll((images) => images.map((image) => image.getBoundingClientRect().width)))
-    expect(box).toBeCloseTo((210 / 25.4) * 96, 0);
-  await expect(page.getByRole('tab', { name: 'Masks' })).toBeHidden();
-  await page.emulateMedia({ media: null });
-  await page.evaluate(() => globalThis.dispatchEvent(new Event('afterprint')));
-  await expect(sheets).toHaveCount(0);
-});

@@ -44,7 +44,9 @@ test('a week of the plan is one page of A4 or letter, its long side across', asy
   }
 });
 
-test('stencils come out on the paper that was chosen, one sheet a page and none blank', async ({ page }) => {
+test('stencils come out at their true size on the paper that was chosen, one sheet a page, none blank, nothing of the page around them', async ({
+  page,
+}) => {
   await openDemo(page, '/ladders/telegraph/telegraph-face');
   await page.getByRole('tab', { name: 'Masks' }).click();
   await page.getByLabel('It measures, mm').fill('400');
@@ -52,10 +54,18 @@ test('stencils come out on the paper that was chosen, one sheet a page and none 
   await expect(page.getByText('3 sheets', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Print', exact: true }).click();
   expect(await onItsPaper(page)).toEqual([A4, A4, A4]);
+  await page.emulateMedia({ media: 'print' });
+  const sheets = page.locator('.sheets-on-paper img');
+  // 96 px an inch: 210 mm are 793.7 px.
+  for (const width of await sheets.evaluateAll((images) => images.map((image) => image.getBoundingClientRect().width)))
+    expect(width).toBeCloseTo((210 / 25.4) * 96, 0);
+  await expect(page.getByRole('tab', { name: 'Masks' })).toBeHidden();
+  await page.emulateMedia({ media: null });
   await page.evaluate(() => {
     globalThis.dispatchEvent(new Event('afterprint'));
     Object.assign(globalThis, { isPrinted: false });
   });
+  await expect(sheets).toHaveCount(0);
   await page.getByLabel('Paper').selectOption('letter');
   await page.getByRole('button', { name: 'Print', exact: true }).click();
   const pages = await onItsPaper(page);

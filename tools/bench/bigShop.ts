@@ -67,6 +67,7 @@ export function withoutAttachments(project: ProjectFile): ProjectFile {
     })),
     flaws: project.flaws.map((flaw) => ({ ...flaw, pin: null })),
     logEntries: project.logEntries.map((entry) => ({ ...entry, pictureIds: [] })),
+    maskPlans: project.maskPlans.map((plan) => ({ ...plan, pictureId: null })),
     weatherPlans: project.weatherPlans.map((plan) => ({
       ...plan,
       cleanPictureId: null,

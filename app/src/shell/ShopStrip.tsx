@@ -146,7 +146,7 @@ function UnsavedItem() {
   const saved = kept('savedAtMs');
   const savedAtMs = typeof saved === 'number' ? saved : firstAtMs;
   const days = Math.floor((now - savedAtMs) / 86_400_000);
-  if (days < REMIND_AFTER_DAYS || lastAtMs <= savedAtMs) return null;
+  if (days < REMIND_AFTER_DAYS || (typeof saved === 'number' && lastAtMs <= saved)) return null;
   return (
     <Item label="Not saved to a file">
       <Link to="/shop/files" className="text-oxide underline-offset-4 hover:underline">

@@ -28,6 +28,30 @@ describe('the strip', () => {
   });
 });
 
+describe('a shop that is not saved to a file', () => {
+  const DAY = 86_400_000;
+  it('is reminded of a week after it was changed, and no more once it is saved', async () => {
+    const { store, db, pass } = await openShop('/log');
+    expect(screen.queryByText('Not saved to a file')).toBeNull();
+    await act(() => store.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'Renamed' })));
+    act(() => pass(6 * DAY));
+    expect(screen.queryByText('Not saved to a file')).toBeNull();
+    // The strip looks at the clock every ten minutes.
+    act(() => pass(2 * DAY + 600_000));
+    const link = await screen.findByRole('link', { name: 'for 8 days' });
+    expect(link.getAttribute('href')).toBe('/shop/files');
+    const [edited] = await db.history.toArray();
+    await act(() => db.meta.put({ key: 'savedAtMs', value: (edited?.atMs ?? 0) + 8 * DAY }));
+    await act(() => store.edit('Look', (edit) => edit.patch('props', 'prop', { name: 'Again' })));
+    await waitFor(() => expect(screen.queryByText('Not saved to a file')).toBeNull());
+  });
+  it('is not reminded of while nothing was changed', async () => {
+    const { pass } = await openShop('/log');
+    act(() => pass(30 * DAY));
+    expect(screen.queryByText('Not saved to a file')).toBeNull();
+  });
+});
+
 describe('shortcuts', () => {
   it('go to every view, undo and redo, and are listed', async () => {
     const { user, router, db } = await openShop('/bench');

@@ -62,7 +62,7 @@ export interface PaintValue {
   readonly isGuessed: boolean;
 }
 
-/** Strengths learned from tints come back within about a tenth (08-colour's study; the same in this project's tests). */
+/** Strengths learned from tints with white come back within about a tenth (synthetic cards with noise; this project's tests of learning). */
 const LEARNED_SPREAD = 1.1;
 /** S·X read from one card over black and white is thought to be that sure (guessed). */
 const READ_SPREAD = 1.2;
