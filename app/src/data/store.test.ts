@@ -306,6 +306,7 @@ describe('a browser that holds a database of before', () => {
     const sample = makeSampleProject();
     expect(await opened.records('shop').toArray()).toEqual([sample.shop]);
     expect((await opened.records('rungs').toArray()).map((rung) => rung.lockedAtMs)).toEqual(sample.rungs.map(() => null));
+    expect((await opened.records('rungs').toArray()).map((rung) => rung.hardRungId)).toEqual(sample.rungs.map(() => null));
     expect(await opened.records('props').toArray()).toEqual(sample.props);
     expect(await opened.records('parts').get('host')).toMatchObject({ name: 'host', ridgeMicrometres: null, sizeMillimetres: null });
     expect(await opened.records('meshes').get('mesh')).toMatchObject({ unit: 'mm', up: [0, 0, 1] });
