@@ -5,6 +5,7 @@ describe('heat', () => {
   it('puts every value into one band, edges into the upper one, and names each with its unit', () => {
     const ridges = findHeat('ridges');
     expect([0, 9.9, 10, 49, 150, 9999].map((value) => bandOf(ridges, value))).toEqual([0, 0, 1, 2, 5, 5]);
+    expect(bandName(ridges, 1, 'mil', (edge) => (edge / 25.4).toFixed(2))).toBe('0.39–0.98 mil');
     expect([bandName(ridges, 0), bandName(ridges, 1), bandName(ridges, 5)]).toEqual(['under 10 µm', '10–25 µm', '150 µm and more']);
     expect(bandOf(findHeat('wall'), Infinity)).toBe(5);
   });

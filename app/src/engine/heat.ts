@@ -55,11 +55,11 @@ export function bandOf(heat: Heat, value: number): number {
   return band === -1 ? heat.edges.length : band;
 }
 
-/** `10–25 µm`, `150 µm and more`. */
-export function bandName(heat: Heat, band: number): string {
-  const [from, to] = [heat.edges[band - 1], heat.edges[band]];
-  if (from === undefined) return `under ${to} ${heat.unit}`;
-  return to === undefined ? `${from} ${heat.unit} and more` : `${from}–${to} ${heat.unit}`;
+/** `10–25 µm`, `150 µm and more`, or the same in the unit it is shown in. */
+export function bandName(heat: Heat, band: number, unit: string = heat.unit, shown: (edge: number) => string = String): string {
+  const [from, to] = [heat.edges[band - 1], heat.edges[band]].map((edge) => (edge === undefined ? undefined : shown(edge)));
+  if (from === undefined) return `under ${to} ${unit}`;
+  return to === undefined ? `${from} ${unit} and more` : `${from}–${to} ${unit}`;
 }
 
 /** Neutrals from almost the sheet to almost the ink: paint is judged beside them. */

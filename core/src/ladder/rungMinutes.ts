@@ -24,3 +24,18 @@ export function estimateRungMinutes(method: Method, areaSquareCentimetres: numbe
     formula: `${setupMinutes} min ready + ${pieces} × (${pieceMinutes} min handling + ${areaMinutes} min per 100 cm² × ${Math.round(areaSquareCentimetres)} cm²)`,
   };
 }
+
+/**
+ * Hands minutes of work that was planned on two parts and is done once, on the joined piece: both, less the getting ready that is done once.
+ *
+ * @param hostMinutes minutes of the part it is done on
+ * @param guestMinutes minutes of the part that joined it
+ * @param guestName for the formula
+ */
+export function joinedRungMinutes(method: Method, hostMinutes: number, guestMinutes: number, guestName: string): RungMinutes {
+  const once = Math.min(guestMinutes, method.setupMinutes);
+  return {
+    minutes: hostMinutes + Math.ceil(guestMinutes - once),
+    formula: `${hostMinutes} min + ${guestMinutes} min of ${guestName} − ${once} min getting ready once`,
+  };
+}

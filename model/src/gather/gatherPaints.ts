@@ -62,6 +62,11 @@ export interface PaintValue {
   readonly isGuessed: boolean;
 }
 
+/** From and to where the true value lies. */
+export function rangeOf({ value, spread }: PaintValue): readonly [low: number, high: number] {
+  return [value / spread, value * spread];
+}
+
 /** Strengths learned from tints with white come back within about a tenth (synthetic cards with noise; this project's tests of learning). */
 const LEARNED_SPREAD = 1.1;
 /** S·X read from one card over black and white is thought to be that sure (guessed). */
@@ -90,7 +95,8 @@ export function scatterOf(product: Product): PaintValue {
 /** A product as it is laid over something; null where it has no colour. */
 export function coatPaintOf(product: Product, mirrored: number): CoatPaint | null {
   const paint = mixPaintOf(product, mirrored);
-  return paint && { paint, scatterPerCoat: scatterOf(product).value, scatterSpread: scatterOf(product).spread };
+  const scatter = scatterOf(product);
+  return paint && { paint, scatterPerCoat: scatter.value, scatterSpread: scatter.spread };
 }
 
 /** A component in parts by volume: drops and parts are that already, grams go by the density. */

@@ -2,20 +2,8 @@ import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsObject, Max, Min, MinLength, ValidateNested } from 'class-validator';
 import { MOST_REGIONS } from '@zinc-ladder/core/mask/maskProblem';
 import { IsLine, IsRecordId, Nullable } from './decorators';
+import { PicturePlace } from './picturePlace';
 import { Tracked } from './tracked';
-
-/** A place on a picture, shares of its sides. */
-export class MaskPlanSpot {
-  @IsNumber()
-  @Min(0)
-  @Max(1)
-  x!: number;
-
-  @IsNumber()
-  @Min(0)
-  @Max(1)
-  y!: number;
-}
 
 /** A region of one colour. */
 export class MaskPlanRegion {
@@ -57,8 +45,8 @@ export class MaskPlanRegion {
   @Nullable()
   @IsObject()
   @ValidateNested()
-  @Type(() => MaskPlanSpot)
-  spot!: MaskPlanSpot | null;
+  @Type(() => PicturePlace)
+  spot!: PicturePlace | null;
 }
 
 /** Where two regions meet. */

@@ -1,17 +1,8 @@
 import { IsNumber, Max, Min } from 'class-validator';
+import { PicturePlace } from './picturePlace';
 
-/** A rectangle of a picture, as shares of its sides. */
-export class PictureArea {
-  @IsNumber()
-  @Min(0)
-  @Max(1)
-  x!: number;
-
-  @IsNumber()
-  @Min(0)
-  @Max(1)
-  y!: number;
-
+/** A rectangle of a picture, from its upper left corner, as shares of the picture's sides. */
+export class PictureArea extends PicturePlace {
   @IsNumber()
   @Min(0)
   @Max(1)

@@ -1,4 +1,5 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { joinedRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { Edit } from '../edit';
@@ -18,14 +19,8 @@ export async function takeDoubledAway(edit: Edit, joinId: string, nowMs: number)
   const { doubled } = joinEffect(join, await rungsOf(edit, host.id), await rungsOf(edit, guest.id));
   if (doubled.length === 0) throw new ShopError('nothingToDo');
   for (const pair of doubled) {
-    const once = Math.min(pair.guest.minutes, findMethod(pair.host.methodId).setupMinutes);
-    await edit.patch('rungs', pair.host.id, {
-      minutes: Math.min(10_000, pair.host.minutes + Math.ceil(pair.guest.minutes - once)),
-      minutesFormula: `${pair.host.minutes} min + ${pair.guest.minutes} min of ${guest.name} − ${once} min getting ready once`.slice(
-        0,
-        400,
-      ),
-    });
+    const { minutes, formula } = joinedRungMinutes(findMethod(pair.host.methodId), pair.host.minutes, pair.guest.minutes, guest.name);
+    await edit.patch('rungs', pair.host.id, { minutes: Math.min(10_000, minutes), minutesFormula: formula.slice(0, 400) });
     await leaveOut(edit, pair.guest.id, nowMs);
   }
 }

@@ -1,5 +1,5 @@
 import { PIGMENT_KINDS } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
-import { pigmentOf, scatterOf, strengthOf } from '@zinc-ladder/model/gather/gatherPaints';
+import { pigmentOf, rangeOf, scatterOf, strengthOf } from '@zinc-ladder/model/gather/gatherPaints';
 import type { PaintValue } from '@zinc-ladder/model/gather/gatherPaints';
 import type { Product } from '@zinc-ladder/model/records/product';
 import { Button } from '../../ui/Button';
@@ -96,6 +96,7 @@ export function ColourFields({
   );
 }
 
-function tellRange({ value, spread }: PaintValue): string {
-  return `${value.toFixed(2)} (${(value / spread).toFixed(2)}–${(value * spread).toFixed(2)})`;
+function tellRange(known: PaintValue): string {
+  const [low, high] = rangeOf(known);
+  return `${known.value.toFixed(2)} (${low.toFixed(2)}–${high.toFixed(2)})`;
 }

@@ -3,6 +3,8 @@ import { valleyByHours } from '@zinc-ladder/core/surface/valleyByHours';
 import { useMemo } from 'react';
 import { Chart } from '../../ui/Chart';
 import { Sheet } from '../../ui/Sheet';
+import { shownUnit } from '../../ui/shownUnit';
+import { useUnits } from '../../ui/UnitsContext';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import type { Surface } from './useSurface';
 
@@ -11,6 +13,7 @@ const STEPS = 60;
 /** Valley depth and open flaws against hours, with the fitted decay and how far it may be off. */
 export function CurveSheet({ surface }: { readonly surface: Surface }) {
   const formats = useFormats();
+  const units = useUnits();
   const { verdict, passes, hours, openCounts, visible, ridge, chosen, paces } = surface;
   const { fit, reach } = verdict;
   const last = hours.at(-1) ?? 0;
@@ -21,18 +24,20 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
       const at = (end * step) / STEPS;
       return { at, ...decayAt(fit, at) };
     });
-    const points = [
-      [0, ridge.value],
-      ...passes.flatMap((pass, at) => (pass.valleyMicrometres === null ? [] : [[hours[at] ?? 0, pass.valleyMicrometres]])),
-    ];
     const round = (value: number): number => Math.round(value * 100) / 100;
+    const depth = shownUnit('µm', units);
+    const deep = (micrometres: number): number => round(depth.toShown(micrometres));
+    const points = [
+      [0, deep(ridge.value)],
+      ...passes.flatMap((pass, at) => (pass.valleyMicrometres === null ? [] : [[hours[at] ?? 0, deep(pass.valleyMicrometres)]])),
+    ];
     const line = (name: string, type: 'solid' | 'dashed' | 'dotted', of: (value: (typeof curve)[number]) => number, width = 1.5) => ({
       name,
       type: 'line',
       showSymbol: false,
       lineStyle: { type, width },
       color: '#767676',
-      data: curve.map((value) => [round(value.at), round(of(value))]),
+      data: curve.map((value) => [round(value.at), deep(of(value))]),
     });
     return {
       legend: { data: ['found', 'fitted', 'forecast by step', 'open flaws'], top: 0, left: 0 },
@@ -42,9 +47,9 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
       yAxis: [
         {
           type: 'value',
-          name: 'µm',
+          name: depth.unit,
           min: 0,
-          max: Math.ceil((Math.max(ridge.value, fit.points > 0 ? Math.exp(fit.logStart) : 0) * 1.1) / 20) * 20,
+          max: round(depth.toShown(Math.ceil((Math.max(ridge.value, fit.points > 0 ? Math.exp(fit.logStart) : 0) * 1.1) / 20) * 20)),
         },
         { type: 'value', name: 'flaws', min: 0, minInterval: 1, splitLine: { show: false } },
       ],
@@ -62,7 +67,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
             silent: true,
             label: { position: 'insideEndTop', formatter: 'may stay' },
             lineStyle: { color: '#9c432c', width: 1.5, type: 'solid' },
-            data: [{ yAxis: round(visible.valleyMicrometres) }],
+            data: [{ yAxis: deep(visible.valleyMicrometres) }],
           },
         },
         {
@@ -82,7 +87,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
           symbol: 'none',
           lineStyle: { width: 1.5 },
           color: '#a9b23a',
-          data: steps.map((step) => [round(step.hours), round(step.valleyMicrometres)]),
+          data: steps.map((step) => [round(step.hours), deep(step.valleyMicrometres)]),
         },
         line('', 'dotted', (value) => value.low, 1),
         line('', 'dotted', (value) => value.high, 1),
@@ -97,7 +102,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
         },
       ],
     };
-  }, [fit, reach, passes, hours, openCounts, visible, ridge, last, chosen, paces]);
+  }, [fit, reach, passes, hours, openCounts, visible, ridge, last, chosen, paces, units]);
   const words = passes
     .map(
       (pass, at) =>

@@ -1,8 +1,11 @@
 import type { Heat } from '../../engine/heat';
 import { bandName, greyOf } from '../../engine/heat';
+import { shownText, shownUnit } from '../../ui/shownUnit';
+import { useUnits } from '../../ui/UnitsContext';
 
 /** What the greys of a mesh mean, with units. */
 export function HeatLegend({ heat, note }: { readonly heat: Heat; readonly note: string | null }) {
+  const shown = shownUnit(heat.unit, useUnits());
   return (
     <div className="mt-1.5">
       <ul className="figure grid grid-cols-3 gap-x-3 text-xs" aria-label={`Legend, ${heat.name.toLowerCase()}`}>
@@ -15,7 +18,7 @@ export function HeatLegend({ heat, note }: { readonly heat: Heat; readonly note:
                 style={{ background: `rgb(${grey} ${grey} ${grey})` }}
                 aria-hidden="true"
               />
-              {bandName(heat, band)}
+              {bandName(heat, band, shown.unit, (edge) => shownText(shown, edge))}
             </li>
           );
         })}

@@ -7,7 +7,7 @@ import { preferRecipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import { measureDrops, millilitresOfDrops } from '@zinc-ladder/core/batch/drops';
 import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
-import { hexOfProduct, labOfProduct, pigmentOf, strengthOf, taughtPaints, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfProduct, pigmentOf, rangeOf, strengthOf, taughtPaints, toLab } from '@zinc-ladder/model/gather/gatherPaints';
 import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
 import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
@@ -308,9 +308,9 @@ function scaledDrops(recipe: Recipe, total: number): number[] {
 /** How much of a paint, and how strongly it tints: taught, or within what is usual. */
 function tellStrength(parts: number, product: Product | undefined): string {
   if (!product) return String(parts);
-  const { value, spread, isGuessed } = strengthOf(product);
-  const range = `${(value / spread).toFixed(1)}–${(value * spread).toFixed(1)}`;
-  return `${parts} × strength ${value.toFixed(2)}${isGuessed ? ` (usual for ${pigmentOf(product).words}: ${range})` : ''}`;
+  const strength = strengthOf(product);
+  const [low, high] = rangeOf(strength);
+  return `${parts} × strength ${strength.value.toFixed(2)}${strength.isGuessed ? ` (usual for ${pigmentOf(product).words}: ${low.toFixed(1)}–${high.toFixed(1)})` : ''}`;
 }
 
 function shortName(name: string | undefined): string {
