@@ -5,9 +5,10 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useNow } from '../../clock/ClockContext';
+import { useClock, useNow } from '../../clock/ClockContext';
 import { finishRung, reopenRung, takeInHand } from '../../data/changes/benchChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung } from '../../data/changes/rungChanges';
+import { leaveOut } from '../../data/changes/rungStateChanges';
 import { newId } from '../../data/newId';
 import { useStandingEntries, useShop } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
@@ -175,6 +176,7 @@ function PlaceActions({
   readonly place: number;
   readonly count: number;
 }) {
+  const clock = useClock();
   const edit = useEdit();
   const navigate = useNavigate();
   const base = `/ladders/${part.propId}/${part.id}`;
@@ -219,9 +221,9 @@ function PlaceActions({
       {!isDone && (
         <Button
           onClick={() =>
-            void edit(rung.state === 'leftOut' ? `Put ${rung.name} back in` : `Leave ${rung.name} out`, (change) =>
-              change.patch('rungs', rung.id, { state: rung.state === 'leftOut' ? 'open' : 'leftOut', startedAtMs: null }),
-            )
+            void (rung.state === 'leftOut'
+              ? edit(`Put ${rung.name} back in`, (change) => change.patch('rungs', rung.id, { state: 'open' }))
+              : edit(`Leave ${rung.name} out`, (change) => leaveOut(change, rung.id, clock.now(), rung.state)))
           }
         >
           {rung.state === 'leftOut' ? 'Put back in' : 'Leave out'}

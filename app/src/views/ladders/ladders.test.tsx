@@ -301,6 +301,19 @@ describe('an open ladder', () => {
     await waitFor(async () => expect((await db.records('joins').get(join.id))?.guestRungId).toBeNull());
     expect((await screen.findAllByText(/Nothing of it comes after the join/u)).length).toBeGreaterThan(0);
   });
+  it('a rung that is left out while it is in hand keeps the minutes that were worked', async () => {
+    const project = makeSampleProject();
+    const startedAtMs = project.savedAtMs - 20 * 60_000;
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'host-2' ? { ...rung, state: 'inHand', startedAtMs, workedMs: 300_000, doneAtMs: null } : rung,
+    );
+    const { user, db } = await openShop(HOST, project);
+    await user.click(await screen.findByRole('button', { name: 'Leave out' }));
+    await waitFor(async () => expect((await db.records('rungs').get('host-2'))?.state).toBe('leftOut'));
+    expect(await db.records('rungs').get('host-2')).toMatchObject({ startedAtMs: null, workedMs: 1_500_000 });
+    await user.click(await screen.findByRole('button', { name: 'Put back in' }));
+    await waitFor(async () => expect(await db.records('rungs').get('host-2')).toMatchObject({ state: 'open', workedMs: 1_500_000 }));
+  });
   it('does not write over what another tab kept meanwhile', async () => {
     const { user, db, store } = await openShop(HOST);
     await user.click(await screen.findByRole('button', { name: 'Change' }));
