@@ -1,4 +1,6 @@
 import { minuteAfter } from '../cure/clockTable';
+import type { Interval } from '../time/interval';
+import { withoutIntervals } from '../time/interval';
 import type { PreparedProblem } from './preparedProblem';
 import type { Placement } from './problem';
 import { ToolLine } from './toolLine';
@@ -10,6 +12,8 @@ export class Board {
   readonly profiles: readonly UsageProfile[];
   readonly tools: readonly ToolLine[];
   private readonly holdEnds: (readonly number[] | undefined)[];
+  /** when each thing is held in its place, by each of the works that leave it there; they may overlap */
+  private readonly heldBy: Interval[][] = [];
 
   constructor(readonly prepared: PreparedProblem) {
     const { resources, tools, tasks } = prepared.problem;
@@ -58,11 +62,23 @@ export class Board {
       for (const chunk of placement.chunks) profile?.add(chunk.start, chunk.end, amount);
     }
     task.holds.forEach((hold, at) => {
-      this.profiles[this.prepared.resourceIndex.get(hold.resourceId) ?? -1]?.add(
-        placement.end,
-        Math.max(placement.end + 1, holdEnds[at] ?? placement.end),
-        sign * hold.amount,
-      );
+      const profile = this.profiles[this.prepared.resourceIndex.get(hold.resourceId) ?? -1];
+      const span = { start: placement.end, end: Math.max(placement.end + 1, holdEnds[at] ?? placement.end) };
+      const owner = this.prepared.holdOwners[index]?.[at] ?? -1;
+      const held = owner < 0 ? undefined : (this.heldBy[owner] ??= []);
+      if (sign < 0 && held) {
+        const known = held.findIndex(({ start, end }) => start === span.start && end === span.end);
+        if (known >= 0) held.splice(known, 1);
+      }
+      // What is there already takes no second place.
+      for (const { start, end } of this.newlyHeld(index, at, span)) profile?.add(start, end, sign * hold.amount);
+      if (sign > 0) held?.push(span);
     });
+  }
+
+  /** The stretches of a task's hold in which its place is not taken by the same thing already. */
+  newlyHeld(index: number, at: number, span: Interval): readonly Interval[] {
+    const held = this.heldBy[this.prepared.holdOwners[index]?.[at] ?? -1];
+    return held && held.length > 0 ? withoutIntervals([span], held) : [span];
   }
 }

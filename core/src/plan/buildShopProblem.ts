@@ -10,7 +10,7 @@ import type { Interval } from '../time/interval';
 import { intersectIntervals, withoutIntervals } from '../time/interval';
 import { expandWorkingHours } from '../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
-import { buildLadderArcs, WALL_CLOCK } from './ladderArcs';
+import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
 import type { SessionShare } from './sessionFamilies';
 import { sessionShare } from './sessionFamilies';
 import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from './problem';
@@ -63,6 +63,7 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
   const families = new Map<string, Family>();
   for (const part of input.parts) {
     arcs.push(...buildLadderArcs(part, tables));
+    const depths = wetDepths(part, tables);
     for (const rung of part.rungs) {
       if (rung.status.kind === 'leftOut') continue;
       const share = sessionShare(rung, findMethod(rung.methodId), input);
@@ -70,7 +71,7 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
         tools.set(share.tool.id, share.tool);
         families.set(share.family.id, share.family);
       }
-      tasks.push(buildTask(rung, part, props.get(part.propId), tables, share, input.nowMs));
+      tasks.push(buildTask(rung, part, props.get(part.propId), holdRack(rung, part, depths.get(rung.id), tables), share, input.nowMs));
     }
   }
   for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
@@ -104,7 +105,7 @@ function buildTask(
   rung: PlanRung,
   part: PlanPart,
   prop: PlanProp | undefined,
-  tables: CureTables,
+  holds: readonly Hold[],
   share: SessionShare | null,
   nowMs: number,
 ): PlanTask {
@@ -120,7 +121,7 @@ function buildTask(
     familyId: share?.family.id ?? null,
     calendarId: method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS,
     demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
-    holds: method.laysFilm ? holdRack(rung, part, tables) : [],
+    holds,
     leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,
     notBeforeMinute: rung.notBeforeMs === null ? null : Math.ceil(rung.notBeforeMs / 60_000),
     groupId: part.propId,
@@ -136,12 +137,12 @@ export function lockOf({ status, lockedAtMs }: PlanRung, nowMs: number): number 
   return status.kind === 'open' && lockedAtMs !== null && lockedAtMs >= nowMs ? lockedAtMs : null;
 }
 
-/** A wet part keeps its places on the rack until it can be handled. */
-function holdRack(rung: PlanRung, part: PlanPart, tables: CureTables): Hold[] {
+/** A wet part keeps its places on the rack until the whole of its wet film can be handled; its own next coat takes no other place. */
+function holdRack(rung: PlanRung, part: PlanPart, filmMicrometres: number | undefined, tables: CureTables): Hold[] {
   const { film } = rung;
-  if (!film || part.rackPlaces === 0) return [];
-  const progress = milestoneDemand(film.drying, 'handle', film.coatMicrometres, film.coatMicrometres) ?? 0;
-  return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying), progress }];
+  if (!film || filmMicrometres === undefined || part.rackPlaces === 0) return [];
+  const progress = milestoneDemand(film.drying, 'handle', filmMicrometres, film.coatMicrometres) ?? 0;
+  return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying), progress, ownerId: part.id }];
 }
 
 function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: number): NamedClock[] {

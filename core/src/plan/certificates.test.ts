@@ -32,7 +32,7 @@ describe('who is named when no plan can be', () => {
     expect(placements.find((placement) => placement.taskId === 'first')?.start).toBe(0);
   });
   it('is the places a set needs, with how many there are, held ones too', () => {
-    const held = hands('coat', 10, { holds: [{ resourceId: 'rack', amount: 3, clockId: 'wall', progress: 60 }] });
+    const held = hands('coat', 10, { holds: [{ resourceId: 'rack', amount: 3, clockId: 'wall', progress: 60, ownerId: null }] });
     const { unplaced } = placeInOrder(
       prepareProblem(
         problem({

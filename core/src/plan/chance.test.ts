@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random/seededRandom';
 import type { ChanceOptions } from './chance';
-import { playChance, quantile, shareWithin } from './chance';
+import { plannedKeys, playChance, quantile, shareWithin } from './chance';
 import { planProblem } from './improvePlan';
 import { prepareProblem } from './preparedProblem';
 import type { PlanProblem } from './problem';
@@ -16,7 +16,8 @@ import { randomProblem } from './testing/randomProblem';
 const triangle = (low: number, mode: number, high: number): TaskSpread => ({ low, mode, high, againChance: 0, againShare: 0 });
 function play(given: PlanProblem, spreads: readonly TaskSpread[], change: Partial<ChanceOptions> = {}) {
   const { plan } = planProblem(given);
-  return playChance(prepareProblem(given), plan, { runs: 4000, seed: 7, spreads, ...change });
+  const prepared = prepareProblem(given);
+  return playChance(prepared, plannedKeys(prepared, plan), { runs: 4000, seed: 7, spreads, ...change });
 }
 const mean = (values: Float64Array): number => values.reduce((sum, value) => sum + value, 0) / values.length;
 const deviation = (values: Float64Array): number =>
@@ -72,7 +73,7 @@ describe('the chance of a plan', () => {
         const { plan } = planProblem(given);
         if (plan.unplaced.length > 0) return;
         const prepared = prepareProblem(given);
-        const { readyMinutes } = playChance(prepared, plan, { runs: 3, seed: 1, spreads: sure });
+        const { readyMinutes } = playChance(prepared, plannedKeys(prepared, plan), { runs: 3, seed: 1, spreads: sure });
         // A window missed for good is scuffed a day later here, so only what was never missed is bound.
         expect(readyMinutes[0] ?? 0).toBeGreaterThanOrEqual(readyBound(prepared) - 1);
       }),
@@ -115,15 +116,29 @@ describe('the chance of a plan', () => {
     expect(missedWindows).toBe(0);
     expect(readyMinutes[0]).toBeLessThan(140);
     expect(readyMinutes.at(-1)).toBeGreaterThan(1440);
-    const never = problem({ ...given, arcs: [arc('coat 1', 'coat 2', [{ lo: 10, hi: 60 }]), arc('long', 'coat 2')] });
-    expect(play(never, [CERTAIN, triangle(1, 1, 3), CERTAIN], { runs: 400 }).missedWindows).toBeGreaterThan(0.1);
+    // What comes between the two coats takes 40 to 120 minutes, and the window is open for 60.
+    const between = [arc('coat 1', 'sand'), arc('sand', 'coat 2'), arc('coat 1', 'coat 2', [{ lo: 10, hi: 60 }])];
+    const never = problem({ tasks: [task('coat 1', 10), task('sand', 40), task('coat 2', 10)], arcs: between });
+    const missing = play(never, [CERTAIN, triangle(1, 1, 3), CERTAIN], { runs: 400 });
+    expect(missing.missedWindows).toBeGreaterThan(0.1);
+    // Hardened for a day and scuffed.
+    expect(missing.readyMinutes.at(-1)).toBeGreaterThan(1440 + 60);
+  });
+  it('does what a coat waits for besides before the coat under it, so that its window is not missed', () => {
+    const given = problem({
+      tasks: [task('coat 1', 10), task('long', 50), task('coat 2', 10)],
+      arcs: [arc('coat 1', 'coat 2', [{ lo: 10, hi: 60 }]), arc('long', 'coat 2')],
+    });
+    expect(play(given, [CERTAIN, triangle(1, 1, 3), CERTAIN], { runs: 400 }).missedWindows).toBe(0);
   });
   it('takes spraying windows away as often as the weather is said to', () => {
     const windows = [0, 1, 2, 3].map((day) => ({ start: day * 1440, end: day * 1440 + 60 }));
     const given = problem({ calendars: [{ id: 'dry', name: 'dry', windows }], tasks: [task('coat', 10, { calendarId: 'dry' })] });
     const { readyMinutes } = play(given, [CERTAIN], { losses: { dry: [0.3, 0.5, 0, 0] } });
     expect(shareWithin(readyMinutes, 10)).toBeCloseTo(0.7, 1);
-    expect(shareWithin(readyMinutes, 1450)).toBeCloseTo(0.85, 1);
+    // Tomorrow's weather hangs together with today's: two lost windows come oftener than 0.3 × 0.5, no oftener than 0.3.
+    expect(shareWithin(readyMinutes, 1450)).toBeLessThan(0.83);
+    expect(shareWithin(readyMinutes, 1450)).toBeGreaterThan(0.71);
     expect(readyMinutes.at(-1)).toBe(2 * 1440 + 10);
   });
   it('names the task that carries the risk first, and tells groups apart', () => {

@@ -19,6 +19,7 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
   const clocks = new Map(problem.clocks.map((clock) => [clock.id, clock.table]));
   const calendars = new Map(problem.calendars.map((calendar) => [calendar.id, calendar.windows]));
   const loads = new Map(problem.resources.map((resource) => [resource.id, [] as [number, number][]]));
+  const held: HeldPlace[] = [];
   for (const task of problem.tasks) {
     const at = placed.get(task.id);
     if (!at) continue;
@@ -28,7 +29,13 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
         if (chunk.end > chunk.start) loads.get(demand.resourceId)?.push([chunk.start, demand.amount], [chunk.end, -demand.amount]);
     for (const hold of task.holds) {
       const until = firstMinuteWith(clocks.get(hold.clockId), at.end, hold.progress, problem.horizonMinute);
-      loads.get(hold.resourceId)?.push([at.end, hold.amount], [Math.max(until, at.end), -hold.amount]);
+      held.push({
+        resourceId: hold.resourceId,
+        owner: hold.ownerId === null ? `task ${task.id}` : `owner ${hold.ownerId}`,
+        amount: hold.amount,
+        start: at.end,
+        end: Math.max(until, at.end),
+      });
     }
     if (task.fixed) {
       if (at.start !== task.fixed.start || at.end !== task.fixed.end) say('fact', 'a fact was moved');
@@ -47,10 +54,32 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
         say('calendar', `${chunk.start}–${chunk.end} outside ${task.calendarId}`);
     }
   }
+  for (const { resourceId, start, end, amount } of mergeHeld(held)) loads.get(resourceId)?.push([start, amount], [end, -amount]);
   for (const tool of problem.tools) checkSessions(problem, tool.id, placed, violations);
   for (const arc of problem.arcs) checkArc(arc, placed, clocks, violations);
   for (const resource of problem.resources) checkLoad(resource, loads.get(resource.id) ?? [], problem, violations);
   return violations;
+}
+
+interface HeldPlace {
+  readonly resourceId: string;
+  readonly owner: string;
+  readonly amount: number;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Stretches in which a thing is in its place, counted once where several works keep it there. */
+function mergeHeld(held: readonly HeldPlace[]): HeldPlace[] {
+  const merged: HeldPlace[] = [];
+  const sorted = held.toSorted((a, b) => (a.owner === b.owner ? a.start - b.start : a.owner < b.owner ? -1 : 1));
+  for (const place of sorted) {
+    const last = merged.at(-1);
+    if (last?.owner === place.owner && last.resourceId === place.resourceId && place.start <= last.end)
+      merged[merged.length - 1] = { ...last, end: Math.max(last.end, place.end) };
+    else merged.push(place);
+  }
+  return merged;
 }
 
 function checkArc(

@@ -72,6 +72,20 @@ export function handleArcs(rungs: readonly PlanRung[], to: string, tables: CureT
   return films.map((under) => milestoneArc(under, to, 'handle', tables));
 }
 
+/** How deep the film of each coat is with those under it that are wet together with it, dry µm by rung; what it takes until it can be handled. */
+export function wetDepths(part: PlanPart, tables: CureTables): ReadonlyMap<string, number> {
+  const films: FilmUnder[] = [];
+  const depths = new Map<string, number>();
+  const done = part.rungs.filter((rung) => rung.status.kind === 'done').sort((a, b) => doneAt(a) - doneAt(b));
+  const open = part.rungs.filter((rung) => rung.status.kind !== 'done' && rung.status.kind !== 'leftOut');
+  for (const rung of [...done, ...open]) {
+    layFilm(films, rung, findMethod(rung.methodId), tables);
+    const laid = films.at(-1);
+    if (laid?.rungId === rung.id) depths.set(rung.id, laid.filmMicrometres);
+  }
+  return depths;
+}
+
 /** An arc that asks for order only. */
 export function orderArc(from: string, to: string, reason: PlanArc['reason']): PlanArc {
   return { from, to, clockId: WALL_CLOCK, pieces: [{ lo: 0, hi: null }], reason };

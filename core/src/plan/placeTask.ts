@@ -183,8 +183,10 @@ function fitHolds(board: Board, index: number, task: PlanTask, end: number): Hol
     const profile = board.profiles[board.prepared.resourceIndex.get(hold.resourceId) ?? -1];
     const until = ends[at] ?? end;
     if (!profile) return { kind: 'shift', minutes: Infinity };
-    const free = profile.firstFree(end, Math.max(1, until - end), hold.amount);
-    if (free > end) return { kind: 'shift', minutes: free - end };
+    for (const span of board.newlyHeld(index, at, { start: end, end: Math.max(end + 1, until) })) {
+      const free = profile.firstFree(span.start, span.end - span.start, hold.amount);
+      if (free > span.start) return { kind: 'shift', minutes: free - span.start };
+    }
   }
   return { kind: 'fits', ends };
 }

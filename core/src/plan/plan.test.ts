@@ -109,7 +109,7 @@ describe('placement', () => {
 
   it('waits for a place on the rack, measured on the cure clock of the film', () => {
     const slow = { id: 'slow', table: buildClockTable(0, 1440, 10, () => 0.5) };
-    const holds = [{ resourceId: 'rack', amount: 1, clockId: 'slow', progress: 60 }];
+    const holds = [{ resourceId: 'rack', amount: 1, clockId: 'slow', progress: 60, ownerId: null }];
     const resources = [
       { id: 'hands', name: 'hands', capacity: 1 },
       { id: 'rack', name: 'rack', capacity: 1 },

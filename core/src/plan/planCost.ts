@@ -90,7 +90,7 @@ export class PlanMeter {
     });
     const readyHours = (readyMinute - prepared.problem.fromMinute + readySum / Math.max(1, open)) / 120;
     const wanted =
-      this.objective === 'readyFirst'
+      this.objective === 'readyFirst' || this.objective === 'surest'
         ? readyHours + setups * SETUP_HOURS
         : this.objective === 'fewestEvenings'
           ? evenings.size * 24 + readyHours * 0.1

@@ -19,6 +19,8 @@ import { laterTasks } from './laterTasks';
 import type { Objective } from './objective';
 import type { Calm } from './planCost';
 import { prepareProblem } from './preparedProblem';
+import { shopOdds } from './shopOdds';
+import { searchSurest } from './surest/searchSurest';
 import type { RungSession } from './sessions';
 import { findSessions } from './sessions';
 import { findCritical, measureSlips } from './slip';
@@ -53,6 +55,8 @@ export interface RungTime {
   readonly windowClosesMs: number | null;
   /** how the film it lays will dry; null where it lays none */
   readonly outlook: CureOutlook | null;
+  /** its place in the order work is chosen by: of what can be begun, the least goes first */
+  readonly key: number;
 }
 
 /** When spraying is open, and how sure that is while it is only forecast, 0–1. */
@@ -125,6 +129,11 @@ const MOVED_MS = 15 * 60_000;
 const FIRST_ORDERS = 4;
 /** What was planned to begin within this is kept, as far as it can be: tonight. */
 const CALM_MS = 16 * 3_600_000;
+/** Plays of a search for the surest order, times tasks: two seconds or so on a usual machine, and the same order on every machine. */
+const PLAY_UNITS = 1_300_000;
+/** However large the shop, and however small, so many plays. */
+const LEAST_PLAYS = 300;
+const MOST_PLAYS = 12_000;
 /** Work units of a search, tasks × plans looked at: a second or two on a usual machine, and the same plan on every machine. */
 const SEARCH_UNITS = 130_000;
 /** However large the shop, so many plans are looked at: some four seconds with 5,000 rungs. */
@@ -179,22 +188,31 @@ export function createShopPlanner(input: ShopPlanInput, options: ShopPlanOptions
   const { shop, search, horizonDays } = begun;
   let { state } = begun;
   const limit = Math.min(MOST_ROUNDS, Math.max(LEAST_ROUNDS, Math.ceil(SEARCH_UNITS / Math.max(1, shop.problem.tasks.length))));
-  const isOver = (): boolean => state.rounds >= limit || shop.problem.tasks.every((task) => task.fixed !== null);
+  let hasEnded = false;
+  const isOver = (): boolean =>
+    hasEnded || (options.objective !== 'surest' && state.rounds >= limit) || shop.problem.tasks.every((task) => task.fixed !== null);
   return {
     plan: () => describePlan(input, { shop, state, horizonDays, isFinal: isOver(), options }),
     improve: (rounds) => {
-      const before = state.measure.cost;
-      for (let round = 0; round < rounds && !isOver(); round += 1) state = search.next().value;
-      return { isBetter: state.measure.cost < before, isOver: isOver() };
+      const before = state.measure;
+      for (let round = 0; round < rounds && !isOver(); round += 1) {
+        const step = search.next();
+        if (step.done) hasEnded = true;
+        state = step.value;
+      }
+      return { isBetter: state.measure !== before, isOver: isOver() };
     },
   };
 }
 
+/** A plan with the order it was played from, where it was. */
+type FoundOrder = SearchState & { readonly keys?: Float64Array };
+
 interface BegunSearch {
   readonly kind: 'begun';
   readonly shop: ShopProblem;
-  readonly search: Generator<SearchState, never>;
-  readonly state: SearchState;
+  readonly search: Generator<FoundOrder, FoundOrder>;
+  readonly state: FoundOrder;
   readonly horizonDays: number;
 }
 
@@ -212,9 +230,19 @@ function begin(
     objective: options.objective ?? 'readyFirst',
     calm: calmOf(input, shop.problem, options.before ?? {}),
   };
-  const search = searchPlans(prepareProblem(shop.problem), searching);
+  const prepared = prepareProblem(shop.problem);
+  if (searching.objective === 'surest') {
+    const search = searchSurest(prepared, {
+      seed: searching.seed,
+      odds: shopOdds(input, shop.problem),
+      calm: searching.calm ?? null,
+      mostPlays: Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, Math.ceil(PLAY_UNITS / Math.max(1, shop.problem.tasks.length)))),
+    });
+    return { kind: 'begun', shop, search, state: search.next().value, horizonDays };
+  }
+  const search = searchPlans(prepared, searching);
   // The plan before and the four rules come first; any of them is a plan to show.
-  let state = search.next().value;
+  let state: SearchState = search.next().value;
   for (let rule = 1; rule < firstOrders; rule += 1) state = search.next().value;
   return { kind: 'begun', shop, search, state, horizonDays };
 }
@@ -242,7 +270,7 @@ function usefulHorizonDays(input: ShopPlanInput): number {
 
 interface FoundPlan {
   readonly shop: ShopProblem;
-  readonly state: SearchState;
+  readonly state: FoundOrder;
   readonly horizonDays: number;
   readonly isFinal: boolean;
   readonly options: ShopPlanOptions;
@@ -260,6 +288,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
   const slips = measureSlips(prepareProblem(problem), state.plan.placements);
   const critical = findCritical(explainer, state.plan.placements);
   const splittable = new Set(problem.tasks.filter((task) => task.leastChunkMinutes !== null).map((task) => task.id));
+  const taskIndex = new Map(problem.tasks.map((task, index) => [task.id, index]));
   const sessions = findSessions(problem, state.plan.placements);
   const closings = findClosings(problem, new Map(state.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
   const rungs = state.plan.placements
@@ -283,6 +312,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
       reasons: explainer.explain(placement.taskId),
       windowClosesMs: closings.get(placement.taskId) ?? null,
       outlook: outlookOf(rungOf.get(placement.taskId), placement.end * 60_000, tables),
+      key: state.keys?.[taskIndex.get(placement.taskId) ?? -1] ?? placement.start - placement.setupMinutes,
     }));
   const later = laterTasks(state.plan.unplaced);
   return {

@@ -29,6 +29,8 @@ export interface PreparedProblem {
   /** what each task uses while it is worked on */
   readonly demands: readonly (readonly { readonly resource: number; readonly amount: number }[])[];
   readonly resourceIndex: ReadonlyMap<string, number>;
+  /** whose each place is that a task holds, as a number for each of its holds; −1 where nobody else can keep it there */
+  readonly holdOwners: readonly (readonly number[])[];
   /** when each resource is asked for at all: the windows of all tasks that use it, where all have some; null: at any time */
   readonly openOf: readonly (readonly Interval[] | null)[];
   /** what a task uses or holds of a resource beyond all there is of it; null where there is enough */
@@ -77,6 +79,12 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
     return prepared;
   });
   const widest = findWidest(problem);
+  const owners = new Map<string, number>();
+  const ownerOf = (key: string): number => {
+    const known = owners.get(key) ?? owners.size;
+    owners.set(key, known);
+    return known;
+  };
   return {
     problem,
     tasks: problem.tasks,
@@ -89,6 +97,9 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
       task.demands.map(({ resourceId, amount }) => ({ resource: lookUp(resourceIndex, resourceId), amount })),
     ),
     resourceIndex,
+    holdOwners: problem.tasks.map(({ holds }) =>
+      holds.map(({ ownerId, resourceId }) => (ownerId === null ? -1 : ownerOf(`${resourceId} ${ownerId}`))),
+    ),
     openOf: problem.resources.map((resource) => findOpen(problem, resource.id, calendars)),
     tooMuch: problem.tasks.map((task) => findTooMuch(problem, task)),
     toolOf: problem.tasks.map((task) => {

@@ -104,6 +104,8 @@ export interface Demand {
 export interface Hold extends Demand {
   readonly clockId: string;
   readonly progress: number;
+  /** holds of one owner are the same thing in the same place, however many coats keep it there; null: each is a thing of its own */
+  readonly ownerId: string | null;
 }
 
 /** A span of progress in which a successor may start; `hi` null: open. */

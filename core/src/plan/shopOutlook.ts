@@ -1,15 +1,11 @@
-import { knownUntil } from '../climate/airTimeline';
-import { sprayCertainty } from '../climate/sprayCertainty';
-import type { Interval } from '../time/interval';
-import { findMethod } from '../ladder/methods';
-import { buildShopProblem, SPRAYING } from './buildShopProblem';
+import { buildShopProblem } from './buildShopProblem';
 import { playChance, quantile, shareWithin } from './chance';
-import { plannedPlacements } from './plannedPlacements';
-import type { ShopPlan } from './planShop';
+import type { RungTime, ShopPlan } from './planShop';
 import { prepareProblem } from './preparedProblem';
+import type { PlanProblem } from './problem';
 import { readyBound } from './readyBound';
+import { shopOdds } from './shopOdds';
 import type { ShopPlanInput } from './shopPlanInput';
-import { spreadOf } from './taskSpread';
 
 /** What bound and chance say of one prop. Moments are epoch ms. */
 export interface PropOutlook {
@@ -50,20 +46,7 @@ export interface ShopOutlook {
 export function shopOutlook(input: ShopPlanInput, plan: Extract<ShopPlan, { kind: 'planned' }>, runs: number, seed: number): ShopOutlook {
   const { problem } = buildShopProblem(input, plan.horizonDays);
   const prepared = prepareProblem(problem);
-  const methods = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung.methodId] as const)));
-  const played = playChance(
-    prepared,
-    { placements: plannedPlacements(problem, plan.rungs), unplaced: [] },
-    {
-      runs,
-      seed,
-      spreads: problem.tasks.map((task) => {
-        const methodId = findMethod(methods.get(task.id) ?? 'cut').id;
-        return spreadOf(methodId, input.ownRatios[methodId]);
-      }),
-      losses: { [SPRAYING]: lossesOf(problem.calendars.find((calendar) => calendar.id === SPRAYING)?.windows ?? [], input) },
-    },
-  );
+  const played = playChance(prepared, keysOfRungs(problem, plan.rungs), { runs, seed, ...shopOdds(input, problem) });
   const toMs = (minute: number): number => minute * 60_000;
   return {
     runs,
@@ -89,9 +72,8 @@ export function shopOutlook(input: ShopPlanInput, plan: Extract<ShopPlan, { kind
   };
 }
 
-/** A spraying window that is only forecast may be lost. */
-function lossesOf(windows: readonly Interval[], { air, nowMs, sprayLimits }: ShopPlanInput): number[] {
-  return windows.map(
-    ({ start, end }) => 1 - sprayCertainty({ start: start * 60_000, end: end * 60_000 }, air, sprayLimits, knownUntil(air, nowMs)),
-  );
+/** The order of a plan as keys of its problem's tasks; what has no place comes last. */
+export function keysOfRungs({ tasks, horizonMinute }: PlanProblem, rungs: readonly Pick<RungTime, 'rungId' | 'key'>[]): Float64Array {
+  const keys = new Map(rungs.map(({ rungId, key }) => [rungId, key]));
+  return Float64Array.from(tasks, (task) => keys.get(task.id) ?? horizonMinute);
 }

@@ -73,7 +73,8 @@ function holdsFit(board: Board, index: number, end: number): boolean {
   const ends = board.holdEndsOf(index, end);
   return (board.prepared.tasks[index]?.holds ?? []).every((hold, at) => {
     const profile = board.profiles[board.prepared.resourceIndex.get(hold.resourceId) ?? -1];
-    return (profile?.firstFree(end, Math.max(1, (ends[at] ?? end) - end), hold.amount) ?? end) <= end;
+    const held = board.newlyHeld(index, at, { start: end, end: Math.max(end + 1, ends[at] ?? end) });
+    return held.every((span) => (profile?.firstFree(span.start, span.end - span.start, hold.amount) ?? span.start) <= span.start);
   });
 }
 

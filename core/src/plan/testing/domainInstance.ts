@@ -56,7 +56,7 @@ export function domainInstance(seed: number, { parts, rungs, isRelaxed = false }
           calendarId: isSpray ? 'spraying' : 'hands',
           familyId: isSpray && !isRelaxed ? `paint ${randomIndex(random, 11)}` : null,
           demands: [{ resourceId: 'hands', amount: 1 }, ...(isSpray ? [{ resourceId: 'booth', amount: 1 }] : [])],
-          holds: isSpray ? [{ resourceId: 'rack', amount: 1, clockId: 'cure', progress: 60 }] : [],
+          holds: isSpray ? [{ resourceId: 'rack', amount: 1, clockId: 'cure', progress: 60, ownerId: null }] : [],
           leastChunkMinutes: isSplit ? 10 : null,
         }),
       );

@@ -45,7 +45,7 @@ export const randomProblem = fc
             familyId: step.kind === 'split' || step.paint === 'none' ? null : step.paint,
             leastChunkMinutes: step.kind === 'split' ? 10 : null,
             demands: [{ resourceId: 'hands', amount: 1 }],
-            holds: isSpray ? [{ resourceId: 'rack', amount: 1, clockId: 'cure', progress: 60 }] : [],
+            holds: isSpray ? [{ resourceId: 'rack', amount: 1, clockId: 'cure', progress: 60, ownerId: null }] : [],
             dueMinute: 5000 + part * 500,
           }),
         );

@@ -1,0 +1,598 @@
+import type { Family } from '../problem';
+import { wholeSetup } from '../toolLine';
+import type { Fortune } from './fortune';
+import type { PlayTables, PlayWindow } from './playTables';
+import { TimeHeap } from './timeHeap';
+
+/** A stretch of work in a play, as it is written down where that is asked for. */
+export interface PlayedStretch {
+  readonly task: number;
+  /** when the work itself begins, after getting ready */
+  readonly start: number;
+  readonly end: number;
+  readonly setupMinutes: number;
+}
+
+/** Minutes of scuffing where a window was missed for good, and how long such a film is left to harden first; guessed. */
+const SCUFF_MINUTES = 5;
+const SCUFF_AFTER_MINUTES = 1440;
+/** How often a start is moved on for what must follow it in time before that is no longer looked at. */
+const MOST_SHIFTS = 40;
+/** What may be begun may be begun now; what may not and waits for nothing known is looked at again at the next event. */
+const NOW = -1;
+const LATER = -2;
+
+/**
+ * Plays an order of work along time. Whenever hands are free, the first task of the order that can be begun is begun; what is chosen goes by
+ * what is known at that moment (expected minutes, the clock's own drying times, windows not yet lost), never by what is only drawn.
+ *
+ * Three things come before the order. A coat whose window for the next one would close with no chance to be there is not laid yet. Nothing is
+ * begun that would keep hands beyond the last moment of a window that is running. What is locked to a time has its hands at that time.
+ *
+ * One player plays as often as it is asked to; what a play left is read from its fields until the next one.
+ */
+export class OrderPlayer {
+  /** when each task ends; the problem's horizon where it never came to be */
+  readonly ends: Float64Array;
+  /** recoat windows missed for good */
+  missed = 0;
+  /** times a tool was got ready */
+  setups = 0;
+  /** tasks that never came to be */
+  undone = 0;
+
+  private readonly from: number;
+  private readonly horizon: number;
+  private readonly left: Float64Array;
+  private readonly waits: Int32Array;
+  private readonly earliest: Float64Array;
+  private readonly closes: Float64Array;
+  private readonly reopens: Float64Array;
+  private readonly urgentBy: Float64Array;
+  private readonly isBegun: Uint8Array;
+  private readonly isDone: Uint8Array;
+  private readonly ready: Int32Array;
+  private readySize = 0;
+  private closers: number[] = [];
+  private readonly sleepers = new TimeHeap();
+  private readonly releases = new TimeHeap();
+  private releaseResource: number[] = [];
+  private releaseAmount: number[] = [];
+  private releaseOwner: number[] = [];
+  private readonly capacity: Float64Array;
+  private readonly usage: Float64Array;
+  private readonly ownerUntil: Float64Array;
+  private readonly pointers: Int32Array;
+  private readonly toolFamily: (Family | undefined)[];
+  private readonly toolEnd: Float64Array;
+  private readonly toolSession: Float64Array;
+  private readonly likelyStart: Float64Array;
+  private readonly likelyClose: Float64Array;
+  private guards = true;
+  /** whether the task that was looked at last goes on in the session before it */
+  private goesOn = false;
+  private readonly ranks: Float64Array;
+  private fortune: Fortune | null = null;
+  private record: PlayedStretch[] | null = null;
+
+  constructor(readonly tables: PlayTables) {
+    const { prepared, count } = tables;
+    const { problem } = prepared;
+    this.from = problem.fromMinute;
+    this.horizon = problem.horizonMinute;
+    this.ends = new Float64Array(count);
+    this.ranks = new Float64Array(count);
+    this.left = new Float64Array(count);
+    this.waits = new Int32Array(count);
+    this.earliest = new Float64Array(count);
+    this.closes = new Float64Array(count);
+    this.reopens = new Float64Array(count);
+    this.urgentBy = new Float64Array(count);
+    this.isBegun = new Uint8Array(count);
+    this.isDone = new Uint8Array(count);
+    this.ready = new Int32Array(count);
+    this.likelyStart = new Float64Array(count);
+    this.likelyClose = new Float64Array(count);
+    this.capacity = Float64Array.from(problem.resources, (resource) => resource.capacity);
+    this.usage = new Float64Array(problem.resources.length);
+    this.ownerUntil = new Float64Array(tables.owners);
+    this.pointers = new Int32Array(problem.calendars.length);
+    this.toolFamily = problem.tools.map(() => undefined);
+    this.toolEnd = new Float64Array(problem.tools.length);
+    this.toolSession = new Float64Array(problem.tools.length);
+  }
+
+  /**
+   * Plays once.
+   *
+   * @param rank of each task, by index: of what can be begun the least goes first
+   * @param fortune what comes true; null: minutes as expected, films as their clocks say, no window lost
+   * @param skipped tasks left out with all that follows them, 1 where so
+   * @param record where stretches of work are written down, in the order they were begun
+   */
+  play(rank: ArrayLike<number>, fortune: Fortune | null, skipped: Uint8Array | null = null, record: PlayedStretch[] | null = null): void {
+    this.fortune = fortune;
+    this.record = record;
+    this.reset(rank, fortune);
+    const { tables } = this;
+    let open = 0;
+    for (let index = 0; index < tables.count; index += 1) {
+      if (skipped?.[index]) continue;
+      if (tables.isFact[index]) continue;
+      open += 1;
+      if (this.waits[index] === 0) this.sleepers.push(this.earliest[index] ?? 0, index);
+    }
+    for (let index = 0; index < tables.count; index += 1)
+      if (tables.isFact[index]) this.finish(index, tables.prepared.tasks[index]?.fixed?.end ?? this.from, skipped);
+    const { bottleneck } = tables;
+    let now = this.from;
+    while (open > 0 && now < this.horizon) {
+      this.release(now);
+      if (bottleneck >= 0) {
+        while ((this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0) && this.releases.size > 0) {
+          now = this.releases.soonest();
+          this.release(now);
+        }
+      }
+      while (this.sleepers.soonest() <= now) this.makeReady(this.sleepers.pop());
+      let started = 0;
+      let kept = 0;
+      for (let at = 0; at < this.readySize; at += 1) {
+        const index = this.ready[at] ?? 0;
+        const isFull = started > 0 && bottleneck >= 0 && (this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0);
+        const answer = isFull ? LATER : this.whenToBegin(index, now);
+        if (answer === LATER) {
+          this.ready[kept] = index;
+          kept += 1;
+        } else if (answer !== NOW) {
+          if (answer < Infinity) this.sleepers.push(answer, index);
+        } else {
+          started += 1;
+          if (this.work(index, now, skipped)) open -= 1;
+        }
+      }
+      this.readySize = kept;
+      if (started > 0) {
+        this.guards = true;
+        continue;
+      }
+      // A window that was just missed may be open again at once.
+      if (this.sleepers.soonest() <= now) continue;
+      const next = Math.min(this.releases.soonest(), this.sleepers.soonest(), this.nextClosing(now));
+      if (next < Infinity) now = next;
+      else if (this.guards && this.readySize > 0) this.guards = false;
+      else break;
+    }
+    this.undone = open;
+  }
+
+  private reset(rank: ArrayLike<number>, fortune: Fortune | null): void {
+    const { tables } = this;
+    this.ranks.set(rank);
+    this.left.set(fortune ? fortune.minutes : tables.minutes);
+    this.waits.set(tables.predecessors);
+    this.earliest.set(tables.notBefore);
+    this.closes.fill(Infinity);
+    this.urgentBy.fill(Infinity);
+    this.isBegun.fill(0);
+    this.isDone.fill(0);
+    this.ends.fill(this.horizon);
+    this.usage.fill(0);
+    this.ownerUntil.fill(-1);
+    this.pointers.fill(0);
+    this.toolFamily.fill(undefined);
+    this.toolEnd.fill(Number.NEGATIVE_INFINITY);
+    this.readySize = 0;
+    this.closers.length = 0;
+    this.sleepers.clear();
+    this.releases.clear();
+    this.releaseResource.length = 0;
+    this.releaseAmount.length = 0;
+    this.releaseOwner.length = 0;
+    this.missed = 0;
+    this.setups = 0;
+    this.guards = true;
+    for (const index of tables.locked) {
+      // What is locked comes before all at its time.
+      this.ranks[index] = Number.NEGATIVE_INFINITY;
+      this.earliest[index] = Math.max(this.from, tables.prepared.tasks[index]?.fixed?.start ?? 0);
+    }
+  }
+
+  /** Puts a task among those that could be begun, in the place its rank gives it. */
+  private makeReady(index: number): void {
+    const { ready, ranks } = this;
+    const rank = ranks[index] ?? 0;
+    let at = this.readySize;
+    while (at > 0 && (ranks[ready[at - 1] ?? 0] ?? 0) > rank) {
+      ready[at] = ready[at - 1] ?? 0;
+      at -= 1;
+    }
+    ready[at] = index;
+    this.readySize += 1;
+  }
+
+  private release(now: number): void {
+    while (this.releases.soonest() <= now) {
+      const time = this.releases.soonest();
+      const item = this.releases.pop();
+      const owner = this.releaseOwner[item] ?? -1;
+      if (owner >= 0) {
+        const until = this.ownerUntil[owner] ?? 0;
+        // A later coat keeps it where it is.
+        if (until > time) {
+          this.releases.push(until, item);
+          continue;
+        }
+        this.ownerUntil[owner] = -1;
+      }
+      const resource = this.releaseResource[item] ?? 0;
+      this.usage[resource] = (this.usage[resource] ?? 0) - (this.releaseAmount[item] ?? 0);
+    }
+  }
+
+  private occupy(resource: number, amount: number, until: number, owner: number): void {
+    this.usage[resource] = (this.usage[resource] ?? 0) + amount;
+    this.releases.push(until, this.releaseResource.length);
+    this.releaseResource.push(resource);
+    this.releaseAmount.push(amount);
+    this.releaseOwner.push(owner);
+  }
+
+  /** {@link NOW}, {@link LATER} (something is in the way that ends with some event), or the minute before which it need not be looked at. */
+  private whenToBegin(index: number, now: number): number {
+    const { tables } = this;
+    const setup = this.setupFor(index, now);
+    if (setup < 0) return LATER;
+    const earliest = this.earliest[index] ?? 0;
+    if (now + setup < earliest) return earliest - setup;
+    if (now + setup > (this.closes[index] ?? Infinity)) return this.missWindow(index, now, setup);
+    const left = this.left[index] ?? 0;
+    const chunk = tables.leastChunk[index] ?? -1;
+    const work = chunk >= 0 ? Math.min(left, chunk) : (tables.minutes[index] ?? 0);
+    const isLocked = tables.isLocked[index] === 1;
+    // What is locked to a time is done then, whatever the hours say.
+    const opening = isLocked ? NOW : this.openFor(index, now, setup, work, chunk >= 0);
+    if (opening !== NOW) return opening;
+    const demands = tables.demands[index] ?? NONE;
+    for (let at = 0; at < demands.length; at += 2) {
+      const resource = demands[at] ?? 0;
+      if ((this.usage[resource] ?? 0) + (demands[at + 1] ?? 0) > (this.capacity[resource] ?? 0)) return LATER;
+    }
+    for (const hold of tables.holds[index] ?? []) {
+      if ((this.ownerUntil[hold.owner] ?? -1) >= 0) continue;
+      if ((this.usage[hold.resource] ?? 0) + hold.amount > (this.capacity[hold.resource] ?? 0)) return LATER;
+    }
+    if (isLocked) return NOW;
+    if (this.keptUntil(index, now) < now + setup + work) return LATER;
+    return this.guards ? this.guarded(index, now, setup) : NOW;
+  }
+
+  /** Minutes of getting ready; −1 while the tool is in use. */
+  private setupFor(index: number, now: number): number {
+    const { tables } = this;
+    const tool = tables.tool[index] ?? -1;
+    const family = tables.families[index];
+    if (tool < 0 || !family) return 0;
+    const end = this.toolEnd[tool] ?? Number.NEGATIVE_INFINITY;
+    if (end > now) return -1;
+    const before = this.toolFamily[tool];
+    const start = Math.max(now, this.earliest[index] ?? 0);
+    this.goesOn =
+      before?.id === family.id &&
+      start - end <= family.keepMinutes &&
+      (family.mostMinutes === null || start + (tables.minutes[index] ?? 0) - (this.toolSession[tool] ?? 0) <= family.mostMinutes);
+    const kind = tables.prepared.problem.tools[tool];
+    return this.goesOn || !kind ? 0 : wholeSetup(kind, before, family);
+  }
+
+  private openFor(index: number, now: number, setup: number, work: number, isSplit: boolean): number {
+    const { tables } = this;
+    const calendar = tables.calendar[index] ?? -1;
+    if (calendar < 0) return NOW;
+    const until = tables.windowsFrom[calendar + 1] ?? 0;
+    const at = this.currentWindow(calendar, now);
+    if (at >= until) return Infinity;
+    const start = tables.windowStart[at] ?? 0;
+    if (start > now) return start;
+    const room = (tables.windowEnd[at] ?? 0) - now;
+    if (setup + work <= room) return NOW;
+    for (let next = at + 1; next < until; next += 1) {
+      const opens = tables.windowStart[next] ?? 0;
+      if (isSplit || (tables.windowEnd[next] ?? 0) - opens >= setup + work)
+        // The session may be opened by other work meanwhile, and then this fits.
+        return setup > 0 && work <= room ? LATER : opens;
+    }
+    // Longer than any window: begun when one opens, and finished beyond its end. A plan never does that.
+    if (!this.fortune) return Infinity;
+    return now <= start ? NOW : (tables.windowStart[at + 1] ?? Infinity);
+  }
+
+  /** The window of a calendar that is open or comes next; those the weather took are passed over. */
+  private currentWindow(calendar: number, now: number): number {
+    const { windowsFrom, windowEnd } = this.tables;
+    const from = windowsFrom[calendar] ?? 0;
+    const until = windowsFrom[calendar + 1] ?? 0;
+    let at = from + (this.pointers[calendar] ?? 0);
+    while (at < until && ((windowEnd[at] ?? 0) <= now || this.fortune?.isLost[at])) at += 1;
+    this.pointers[calendar] = at - from;
+    return at;
+  }
+
+  private missWindow(index: number, now: number, setup: number): number {
+    this.closes[index] = Infinity;
+    this.urgentBy[index] = Infinity;
+    let again = this.reopens[index] ?? Infinity;
+    if (!(again < Infinity)) {
+      this.missed += 1;
+      again = now + SCUFF_AFTER_MINUTES;
+      this.left[index] = (this.left[index] ?? 0) + SCUFF_MINUTES;
+    }
+    this.earliest[index] = Math.max(this.earliest[index] ?? 0, again);
+    return Math.max(now, (this.earliest[index] ?? 0) - setup);
+  }
+
+  private nextClosing(now: number): number {
+    let soonest = Infinity;
+    for (const index of this.closers) {
+      const closes = (this.closes[index] ?? Infinity) + 1;
+      if (!this.isBegun[index] && closes > now && closes < soonest) soonest = closes;
+    }
+    return soonest;
+  }
+
+  /** Until when hands may be kept from a minute on by a task, for what is locked to a time and for windows that are running. */
+  private keptUntil(index: number, now: number): number {
+    const { tables } = this;
+    let until = Infinity;
+    for (const locked of tables.locked) {
+      if (locked === index || this.isBegun[locked]) continue;
+      const begins = (this.earliest[locked] ?? 0) - (tables.setup[locked] ?? 0);
+      if (begins > now && begins < until && this.isRival(index, locked)) until = begins;
+    }
+    if (!this.guards) return until;
+    const own = this.urgentBy[index] ?? Infinity;
+    for (let at = this.closers.length - 1; at >= 0; at -= 1) {
+      const closer = this.closers[at] ?? 0;
+      if (this.isBegun[closer]) {
+        this.closers.splice(at, 1);
+        continue;
+      }
+      const by = this.urgentBy[closer] ?? Infinity;
+      if (closer === index || own <= by || by < now || by >= until) continue;
+      if (this.isRival(index, closer)) until = by;
+    }
+    return until;
+  }
+
+  /** Whether two tasks cannot be worked on at once beside what is going on. */
+  private isRival(index: number, other: number): boolean {
+    const mine = this.tables.demands[index] ?? NONE;
+    const theirs = this.tables.demands[other] ?? NONE;
+    for (let at = 0; at < mine.length; at += 2)
+      for (let place = 0; place < theirs.length; place += 2) {
+        const resource = mine[at] ?? 0;
+        if (resource !== theirs[place]) continue;
+        const wanted = (this.usage[resource] ?? 0) + (mine[at + 1] ?? 0) + (theirs[place + 1] ?? 0);
+        if (wanted > (this.capacity[resource] ?? 0)) return true;
+      }
+    return false;
+  }
+
+  /** Whether what must follow in time can be there, were this begun now; else when it is worth looking again. */
+  private guarded(index: number, now: number, setup: number): number {
+    const window = this.tables.windows[index];
+    if (!window) return NOW;
+    for (const other of window.besides) if (!this.isDone[other]) return LATER;
+    const work = setup + (this.tables.minutes[index] ?? 0);
+    let begin = now;
+    for (let shift = 0; shift < MOST_SHIFTS; shift += 1) {
+      const late = this.lateBy(index, window, begin + work);
+      if (late <= 0) return begin === now ? NOW : begin;
+      begin = this.slotFrom(this.tables.calendar[index] ?? -1, begin + Math.max(1, Math.ceil(late)), work);
+      // Its own window, or the end of time, comes first: then it is begun all the same.
+      if (!(begin + setup <= Math.min(this.horizon, this.closes[index] ?? Infinity))) return NOW;
+    }
+    return NOW;
+  }
+
+  /** Minutes by which a window would be missed if its opener ended at a minute and hands were free; 0 or less: all are met. */
+  private lateBy(opener: number, { between }: PlayWindow, end: number): number {
+    const { tables } = this;
+    for (const index of between) {
+      this.likelyStart[index] = this.earliest[index] ?? 0;
+      this.likelyClose[index] = this.closes[index] ?? Infinity;
+    }
+    this.passOn(opener, end, between);
+    let late = 0;
+    for (const index of between) {
+      const minutes = tables.minutes[index] ?? 0;
+      const chunk = tables.leastChunk[index] ?? -1;
+      const calendar = tables.calendar[index] ?? -1;
+      const start = this.slotFrom(calendar, this.likelyStart[index] ?? 0, chunk >= 0 ? Math.min(minutes, chunk) : minutes);
+      if (start === Infinity) return Infinity;
+      late = Math.max(late, start - (this.likelyClose[index] ?? Infinity));
+      this.passOn(index, chunk >= 0 ? this.endOfSplit(calendar, start, minutes) : start + minutes, between);
+    }
+    return late;
+  }
+
+  /** What waits for a task that would end at a minute: when it could begin, and when its window would close. */
+  private passOn(index: number, end: number, between: readonly number[]): void {
+    const { arcs } = this.tables;
+    const last = arcs.from[index + 1] ?? 0;
+    for (let arc = arcs.from[index] ?? 0; arc < last; arc += 1) {
+      const to = arcs.to[arc] ?? 0;
+      const clock = arcs.clock[arc];
+      if (!clock || !between.includes(to)) continue;
+      const opens = Math.ceil(clock.minuteAfter(end, arcs.lo[arc] ?? 0) - 1e-6);
+      if (opens > (this.likelyStart[to] ?? 0)) this.likelyStart[to] = opens;
+      const hi = arcs.hi[arc] ?? Infinity;
+      if (hi === Infinity || (arcs.lo2[arc] ?? Infinity) < Infinity) continue;
+      const closes = Math.floor(clock.minuteAfter(end, hi) + 1e-6);
+      if (closes < (this.likelyClose[to] ?? Infinity)) this.likelyClose[to] = closes;
+    }
+  }
+
+  /** The first start at or after a minute with so much room in a calendar. */
+  private slotFrom(calendar: number, from: number, minutes: number): number {
+    if (calendar < 0) return from;
+    const { windowsFrom, windowStart, windowEnd } = this.tables;
+    const first = windowsFrom[calendar] ?? 0;
+    const until = windowsFrom[calendar + 1] ?? 0;
+    for (let at = first + (this.pointers[calendar] ?? 0); at < until; at += 1) {
+      const start = Math.max(from, windowStart[at] ?? 0);
+      if (start + minutes <= (windowEnd[at] ?? 0)) return start;
+    }
+    return Infinity;
+  }
+
+  private endOfSplit(calendar: number, start: number, minutes: number): number {
+    if (calendar < 0) return start + minutes;
+    const { windowsFrom, windowStart, windowEnd } = this.tables;
+    const until = windowsFrom[calendar + 1] ?? 0;
+    let left = minutes;
+    for (let at = (windowsFrom[calendar] ?? 0) + (this.pointers[calendar] ?? 0); at < until; at += 1) {
+      const begin = Math.max(start, windowStart[at] ?? 0);
+      const room = (windowEnd[at] ?? 0) - begin;
+      if (room <= 0) continue;
+      if (left <= room) return begin + left;
+      left -= room;
+    }
+    return Infinity;
+  }
+
+  /** Works on a task from now on, to its end or, where it may be set down, for as long as it may. True: it is done. */
+  private work(index: number, now: number, skipped: Uint8Array | null): boolean {
+    const { tables } = this;
+    const setup = Math.max(0, this.setupFor(index, now));
+    const start = now + setup;
+    const left = this.left[index] ?? 0;
+    let end = start + left;
+    if ((tables.leastChunk[index] ?? -1) >= 0) {
+      const calendar = tables.calendar[index] ?? -1;
+      const closes = calendar < 0 ? Infinity : (tables.windowEnd[this.currentWindow(calendar, now)] ?? Infinity);
+      end = Math.min(end, Math.max(start + 1, Math.min(closes, this.keptUntil(index, now))));
+      end = this.setDownFor(index, start, end);
+    }
+    // What rounding leaves is not work.
+    const rest = left - (end - start);
+    this.left[index] = rest > 1e-6 ? rest : 0;
+    this.isBegun[index] = 1;
+    const tool = tables.tool[index] ?? -1;
+    if (tool >= 0) {
+      if (!this.goesOn) this.toolSession[tool] = start;
+      if (setup > 0) this.setups += 1;
+      this.toolFamily[tool] = tables.families[index];
+      this.toolEnd[tool] = end;
+    }
+    const demands = tables.demands[index] ?? NONE;
+    for (let at = 0; at < demands.length; at += 2) if (end > now) this.occupy(demands[at] ?? 0, demands[at + 1] ?? 0, end, -1);
+    this.record?.push({ task: index, start, end, setupMinutes: setup });
+    if (this.left[index] !== 0) {
+      // What was set down is taken up by the same or other hands, but not by both at once.
+      this.earliest[index] = end;
+      this.sleepers.push(end, index);
+      return false;
+    }
+    this.finish(index, end, skipped);
+    return true;
+  }
+
+  /** When work that may be set down is set down, because something that comes before it in the order will be ready. */
+  private setDownFor(index: number, start: number, end: number): number {
+    const least = start + (this.tables.leastChunk[index] ?? 0);
+    const rank = this.ranks[index] ?? 0;
+    let until = end;
+    for (let at = 0; at < this.sleepers.size; at += 1) {
+      const time = this.sleepers.timeAt(at);
+      if (time >= least && time < until && end - time >= 1 && (this.ranks[this.sleepers.itemAt(at)] ?? 0) < rank) until = time;
+    }
+    return until < end ? Math.min(end, Math.ceil(until)) : end;
+  }
+
+  private finish(index: number, end: number, skipped: Uint8Array | null): void {
+    const { tables } = this;
+    this.ends[index] = end;
+    this.isDone[index] = 1;
+    const { arcs } = tables;
+    const last = arcs.from[index + 1] ?? 0;
+    for (let arc = arcs.from[index] ?? 0; arc < last; arc += 1) {
+      const to = arcs.to[arc] ?? 0;
+      const opens = Math.max(end, Math.ceil(this.drawnAfter(arc, end, arcs.lo[arc] ?? 0) - 1e-6));
+      if (opens > (this.earliest[to] ?? 0)) this.earliest[to] = opens;
+      if (arcs.hi[arc] !== Infinity) this.openWindow(arc, to, end, opens);
+      const waits = (this.waits[to] ?? 1) - 1;
+      this.waits[to] = waits;
+      // What is got ready for may be begun before its wait is over.
+      if (waits === 0 && !tables.isFact[to] && !skipped?.[to]) this.sleepers.push((this.earliest[to] ?? 0) - (tables.setup[to] ?? 0), to);
+    }
+    const window = tables.windows[index];
+    if (window) this.hurryBetween(window);
+    for (const hold of tables.holds[index] ?? []) {
+      const drawn = hold.film >= 0 ? (this.fortune?.drying[hold.film] ?? 1) : 1;
+      const until = Math.min(this.horizon, Math.max(end + 1, Math.ceil(hold.clock.minuteAfter(end, hold.progress * drawn))));
+      const held = this.ownerUntil[hold.owner] ?? -1;
+      if (held < 0) this.occupy(hold.resource, hold.amount, until, hold.owner);
+      this.ownerUntil[hold.owner] = Math.max(held, until);
+    }
+  }
+
+  /** A window that will close has opened before a task. */
+  private openWindow(arc: number, to: number, end: number, opens: number): void {
+    const { arcs } = this.tables;
+    const hi = arcs.hi[arc] ?? Infinity;
+    const drawn = arcs.closesWithFilm[arc] ? this.drawnAfter(arc, end, hi) : (arcs.clock[arc]?.minuteAfter(end, hi) ?? Infinity);
+    const closes = Math.max(opens, Math.floor(drawn + 1e-6));
+    if (closes >= (this.closes[to] ?? Infinity)) return;
+    if (this.closes[to] === Infinity) this.closers.push(to);
+    const again = arcs.lo2[arc] ?? Infinity;
+    this.closes[to] = closes;
+    this.reopens[to] = again < Infinity ? Math.ceil(this.drawnAfter(arc, end, again) - 1e-6) : Infinity;
+    this.urgentBy[to] = this.lastChance(to, closes);
+  }
+
+  /** The minute by which a film has come so far, as it really dries. */
+  private drawnAfter(arc: number, end: number, progress: number): number {
+    const film = this.tables.arcs.film[arc] ?? -1;
+    const factor = film >= 0 && this.fortune ? (this.fortune.drying[film] ?? 1) : 1;
+    return this.tables.arcs.clock[arc]?.minuteAfter(end, progress * factor) ?? Infinity;
+  }
+
+  /** The last minute hands can begin with a task whose window closes, with getting ready, in the calendar it is bound to. */
+  private lastChance(index: number, closes: number): number {
+    const { tables } = this;
+    const setup = tables.setup[index] ?? 0;
+    const calendar = tables.calendar[index] ?? -1;
+    if (calendar < 0) return closes - setup;
+    const first = tables.windowsFrom[calendar] ?? 0;
+    const minutes = tables.minutes[index] ?? 0;
+    let last = Number.NEGATIVE_INFINITY;
+    for (let at = first + (this.pointers[calendar] ?? 0); at < (tables.windowsFrom[calendar + 1] ?? 0); at += 1) {
+      if ((tables.windowStart[at] ?? 0) > closes) break;
+      last = Math.min(closes, (tables.windowEnd[at] ?? 0) - minutes) - setup;
+    }
+    return last;
+  }
+
+  /** What lies between an opener and its window must be out of the way in time. */
+  private hurryBetween({ between }: PlayWindow): void {
+    const { tables } = this;
+    for (let at = between.length - 1; at >= 0; at -= 1) {
+      const index = between[at] ?? 0;
+      let by = this.urgentBy[index] ?? Infinity;
+      const last = tables.arcs.from[index + 1] ?? 0;
+      for (let arc = tables.arcs.from[index] ?? 0; arc < last; arc += 1) {
+        const to = tables.arcs.to[arc] ?? 0;
+        const next = this.urgentBy[to] ?? Infinity;
+        if (next < Infinity && between.includes(to)) by = Math.min(by, next - (tables.arcs.lo[arc] ?? 0) - (tables.minutes[index] ?? 0));
+      }
+      if (by < (this.urgentBy[index] ?? Infinity)) {
+        if (this.urgentBy[index] === Infinity) this.closers.push(index);
+        this.urgentBy[index] = by;
+      }
+    }
+  }
+}
+
+const NONE = new Int32Array(0);

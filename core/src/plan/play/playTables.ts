@@ -1,0 +1,190 @@
+import { isFact } from '../isFact';
+import type { PreparedArc, PreparedProblem } from '../preparedProblem';
+import type { Family } from '../problem';
+import { ClockReader } from './clockReader';
+
+/** Arcs as the player reads them: those out of task t from `from[t]` to `from[t + 1]`. */
+export interface PlayArcs {
+  readonly from: Int32Array;
+  readonly to: Int32Array;
+  readonly clock: readonly ClockReader[];
+  readonly lo: Float64Array;
+  /** Infinity where the window does not close */
+  readonly hi: Float64Array;
+  /** when it opens again; Infinity where it never does */
+  readonly lo2: Float64Array;
+  /** index of the film whose drying decides it; −1 where none does */
+  readonly film: Int32Array;
+  /** 1 where it closes with the film's own drying, not with the label's time */
+  readonly closesWithFilm: Uint8Array;
+}
+
+/** A place held after the work. */
+export interface PlayHold {
+  readonly resource: number;
+  readonly amount: number;
+  readonly clock: ClockReader;
+  readonly progress: number;
+  readonly film: number;
+  /** holds of one owner are one place, however often it is taken up anew */
+  readonly owner: number;
+}
+
+/** Windows that must not be missed: all between their opener and the last work in them, predecessors first. */
+export interface PlayWindow {
+  readonly between: readonly number[];
+  /** what the work in the window waits for besides, which therefore comes before the opener */
+  readonly besides: readonly number[];
+}
+
+/** A problem in flat lists, made to be played thousands of times. Index is the task's throughout. */
+export interface PlayTables {
+  readonly prepared: PreparedProblem;
+  readonly count: number;
+  readonly isFact: Uint8Array;
+  readonly minutes: Float64Array;
+  /** shortest stretch worth taking up; −1 where work is done in one go */
+  readonly leastChunk: Float64Array;
+  /** index of the calendar, −1 where none */
+  readonly calendar: Int32Array;
+  /** windows of all calendars in a row: those of calendar c from `windowsFrom[c]` to `windowsFrom[c + 1]` */
+  readonly windowStart: Float64Array;
+  readonly windowEnd: Float64Array;
+  readonly windowsFrom: Int32Array;
+  readonly arcs: PlayArcs;
+  readonly predecessors: Int32Array;
+  readonly notBefore: Float64Array;
+  /** the tool each task needs; −1 where none, and getting it ready for the task's family */
+  readonly tool: Int32Array;
+  readonly families: readonly (Family | undefined)[];
+  readonly setup: Float64Array;
+  /** 1 for what is locked to a time that is still to come */
+  readonly isLocked: Uint8Array;
+  /** what each task uses: pairs of resource and amount */
+  readonly demands: readonly Int32Array[];
+  readonly holds: readonly (readonly PlayHold[])[];
+  readonly owners: number;
+  /** what must follow each task in time; null where nothing must */
+  readonly windows: readonly (PlayWindow | null)[];
+  /** tasks locked to a time that is still to come, soonest first */
+  readonly locked: readonly number[];
+  /** the resource that every open task uses and of which there is so much; −1 where there is none */
+  readonly bottleneck: number;
+  readonly films: readonly string[];
+}
+
+/** Reads a problem for the player. */
+export function readPlayTables(prepared: PreparedProblem): PlayTables {
+  const { problem, tasks } = prepared;
+  const clocks = new Map([...prepared.clocks].map(([id, table]) => [id, new ClockReader(table)]));
+  const calendarIds = problem.calendars.map((calendar) => calendar.id);
+  const windows = problem.calendars.flatMap((calendar) => calendar.windows);
+  const windowsFrom = new Int32Array(problem.calendars.length + 1);
+  problem.calendars.forEach((calendar, at) => (windowsFrom[at + 1] = (windowsFrom[at] ?? 0) + calendar.windows.length));
+  const films: string[] = [];
+  const reader = (id: string): ClockReader => {
+    const found = clocks.get(id);
+    if (!found) throw new RangeError(`the problem names the clock ${id}, which it does not hold`);
+    return found;
+  };
+  const arcs = readArcs(prepared, reader, films);
+  const owners = new Map<string, number>();
+  const ownerOf = (key: string): number => {
+    const known = owners.get(key) ?? owners.size;
+    owners.set(key, known);
+    return known;
+  };
+  const holds = tasks.map((task, index) =>
+    task.holds.map((hold): PlayHold => ({
+      resource: prepared.resourceIndex.get(hold.resourceId) ?? 0,
+      amount: hold.amount,
+      clock: reader(hold.clockId),
+      progress: hold.progress,
+      film: arcs.film.subarray(arcs.from[index], arcs.from[index + 1]).find((film) => film >= 0) ?? -1,
+      owner: ownerOf(hold.ownerId === null ? `task ${task.id}` : `owner ${hold.ownerId} ${hold.resourceId}`),
+    })),
+  );
+  const facts = Uint8Array.from(tasks, (task) => (isFact(prepared, task.fixed) ? 1 : 0));
+  return {
+    prepared,
+    count: tasks.length,
+    isFact: facts,
+    minutes: Float64Array.from(tasks, (task) => task.minutes),
+    leastChunk: Float64Array.from(tasks, (task) => task.leastChunkMinutes ?? -1),
+    calendar: Int32Array.from(tasks, (task) => (task.calendarId === null ? -1 : calendarIds.indexOf(task.calendarId))),
+    windowStart: Float64Array.from(windows, ({ start }) => start),
+    windowEnd: Float64Array.from(windows, ({ end }) => end),
+    windowsFrom,
+    arcs,
+    predecessors: Int32Array.from(prepared.incoming, (arcs) => arcs.length),
+    notBefore: Float64Array.from(tasks, (task) => Math.max(problem.fromMinute, task.notBeforeMinute ?? problem.fromMinute)),
+    tool: Int32Array.from(prepared.toolOf, (loaded) => loaded?.tool ?? -1),
+    families: prepared.toolOf.map((loaded) => loaded?.family),
+    setup: Float64Array.from(prepared.toolOf, (loaded) => loaded?.family.setupMinutes ?? 0),
+    isLocked: Uint8Array.from(tasks, (task, index) => (task.fixed && !facts[index] ? 1 : 0)),
+    demands: prepared.demands.map((demands) => Int32Array.from(demands.flatMap(({ resource, amount }) => [resource, amount]))),
+    holds,
+    owners: owners.size,
+    windows: findWindows(prepared),
+    locked: tasks
+      .flatMap((task, index) => (task.fixed && !facts[index] ? [index] : []))
+      .sort((a, b) => (tasks[a]?.fixed?.start ?? 0) - (tasks[b]?.fixed?.start ?? 0)),
+    bottleneck: findBottleneck(prepared, facts),
+    films,
+  };
+}
+
+function readArcs(prepared: PreparedProblem, reader: (id: string) => ClockReader, films: string[]): PlayArcs {
+  const all = prepared.outgoing.flat();
+  const from = new Int32Array(prepared.tasks.length + 1);
+  prepared.outgoing.forEach((arcs, index) => (from[index + 1] = (from[index] ?? 0) + arcs.length));
+  const filmOf = ({ arc: { reason } }: PreparedArc): number => {
+    if (reason.kind !== 'film' && reason.kind !== 'missedWindow') return -1;
+    if (!films.includes(reason.filmName)) films.push(reason.filmName);
+    return films.indexOf(reason.filmName);
+  };
+  return {
+    from,
+    to: Int32Array.from(all, (arc) => arc.to),
+    clock: all.map((arc) => reader(arc.arc.clockId)),
+    lo: Float64Array.from(all, (arc) => arc.pieces[0]?.lo ?? 0),
+    hi: Float64Array.from(all, (arc) => arc.pieces[0]?.hi ?? Infinity),
+    lo2: Float64Array.from(all, (arc) => arc.pieces[1]?.lo ?? Infinity),
+    film: Int32Array.from(all, filmOf),
+    closesWithFilm: Uint8Array.from(all, ({ arc: { reason } }) => (reason.kind === 'film' && reason.milestone === 'pull' ? 1 : 0)),
+  };
+}
+
+/** For each task that opens a window which closes for good: all that must follow in time, window upon window. */
+function findWindows(prepared: PreparedProblem): (PlayWindow | null)[] {
+  const place = new Int32Array(prepared.tasks.length);
+  prepared.topological.forEach((index, at) => (place[index] = at));
+  const closersOf = prepared.outgoing.map((arcs) =>
+    arcs.flatMap((arc) => (arc.pieces.length === 1 && arc.pieces[0]?.hi != null && !prepared.tasks[arc.to]?.fixed ? [arc.to] : [])),
+  );
+  return closersOf.map((closers, opener): PlayWindow | null => {
+    if (closers.length === 0 || prepared.tasks[opener]?.fixed) return null;
+    const inTime = reach(opener, (index) => closersOf[index] ?? []);
+    const after = reach(opener, (index) => prepared.outgoing[index]?.map((next) => next.to) ?? []);
+    const before = new Set(
+      [...inTime].flatMap((last) => [...reach(last, (index) => prepared.incoming[index]?.map((next) => next.from) ?? [])]),
+    );
+    const between = [...after].filter((index) => before.has(index) && index !== opener).sort((a, b) => (place[a] ?? 0) - (place[b] ?? 0));
+    const besides = new Set(
+      between.flatMap((index) => (prepared.incoming[index] ?? []).flatMap((next) => (after.has(next.from) ? [] : [next.from]))),
+    );
+    return { between, besides: [...besides].filter((index) => !prepared.tasks[index]?.fixed) };
+  });
+}
+
+function reach(from: number, next: (index: number) => readonly number[]): Set<number> {
+  const found = new Set([from]);
+  for (const index of found) for (const other of next(index)) found.add(other);
+  return found;
+}
+
+function findBottleneck({ problem, demands, tasks }: PreparedProblem, facts: Uint8Array): number {
+  return problem.resources.findIndex((_, resource) =>
+    tasks.every((task, index) => facts[index] || task.fixed || (demands[index] ?? []).some((demand) => demand.resource === resource)),
+  );
+}

@@ -1,0 +1,34 @@
+import { knownUntil } from '../climate/airTimeline';
+import { sprayCertainty } from '../climate/sprayCertainty';
+import { findMethod } from '../ladder/methods';
+import type { Interval } from '../time/interval';
+import { SPRAYING } from './buildShopProblem';
+import type { PlayOdds } from './play/fortune';
+import type { PlanProblem } from './problem';
+import type { ShopPlanInput } from './shopPlanInput';
+import { spreadOf } from './taskSpread';
+
+/** Deviation of the logarithm of a film's drying time about its label's; guessed, a sixth either way. */
+const DRYING_SPREAD = 0.15;
+
+/** What is uncertain about a shop: minutes by method and log, spraying windows the weather may take, and how fast films really dry. */
+export function shopOdds(input: ShopPlanInput, problem: PlanProblem): PlayOdds {
+  const methods = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung.methodId] as const)));
+  const spraying = problem.calendars.find((calendar) => calendar.id === SPRAYING)?.windows ?? [];
+  const films = input.parts.flatMap((part) => part.rungs.flatMap((rung) => (rung.film ? [rung.film.name] : [])));
+  return {
+    spreads: problem.tasks.map((task) => {
+      const methodId = findMethod(methods.get(task.id) ?? 'cut').id;
+      return spreadOf(methodId, input.ownRatios[methodId]);
+    }),
+    losses: { [SPRAYING]: lossesOf(spraying, input) },
+    dryingSpreads: Object.fromEntries(films.map((name) => [name, DRYING_SPREAD])),
+  };
+}
+
+/** A spraying window that is only forecast may be lost. */
+function lossesOf(windows: readonly Interval[], { air, nowMs, sprayLimits }: ShopPlanInput): number[] {
+  return windows.map(
+    ({ start, end }) => 1 - sprayCertainty({ start: start * 60_000, end: end * 60_000 }, air, sprayLimits, knownUntil(air, nowMs)),
+  );
+}
