@@ -246,7 +246,8 @@ export class OrderPlayer {
     if (setup < 0) return LATER;
     const earliest = this.earliest[index] ?? 0;
     if (now + setup < earliest) return earliest - setup;
-    if (now + setup > (this.closes[index] ?? Infinity)) return this.missWindow(index, now, setup);
+    // What was begun in its window and set down may go on after it.
+    if (now + setup > (this.closes[index] ?? Infinity) && !this.isBegun[index]) return this.missWindow(index, now, setup);
     const left = this.left[index] ?? 0;
     const chunk = tables.leastChunk[index] ?? -1;
     const work = chunk >= 0 ? Math.min(left, chunk) : (tables.minutes[index] ?? 0);
@@ -384,7 +385,7 @@ export class OrderPlayer {
     const window = this.tables.windows[index];
     if (!window) return NOW;
     for (const other of window.besides) if (!this.isDone[other]) return LATER;
-    const work = setup + (this.tables.minutes[index] ?? 0);
+    const work = setup + (this.isBegun[index] ? (this.left[index] ?? 0) : (this.tables.minutes[index] ?? 0));
     let begin = now;
     for (let shift = 0; shift < MOST_SHIFTS; shift += 1) {
       const late = this.lateBy(index, window, begin + work);
@@ -409,7 +410,9 @@ export class OrderPlayer {
       const minutes = tables.minutes[index] ?? 0;
       const chunk = tables.leastChunk[index] ?? -1;
       const calendar = tables.calendar[index] ?? -1;
-      const start = this.slotFrom(calendar, this.likelyStart[index] ?? 0, chunk >= 0 ? Math.min(minutes, chunk) : minutes);
+      const setup = tables.setup[index] ?? 0;
+      const work = chunk >= 0 ? Math.min(minutes, chunk) : minutes;
+      const start = this.slotFrom(calendar, (this.likelyStart[index] ?? 0) - setup, setup + work) + setup;
       if (start === Infinity) return Infinity;
       late = Math.max(late, start - (this.likelyClose[index] ?? Infinity));
       this.passOn(index, chunk >= 0 ? this.endOfSplit(calendar, start, minutes) : start + minutes, between);
