@@ -1,8 +1,11 @@
 import type { Family } from '../problem';
 import { wholeSetup } from '../toolLine';
 import type { Fortune } from './fortune';
-import type { PlayTables, PlayWindow } from './playTables';
+import { PlayCalendars } from './playCalendars';
+import type { PlayTables } from './playTables';
 import { TimeHeap } from './timeHeap';
+import type { GuardedState } from './windowGuard';
+import { LATER, NOW, WindowGuard } from './windowGuard';
 
 /** A stretch of work in a play, as it is written down where that is asked for. */
 export interface PlayedStretch {
@@ -16,11 +19,6 @@ export interface PlayedStretch {
 /** Minutes of scuffing where a window was missed for good, and how long such a film is left to harden first; guessed. */
 const SCUFF_MINUTES = 5;
 const SCUFF_AFTER_MINUTES = 1440;
-/** How often a start is moved on for what must follow it in time before that is no longer looked at. */
-const MOST_SHIFTS = 40;
-/** What may be begun may be begun now; what may not and waits for nothing known is looked at again at the next event. */
-const NOW = -1;
-const LATER = -2;
 
 /**
  * Plays an order of work along time. Whenever hands are free, the first task of the order that can be begun is begun; what is chosen goes by
@@ -31,7 +29,7 @@ const LATER = -2;
  *
  * One player plays as often as it is asked to; what a play left is read from its fields until the next one.
  */
-export class OrderPlayer {
+export class OrderPlayer implements GuardedState {
   /** when each task ends; the problem's horizon where it never came to be */
   readonly ends: Float64Array;
   /** recoat windows missed for good */
@@ -43,17 +41,17 @@ export class OrderPlayer {
 
   private readonly from: number;
   private readonly horizon: number;
-  private readonly left: Float64Array;
+  readonly left: Float64Array;
   private readonly waits: Int32Array;
-  private readonly earliest: Float64Array;
-  private readonly closes: Float64Array;
+  readonly earliest: Float64Array;
+  readonly closes: Float64Array;
   private readonly reopens: Float64Array;
-  private readonly urgentBy: Float64Array;
-  private readonly isBegun: Uint8Array;
-  private readonly isDone: Uint8Array;
+  readonly urgentBy: Float64Array;
+  readonly isBegun: Uint8Array;
+  readonly isDone: Uint8Array;
   private readonly ready: Int32Array;
   private readySize = 0;
-  private closers: number[] = [];
+  readonly closers: number[] = [];
   private readonly sleepers = new TimeHeap();
   private readonly releases = new TimeHeap();
   private releaseResource: number[] = [];
@@ -62,12 +60,11 @@ export class OrderPlayer {
   private readonly capacity: Float64Array;
   private readonly usage: Float64Array;
   private readonly ownerUntil: Float64Array;
-  private readonly pointers: Int32Array;
   private readonly toolFamily: (Family | undefined)[];
   private readonly toolEnd: Float64Array;
   private readonly toolSession: Float64Array;
-  private readonly likelyStart: Float64Array;
-  private readonly likelyClose: Float64Array;
+  private readonly calendars: PlayCalendars;
+  private readonly guard: WindowGuard;
   private guards = true;
   /** whether the task that was looked at last goes on in the session before it */
   private goesOn = false;
@@ -91,12 +88,11 @@ export class OrderPlayer {
     this.isBegun = new Uint8Array(count);
     this.isDone = new Uint8Array(count);
     this.ready = new Int32Array(count);
-    this.likelyStart = new Float64Array(count);
-    this.likelyClose = new Float64Array(count);
     this.capacity = Float64Array.from(problem.resources, (resource) => resource.capacity);
     this.usage = new Float64Array(problem.resources.length);
     this.ownerUntil = new Float64Array(tables.owners);
-    this.pointers = new Int32Array(problem.calendars.length);
+    this.calendars = new PlayCalendars(tables);
+    this.guard = new WindowGuard(tables, this.calendars, this);
     this.toolFamily = problem.tools.map(() => undefined);
     this.toolEnd = new Float64Array(problem.tools.length);
     this.toolSession = new Float64Array(problem.tools.length);
@@ -179,7 +175,7 @@ export class OrderPlayer {
     this.ends.fill(this.horizon);
     this.usage.fill(0);
     this.ownerUntil.fill(-1);
-    this.pointers.fill(0);
+    this.calendars.reset();
     this.toolFamily.fill(undefined);
     this.toolEnd.fill(Number.NEGATIVE_INFINITY);
     this.readySize = 0;
@@ -266,7 +262,7 @@ export class OrderPlayer {
     }
     if (isLocked) return NOW;
     if (this.keptUntil(index, now) < now + setup + work) return LATER;
-    return this.guards ? this.guarded(index, now, setup) : NOW;
+    return this.guards ? this.guard.whenToOpen(index, now, setup) : NOW;
   }
 
   /** Minutes of getting ready; −1 while the tool is in use. */
@@ -292,7 +288,7 @@ export class OrderPlayer {
     const calendar = tables.calendar[index] ?? -1;
     if (calendar < 0) return NOW;
     const until = tables.windowsFrom[calendar + 1] ?? 0;
-    const at = this.currentWindow(calendar, now);
+    const at = this.calendars.current(calendar, now, this.fortune?.isLost ?? null);
     if (at >= until) return Infinity;
     const start = tables.windowStart[at] ?? 0;
     if (start > now) return start;
@@ -307,17 +303,6 @@ export class OrderPlayer {
     // Longer than any window: begun when one opens, and finished beyond its end. A plan never does that.
     if (!this.fortune) return Infinity;
     return now <= start ? NOW : (tables.windowStart[at + 1] ?? Infinity);
-  }
-
-  /** The window of a calendar that is open or comes next; those the weather took are passed over. */
-  private currentWindow(calendar: number, now: number): number {
-    const { windowsFrom, windowEnd } = this.tables;
-    const from = windowsFrom[calendar] ?? 0;
-    const until = windowsFrom[calendar + 1] ?? 0;
-    let at = from + (this.pointers[calendar] ?? 0);
-    while (at < until && ((windowEnd[at] ?? 0) <= now || this.fortune?.isLost[at])) at += 1;
-    this.pointers[calendar] = at - from;
-    return at;
   }
 
   private missWindow(index: number, now: number, setup: number): number {
@@ -380,91 +365,6 @@ export class OrderPlayer {
     return false;
   }
 
-  /** Whether what must follow in time can be there, were this begun now; else when it is worth looking again. */
-  private guarded(index: number, now: number, setup: number): number {
-    const window = this.tables.windows[index];
-    if (!window) return NOW;
-    for (const other of window.besides) if (!this.isDone[other]) return LATER;
-    const work = setup + (this.isBegun[index] ? (this.left[index] ?? 0) : (this.tables.minutes[index] ?? 0));
-    let begin = now;
-    for (let shift = 0; shift < MOST_SHIFTS; shift += 1) {
-      const late = this.lateBy(index, window, begin + work);
-      if (late <= 0) return begin === now ? NOW : begin;
-      begin = this.slotFrom(this.tables.calendar[index] ?? -1, begin + Math.max(1, Math.ceil(late)), work);
-      // Its own window, or the end of time, comes first: then it is begun all the same.
-      if (!(begin + setup <= Math.min(this.horizon, this.closes[index] ?? Infinity))) return NOW;
-    }
-    return NOW;
-  }
-
-  /** Minutes by which a window would be missed if its opener ended at a minute and hands were free; 0 or less: all are met. */
-  private lateBy(opener: number, { between }: PlayWindow, end: number): number {
-    const { tables } = this;
-    for (const index of between) {
-      this.likelyStart[index] = this.earliest[index] ?? 0;
-      this.likelyClose[index] = this.closes[index] ?? Infinity;
-    }
-    this.passOn(opener, end, between);
-    let late = 0;
-    for (const index of between) {
-      const minutes = tables.minutes[index] ?? 0;
-      const chunk = tables.leastChunk[index] ?? -1;
-      const calendar = tables.calendar[index] ?? -1;
-      const setup = tables.setup[index] ?? 0;
-      const work = chunk >= 0 ? Math.min(minutes, chunk) : minutes;
-      const start = this.slotFrom(calendar, (this.likelyStart[index] ?? 0) - setup, setup + work) + setup;
-      if (start === Infinity) return Infinity;
-      late = Math.max(late, start - (this.likelyClose[index] ?? Infinity));
-      this.passOn(index, chunk >= 0 ? this.endOfSplit(calendar, start, minutes) : start + minutes, between);
-    }
-    return late;
-  }
-
-  /** What waits for a task that would end at a minute: when it could begin, and when its window would close. */
-  private passOn(index: number, end: number, between: readonly number[]): void {
-    const { arcs } = this.tables;
-    const last = arcs.from[index + 1] ?? 0;
-    for (let arc = arcs.from[index] ?? 0; arc < last; arc += 1) {
-      const to = arcs.to[arc] ?? 0;
-      const clock = arcs.clock[arc];
-      if (!clock || !between.includes(to)) continue;
-      const opens = Math.ceil(clock.minuteAfter(end, arcs.lo[arc] ?? 0) - 1e-6);
-      if (opens > (this.likelyStart[to] ?? 0)) this.likelyStart[to] = opens;
-      const hi = arcs.hi[arc] ?? Infinity;
-      if (hi === Infinity || (arcs.lo2[arc] ?? Infinity) < Infinity) continue;
-      const closes = Math.floor(clock.minuteAfter(end, hi) + 1e-6);
-      if (closes < (this.likelyClose[to] ?? Infinity)) this.likelyClose[to] = closes;
-    }
-  }
-
-  /** The first start at or after a minute with so much room in a calendar. */
-  private slotFrom(calendar: number, from: number, minutes: number): number {
-    if (calendar < 0) return from;
-    const { windowsFrom, windowStart, windowEnd } = this.tables;
-    const first = windowsFrom[calendar] ?? 0;
-    const until = windowsFrom[calendar + 1] ?? 0;
-    for (let at = first + (this.pointers[calendar] ?? 0); at < until; at += 1) {
-      const start = Math.max(from, windowStart[at] ?? 0);
-      if (start + minutes <= (windowEnd[at] ?? 0)) return start;
-    }
-    return Infinity;
-  }
-
-  private endOfSplit(calendar: number, start: number, minutes: number): number {
-    if (calendar < 0) return start + minutes;
-    const { windowsFrom, windowStart, windowEnd } = this.tables;
-    const until = windowsFrom[calendar + 1] ?? 0;
-    let left = minutes;
-    for (let at = (windowsFrom[calendar] ?? 0) + (this.pointers[calendar] ?? 0); at < until; at += 1) {
-      const begin = Math.max(start, windowStart[at] ?? 0);
-      const room = (windowEnd[at] ?? 0) - begin;
-      if (room <= 0) continue;
-      if (left <= room) return begin + left;
-      left -= room;
-    }
-    return Infinity;
-  }
-
   /** Works on a task from now on, to its end or, where it may be set down, for as long as it may. True: it is done. */
   private work(index: number, now: number, skipped: Uint8Array | null): boolean {
     const { tables } = this;
@@ -474,7 +374,8 @@ export class OrderPlayer {
     let end = start + left;
     if ((tables.leastChunk[index] ?? -1) >= 0) {
       const calendar = tables.calendar[index] ?? -1;
-      const closes = calendar < 0 ? Infinity : (tables.windowEnd[this.currentWindow(calendar, now)] ?? Infinity);
+      const closes =
+        calendar < 0 ? Infinity : (tables.windowEnd[this.calendars.current(calendar, now, this.fortune?.isLost ?? null)] ?? Infinity);
       end = Math.min(end, Math.max(start + 1, Math.min(closes, this.keptUntil(index, now))));
       end = this.setDownFor(index, start, end);
     }
@@ -531,7 +432,7 @@ export class OrderPlayer {
       if (waits === 0 && !tables.isFact[to] && !skipped?.[to]) this.sleepers.push((this.earliest[to] ?? 0) - (tables.setup[to] ?? 0), to);
     }
     const window = tables.windows[index];
-    if (window) this.hurryBetween(window);
+    if (window) this.guard.hurryBetween(window);
     for (const hold of tables.holds[index] ?? []) {
       const drawn = hold.film >= 0 ? (this.fortune?.drying[hold.film] ?? 1) : 1;
       const until = Math.min(this.horizon, Math.max(end + 1, Math.ceil(hold.clock.minuteAfter(end, hold.progress * drawn))));
@@ -552,7 +453,7 @@ export class OrderPlayer {
     const again = arcs.lo2[arc] ?? Infinity;
     this.closes[to] = closes;
     this.reopens[to] = again < Infinity ? Math.ceil(this.drawnAfter(arc, end, again) - 1e-6) : Infinity;
-    this.urgentBy[to] = this.lastChance(to, closes);
+    this.urgentBy[to] = this.guard.lastChance(to, closes);
   }
 
   /** The minute by which a film has come so far, as it really dries. */
@@ -560,41 +461,6 @@ export class OrderPlayer {
     const film = this.tables.arcs.film[arc] ?? -1;
     const factor = film >= 0 && this.fortune ? (this.fortune.drying[film] ?? 1) : 1;
     return this.tables.arcs.clock[arc]?.minuteAfter(end, progress * factor) ?? Infinity;
-  }
-
-  /** The last minute hands can begin with a task whose window closes, with getting ready, in the calendar it is bound to. */
-  private lastChance(index: number, closes: number): number {
-    const { tables } = this;
-    const setup = tables.setup[index] ?? 0;
-    const calendar = tables.calendar[index] ?? -1;
-    if (calendar < 0) return closes - setup;
-    const first = tables.windowsFrom[calendar] ?? 0;
-    const minutes = tables.minutes[index] ?? 0;
-    let last = Number.NEGATIVE_INFINITY;
-    for (let at = first + (this.pointers[calendar] ?? 0); at < (tables.windowsFrom[calendar + 1] ?? 0); at += 1) {
-      if ((tables.windowStart[at] ?? 0) > closes) break;
-      last = Math.min(closes, (tables.windowEnd[at] ?? 0) - minutes) - setup;
-    }
-    return last;
-  }
-
-  /** What lies between an opener and its window must be out of the way in time. */
-  private hurryBetween({ between }: PlayWindow): void {
-    const { tables } = this;
-    for (let at = between.length - 1; at >= 0; at -= 1) {
-      const index = between[at] ?? 0;
-      let by = this.urgentBy[index] ?? Infinity;
-      const last = tables.arcs.from[index + 1] ?? 0;
-      for (let arc = tables.arcs.from[index] ?? 0; arc < last; arc += 1) {
-        const to = tables.arcs.to[arc] ?? 0;
-        const next = this.urgentBy[to] ?? Infinity;
-        if (next < Infinity && between.includes(to)) by = Math.min(by, next - (tables.arcs.lo[arc] ?? 0) - (tables.minutes[index] ?? 0));
-      }
-      if (by < (this.urgentBy[index] ?? Infinity)) {
-        if (this.urgentBy[index] === Infinity) this.closers.push(index);
-        this.urgentBy[index] = by;
-      }
-    }
   }
 }
 
