@@ -1,4 +1,3 @@
-import { seededRandom } from '../random/seededRandom';
 import type { PlayOdds } from './play/fortune';
 import { drawFortune, emptyFortune } from './play/fortune';
 import { OrderPlayer } from './play/orderPlayer';
@@ -67,7 +66,7 @@ export function playChance(prepared: PreparedProblem, keys: ArrayLike<number>, o
   let readySquares = 0;
   let missed = 0;
   for (let run = 0; run < runs; run += 1) {
-    player.play(keys, drawFortune(tables, options, seededRandom(options.seed * 1_000_003 + run), fortune));
+    player.play(keys, drawFortune(tables, options, options.seed * 1_000_003 + run, fortune));
     let ready = prepared.problem.fromMinute;
     for (const index of open) {
       const end = player.ends[index] ?? 0;

@@ -1,4 +1,6 @@
 import type { RandomSource } from '../../random/seededRandom';
+import { seededRandom } from '../../random/seededRandom';
+import { hashName, mixBits } from '../../random/hashName';
 import { normalShare } from '../../climate/normalShare';
 import { normalDraw } from '../../random/normalDraw';
 import type { TaskSpread } from '../taskSpread';
@@ -25,8 +27,9 @@ export interface Fortune {
   readonly isLost: Uint8Array;
 }
 
-/** How long weather stays as it is, in the sense that its link falls to 1/e: a day and a half, from memory of how spells of rain go. */
-const WEATHER_MINUTES = 2160;
+/** How much of a day's weather goes on to the next: a link that falls to 1/e in a day and a half; from memory of how spells of rain go. */
+const WEATHER_KEPT = Math.exp(-1 / 1.5);
+const DAY = 1440;
 
 /** Room for a fortune of a problem. */
 export function emptyFortune(tables: PlayTables): Fortune {
@@ -37,30 +40,58 @@ export function emptyFortune(tables: PlayTables): Fortune {
   };
 }
 
-/** Draws a fortune, task by task, window by window, film by film: never by what an order does. */
-export function drawFortune(tables: PlayTables, odds: PlayOdds, random: RandomSource, into = emptyFortune(tables)): Fortune {
-  const { calendars } = tables.prepared.problem;
+/**
+ * Draws a fortune. Every task, film and day has luck of its own that hangs on its name and the seed alone: neither what an order does nor
+ * what else is in the problem changes it, so that two shops that differ by an evening or a rung meet the same weather.
+ *
+ * @param seed of this fortune, any integer
+ */
+export function drawFortune(tables: PlayTables, odds: PlayOdds, seed: number, into = emptyFortune(tables)): Fortune {
   for (let index = 0; index < tables.count; index += 1) {
     const spread = odds.spreads[index];
-    into.minutes[index] = (tables.minutes[index] ?? 0) * (spread ? drawShare(spread, random) : 1);
+    const share = spread && !isCertain(spread) ? drawShare(spread, luckOf(seed, tables.taskNames[index] ?? 0)) : (spread?.mode ?? 1);
+    into.minutes[index] = (tables.minutes[index] ?? 0) * share;
   }
+  tables.films.forEach((name, film) => {
+    const spread = odds.dryingSpreads?.[name] ?? 0;
+    into.drying[film] = spread > 0 ? Math.exp(spread * normalDraw(luckOf(seed, hashName(`film ${name}`)))) : 1;
+  });
+  drawWeather(tables, odds, seed, into.isLost);
+  return into;
+}
+
+/** One hidden weather runs on from day to day; each window alone is lost as often as it is said to be. */
+function drawWeather(tables: PlayTables, odds: PlayOdds, seed: number, isLost: Uint8Array): void {
+  const { calendars, fromMinute, horizonMinute } = tables.prepared.problem;
+  const first = Math.floor(fromMinute / DAY);
+  const shares: number[] = [];
+  let weather = 0;
+  const shareOn = (day: number): number => {
+    for (let next = shares.length; next <= day; next += 1) {
+      const kept = next === 0 ? 0 : WEATHER_KEPT;
+      weather = kept * weather + Math.sqrt(1 - kept * kept) * normalDraw(luckOf(seed, first + next));
+      shares.push(normalShare(weather));
+    }
+    return shares[day] ?? 1;
+  };
+  const days = Math.ceil((horizonMinute - fromMinute) / DAY) + 1;
   calendars.forEach(({ id }, at) => {
     const chances = odds.losses?.[id];
     if (!chances) return;
     const from = tables.windowsFrom[at] ?? 0;
     const until = tables.windowsFrom[at + 1] ?? 0;
-    // One hidden weather runs on from window to window; each window alone is lost as often as it is said to be.
-    let weather = 0;
     for (let nth = 0; nth < until - from; nth += 1) {
-      const gap = nth === 0 ? Infinity : (tables.windowStart[from + nth] ?? 0) - (tables.windowStart[from + nth - 1] ?? 0);
-      const kept = Math.exp(-gap / WEATHER_MINUTES);
-      weather = kept * weather + Math.sqrt(1 - kept * kept) * normalDraw(random);
-      into.isLost[from + nth] = normalShare(weather) < (chances[nth] ?? 0) ? 1 : 0;
+      const chance = chances[nth] ?? 0;
+      const day = Math.min(days, Math.max(0, Math.floor((tables.windowStart[from + nth] ?? 0) / DAY) - first));
+      isLost[from + nth] = chance > 0 && shareOn(day) < chance ? 1 : 0;
     }
   });
-  tables.films.forEach((name, film) => {
-    const spread = odds.dryingSpreads?.[name] ?? 0;
-    into.drying[film] = spread > 0 ? Math.exp(spread * normalDraw(random)) : 1;
-  });
-  return into;
+}
+
+function isCertain({ low, high, againChance }: TaskSpread): boolean {
+  return high <= low && againChance <= 0;
+}
+
+function luckOf(seed: number, name: number): RandomSource {
+  return seededRandom(mixBits(mixBits(seed) + name));
 }

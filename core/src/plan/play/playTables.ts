@@ -1,3 +1,4 @@
+import { hashName } from '../../random/hashName';
 import { isFact } from '../isFact';
 import type { PreparedArc, PreparedProblem } from '../preparedProblem';
 import type { Family } from '../problem';
@@ -43,6 +44,8 @@ export interface PlayTables {
   readonly count: number;
   readonly isFact: Uint8Array;
   readonly minutes: Float64Array;
+  /** the name of each task as a number: what its luck hangs on */
+  readonly taskNames: Float64Array;
   /** shortest stretch worth taking up; −1 where work is done in one go */
   readonly leastChunk: Float64Array;
   /** index of the calendar, −1 where none */
@@ -110,6 +113,7 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     count: tasks.length,
     isFact: facts,
     minutes: Float64Array.from(tasks, (task) => task.minutes),
+    taskNames: Float64Array.from(tasks, (task) => hashName(task.id)),
     leastChunk: Float64Array.from(tasks, (task) => task.leastChunkMinutes ?? -1),
     calendar: Int32Array.from(tasks, (task) => (task.calendarId === null ? -1 : calendarIds.indexOf(task.calendarId))),
     windowStart: Float64Array.from(windows, ({ start }) => start),

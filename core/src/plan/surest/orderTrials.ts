@@ -1,4 +1,3 @@
-import { seededRandom } from '../../random/seededRandom';
 import type { Fortune, PlayOdds } from '../play/fortune';
 import { drawFortune } from '../play/fortune';
 import { OrderPlayer } from '../play/orderPlayer';
@@ -91,7 +90,7 @@ export class OrderTrials {
     const known = this.fortunes[nth];
     if (known) return known;
     // Apart from those a shown chance is drawn from, whatever their seed: an order is not shown by what it was chosen on.
-    const drawn = drawFortune(this.tables, this.odds, seededRandom(Math.imul(this.seed + 0x5e_a7c4, 0x9e_3779_b1) + nth * 7919));
+    const drawn = drawFortune(this.tables, this.odds, Math.imul(this.seed + 0x5e_a7c4, 0x9e_3779_b1) + nth);
     this.fortunes[nth] = drawn;
     return drawn;
   }
