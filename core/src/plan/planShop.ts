@@ -20,6 +20,7 @@ import type { Objective } from './objective';
 import type { Calm } from './planCost';
 import { prepareProblem } from './preparedProblem';
 import { shopOdds } from './shopOdds';
+import type { SurestOptions } from './surest/searchSurest';
 import { searchSurest } from './surest/searchSurest';
 import type { RungSession } from './sessions';
 import { findSessions } from './sessions';
@@ -118,6 +119,8 @@ export interface ShopPlanOptions {
   readonly seed?: number;
   /** starts of hands in the plan before, epoch ms by rung: what it has tonight stays unless it must move */
   readonly before?: Readonly<Record<string, number>>;
+  /** the order of the plan before, keys by rung: the surest order is looked for from there */
+  readonly orderBefore?: Readonly<Record<string, number>>;
 }
 
 /** Looked ahead this far when the usual horizon does not hold everything. */
@@ -232,12 +235,7 @@ function begin(
   };
   const prepared = prepareProblem(shop.problem);
   if (searching.objective === 'surest') {
-    const search = searchSurest(prepared, {
-      seed: searching.seed,
-      odds: shopOdds(input, shop.problem),
-      calm: searching.calm ?? null,
-      mostPlays: Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, Math.ceil(PLAY_UNITS / Math.max(1, shop.problem.tasks.length)))),
-    });
+    const search = searchSurest(prepared, surestOptions(input, shop.problem, options, searching.calm ?? null));
     return { kind: 'begun', shop, search, state: search.next().value, horizonDays };
   }
   const search = searchPlans(prepared, searching);
@@ -245,6 +243,33 @@ function begin(
   let state: SearchState = search.next().value;
   for (let rule = 1; rule < firstOrders; rule += 1) state = search.next().value;
   return { kind: 'begun', shop, search, state, horizonDays };
+}
+
+/** How the surest order of a shop is searched for; the same shop, seed and orders before give the same search. */
+export function surestOptions(
+  input: ShopPlanInput,
+  problem: PlanProblem,
+  options: ShopPlanOptions,
+  calm: Calm | null = null,
+): SurestOptions {
+  const { orderBefore } = options;
+  return {
+    seed: options.seed ?? 1,
+    odds: shopOdds(input, problem),
+    calm,
+    mostPlays: Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, Math.ceil(PLAY_UNITS / Math.max(1, problem.tasks.length)))),
+    ...(orderBefore ? { startKeys: [keysBefore(problem, orderBefore)] } : {}),
+  };
+}
+
+/** The order before as keys of a problem's tasks; what it does not know comes where its ladder is. */
+function keysBefore({ tasks, arcs }: PlanProblem, orderBefore: Readonly<Record<string, number>>): Float64Array {
+  const keys = new Map(tasks.map((task) => [task.id, orderBefore[task.id]]));
+  const last = Math.max(0, ...Object.values(orderBefore));
+  // A rung that is new goes with what comes right after it.
+  for (const { from, to } of arcs.toReversed())
+    if (keys.get(from) === undefined && keys.get(to) !== undefined) keys.set(from, keys.get(to));
+  return Float64Array.from(tasks, (task) => keys.get(task.id) ?? last + 1);
 }
 
 function calmOf(input: ShopPlanInput, { tasks, families }: PlanProblem, before: Readonly<Record<string, number>>): Calm | null {

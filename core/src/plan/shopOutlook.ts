@@ -5,7 +5,7 @@ import { prepareProblem } from './preparedProblem';
 import type { PlanProblem } from './problem';
 import { readyBound } from './readyBound';
 import { shopOdds } from './shopOdds';
-import type { ShopPlanInput } from './shopPlanInput';
+import type { PlanProp, ShopPlanInput } from './shopPlanInput';
 
 /** What bound and chance say of one prop. Moments are epoch ms. */
 export interface PropOutlook {
@@ -15,8 +15,9 @@ export interface PropOutlook {
   /** ready by then in half, and in four of five, of what may happen */
   readonly p50Ms: number;
   readonly p80Ms: number;
-  /** chance of its date; null where it has none */
+  /** chance of its date, and of a day later; null where it has none */
   readonly chanceOfDate: number | null;
+  readonly chanceADayLater: number | null;
 }
 
 /** A rung that carries risk. */
@@ -64,12 +65,30 @@ export function shopOutlook(input: ShopPlanInput, plan: Extract<ShopPlan, { kind
           p50Ms: toMs(quantile(readyMinutes, 0.5)),
           p80Ms: toMs(quantile(readyMinutes, 0.8)),
           chanceOfDate: dueMs === null ? null : shareWithin(readyMinutes, dueMs / 60_000),
+          chanceADayLater: dueMs === null ? null : shareWithin(readyMinutes, dueMs / 60_000 + 1440),
         },
       ];
     }),
     risks: played.risks.map(({ taskId, share }) => ({ rungId: taskId, share })),
     missedWindows: played.missedWindows,
   };
+}
+
+/** The share of weighted dates one can expect to be met; null where nothing that is open has a date. */
+export function datesMet(
+  outlook: { readonly props: readonly Pick<PropOutlook, 'propId' | 'chanceOfDate'>[] },
+  props: readonly Pick<PlanProp, 'id' | 'weight'>[],
+): number | null {
+  const weights = new Map(props.map((prop) => [prop.id, prop.weight]));
+  let sum = 0;
+  let all = 0;
+  for (const { propId, chanceOfDate } of outlook.props) {
+    if (chanceOfDate === null) continue;
+    const weight = weights.get(propId) ?? 1;
+    sum += weight * chanceOfDate;
+    all += weight;
+  }
+  return all > 0 ? sum / all : null;
 }
 
 /** The order of a plan as keys of its problem's tasks; what has no place comes last. */

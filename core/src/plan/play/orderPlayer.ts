@@ -423,7 +423,7 @@ export class OrderPlayer implements GuardedState {
     const last = arcs.from[index + 1] ?? 0;
     for (let arc = arcs.from[index] ?? 0; arc < last; arc += 1) {
       const to = arcs.to[arc] ?? 0;
-const lo = arcs.lo[arc] ?? 0;
+      const lo = arcs.lo[arc] ?? 0;
       const opens = lo <= 0 ? end : Math.max(end, Math.ceil(this.drawnAfter(arc, end, lo) - 1e-6));
       if (opens > (this.earliest[to] ?? 0)) this.earliest[to] = opens;
       if (arcs.hi[arc] !== Infinity) this.openWindow(arc, to, end, opens);

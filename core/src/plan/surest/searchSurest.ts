@@ -55,6 +55,9 @@ const MORE_FORTUNES = 4;
 const MOST_FORTUNES = 32;
 /** Fortunes that decide which of the best orders is taken. */
 const DECIDING = 64;
+/** In the end so many of the best are told apart by so many fortunes. */
+const FINALISTS = 5;
+const SETTLING = 256;
 /** The best orders that are kept to go on from. */
 const ELITES = 10;
 /** Props that are let go one by one to begin with, sets of several besides, and the share of all plays they get together. */
@@ -152,6 +155,7 @@ class SurestSearch {
     }
     yield* this.beginWithSets();
     yield* this.goOn();
+    yield* this.settle();
   }
 
   /** A start for each set of dated props let go: none, each, and with the hopeless each of the others. */
@@ -215,6 +219,26 @@ class SurestSearch {
       const top = yield* this.anneal(elite, Math.max(fortunes, 2 * FIRST_FORTUNES), WARM, this.options.mostPlays);
       this.decide(top, 'search');
     }
+  }
+
+  /** The best few are played once more, against many more fortunes: what won on few may have been lucky. */
+  private *settle(): Generator<SurestState, void> {
+    const all = [...new Map([...this.elites, ...this.sets.map((set) => set.tried)].map((tried) => [tried.keys, tried])).values()];
+    const few = all.sort((a, b) => b.mean - a.mean).slice(0, FINALISTS);
+    let best: TriedOrder | null = null;
+    let worth = Number.NEGATIVE_INFINITY;
+    for (const tried of few) {
+      const whole = this.trials.extend(tried, SETTLING);
+      yield this.state();
+      const own = whole.mean - MOVED * this.movedBy(whole.keys);
+      if (own <= worth) continue;
+      best = whole;
+      worth = own;
+    }
+    if (!best) return;
+    if (best.keys !== this.best?.keys) this.shown = null;
+    this.best = best;
+    this.bestWorth = worth;
   }
 
   /** One cycle of annealing; its best order. */

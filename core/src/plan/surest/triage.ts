@@ -1,0 +1,114 @@
+import { buildShopProblem } from '../buildShopProblem';
+import { playChance, shareWithin } from '../chance';
+import { surestOptions } from '../planShop';
+import { prepareProblem } from '../preparedProblem';
+import { findProblemFaults } from '../problemFaults';
+import { datesMet } from '../shopOutlook';
+import { shopOdds } from '../shopOdds';
+import type { ShopPlanInput } from '../shopPlanInput';
+import { findTaskGroups } from '../taskGroups';
+import type { SetTried } from './searchSurest';
+import { searchSurest } from './searchSurest';
+
+/** The chance of a prop's date. */
+export interface DateChance {
+  readonly propId: string;
+  readonly name: string;
+  readonly dueMs: number;
+  readonly chance: number;
+}
+
+/** What comes of letting some props go. */
+export interface TriageSet {
+  /** props whose dates are not worked for; empty: all are */
+  readonly letGo: readonly string[];
+  /** the share of weighted dates one can expect to be met, those let go among them */
+  readonly datesMet: number;
+  readonly chances: readonly DateChance[];
+}
+
+/** How a triage is made. */
+export interface TriageOptions {
+  readonly seed: number;
+  /** plays for each chance, against fortunes that no order was chosen on */
+  readonly runs: number;
+  readonly fortuneSeed: number;
+  readonly horizonDays?: number;
+  /** the order of the plan before, keys by rung */
+  readonly orderBefore?: Readonly<Record<string, number>>;
+}
+
+/** A set counts as the better one only by more than chance explains. */
+const GAIN = 0.005;
+
+/**
+ * What to let go: the surest order for every set of dated props that was begun with, best first. Of sets that are no better than one that lets
+ * less go, only the latter is told. Yields whenever there is something new to tell; nothing where fewer than two dates are open.
+ */
+export function* triage(input: ShopPlanInput, options: TriageOptions): Generator<readonly TriageSet[], readonly TriageSet[]> {
+  const { problem } = buildShopProblem(input, options.horizonDays);
+  if (findProblemFaults(problem).length > 0) return [];
+  const prepared = prepareProblem(problem);
+  const groups = findTaskGroups(prepared.tasks);
+  const propOf = groups.due.map((_, group) => prepared.tasks[groups.of.indexOf(group)]?.groupId ?? '');
+  const odds = shopOdds(input, problem);
+  const judge = ({ letGo, tried }: SetTried): TriageSet => {
+    const played = playChance(prepared, tried.keys, { ...odds, runs: options.runs, seed: options.fortuneSeed });
+    const chances = played.groups.flatMap(({ groupId, readyMinutes }): DateChance[] => {
+      const prop = input.props.find((entry) => entry.id === groupId);
+      if (!prop || prop.dueMs === null) return [];
+      return [{ propId: prop.id, name: prop.name, dueMs: prop.dueMs, chance: shareWithin(readyMinutes, prop.dueMs / 60_000) }];
+    });
+    const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
+    return { letGo: letGo.map((group) => propOf[group] ?? ''), datesMet: met ?? 0, chances };
+  };
+  const search = searchSurest(prepared, surestOptions(input, problem, options));
+  let found: readonly TriageSet[] = [];
+  let seen = 0;
+  for (;;) {
+    const step = search.next();
+    const { sets } = step.value;
+    for (; seen < sets.length; seen += 1) {
+      const set = sets[seen];
+      if (set) found = rankSets([...found, judge(set)]);
+    }
+    if (step.done) {
+      const [first] = found;
+      // The best order of all came out of one of the sets, and went on from there.
+      const whole = judge({ letGo: [], tried: { keys: step.value.keys, scores: [], mean: 0, kept: 0 } });
+      if (found.length === 0 || whole.chances.length < 2) return [];
+      return rankSets([...found, { ...whole, letGo: whole.datesMet > (first?.datesMet ?? 0) ? givenUp(whole) : [] }]);
+    }
+    yield found;
+  }
+}
+
+/** Dates that an order does not work for, by what came of it. */
+function givenUp({ chances }: TriageSet): string[] {
+  return chances.filter(({ chance }) => chance < NEVER).map(({ propId }) => propId);
+}
+
+/** A date that is met less often than this is not worked for. */
+const NEVER = 0.05;
+
+/** Best first; of one set the better order, and no set that is no better than one that lets less go. */
+export function rankSets(sets: readonly TriageSet[]): TriageSet[] {
+  const best = new Map<string, TriageSet>();
+  for (const set of sets) {
+    const key = set.letGo.toSorted().join(' ');
+    const known = best.get(key);
+    if (!known || set.datesMet > known.datesMet) best.set(key, set);
+  }
+  const all = [...best.values()];
+  return all
+    .filter(
+      (set) =>
+        !all.some(
+          (other) =>
+            other.letGo.length < set.letGo.length &&
+            other.letGo.every((propId) => set.letGo.includes(propId)) &&
+            other.datesMet >= set.datesMet - GAIN,
+        ),
+    )
+    .sort((a, b) => b.datesMet - a.datesMet);
+}
