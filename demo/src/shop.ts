@@ -16,7 +16,7 @@ export const DEMO_SHOP: Shop = {
   exceptions: [{ date: '2026-06-05', spans: [], note: 'away' }],
   busy: [],
   daylightAt: { latitude: 55.7, longitude: 12.6 },
-  objective: 'readyFirst',
+  objective: 'surest',
   quietHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 20 * 60, endMinute: 24 * 60 })),
   sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 7 * 60, endMinute: 20 * 60 + 40 })),
   sprayLimits: USUAL_SPRAY_LIMITS,

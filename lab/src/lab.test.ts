@@ -67,6 +67,26 @@ describe('the lab', () => {
     expect(plan.violations).toEqual([]);
     expect(Date.parse(plan.ready)).toBeGreaterThan(Date.parse('2026-05-28T16:30:00Z'));
   });
+  it('plans for the surest dates, with chances by fortunes it was not chosen on, and says what to let go', () => {
+    const demo = fileURLToPath(new URL('../../demo/files/tide-office.zip', import.meta.url));
+    const plan = answer('plan', demo, '--made-for', 'surest', '--seconds', '1') as {
+      madeFor: string;
+      datesMet: number;
+      chances: { chance: number }[];
+    };
+    expect(plan.madeFor).toBe('surest');
+    expect(plan.chances).toHaveLength(4);
+    const { sets } = answer('triage', demo, '--seconds', '2') as {
+      sets: { letGo: string[]; datesMet: number; chances: { chance: number }[] }[];
+    };
+    expect(sets.length).toBeGreaterThan(0);
+    for (const [nth, set] of sets.entries()) {
+      expect(set.datesMet).toBeLessThanOrEqual(sets[nth - 1]?.datesMet ?? 1);
+      expect(set.chances).toHaveLength(4);
+    }
+    expect(runLab(['plan', demo, '--made-for', 'luck']).exitCode).toBe(2);
+    expect(runLab(['chance', demo, '--drying-spread', '-1']).exitCode).toBe(2);
+  });
   it('gives the papers from one to another, by hand and by tool, and names what is wasted', () => {
     expect(answer('grit', '--from', 'P100', '--to', 'P400')['grits']).toEqual(['P100', 'P120', 'P180', 'P280', 'P400']);
     expect(answer('grit', '--from', '100', '--to', '400', '--powered')['grits']).toEqual(['P100', 'P150', 'P240', 'P400']);

@@ -15,6 +15,7 @@ import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/jobshop';
 import { plan } from './commands/plan';
 import { predict } from './commands/predict';
+import { triage } from './commands/triage';
 import { validate } from './commands/validate';
 import { weatherAge } from './commands/weather/age';
 import { weatherFields } from './commands/weather/fields';
@@ -37,6 +38,7 @@ const COMMANDS: readonly LabCommand[] = [
   cure,
   plan,
   chance,
+  triage,
   jobshop,
   grit,
   mesh,

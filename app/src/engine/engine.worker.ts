@@ -6,7 +6,7 @@ import type { PlanPiece } from './planPieces';
 import { toPieces } from './planPieces';
 import type { ShopSource } from './readShop';
 import { readPlanQuestion } from './readShop';
-import { startsOf } from './startsOf';
+import { orderOf, startsOf } from './startsOf';
 
 /** A step of the search, so short that other questions are answered in between. */
 const SLICE_MS = 40;
@@ -19,6 +19,8 @@ const MOST_WITH_ALL_ORDERS = 1000;
 let newest = 0;
 /** when hands begin each rung by the last plan: what the next one starts from, so that tonight stays as it was */
 let before: Readonly<Record<string, number>> = {};
+/** the order of the last plan: the surest one is looked for from there */
+let orderBefore: Readonly<Record<string, number>> | null = null;
 
 /**
  * Plans the shop; nothing is told before there is one. The first plan is told at once, better ones as they are found; a newer call ends an older
@@ -31,11 +33,16 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
   if (!asked) return;
   // Of thousands of rungs any plan is better than none for seconds: the other orders are tried once the first is told.
   const isLarge = asked.input.parts.reduce((sum, part) => sum + part.rungs.length, 0) > MOST_WITH_ALL_ORDERS;
-  const planner = createShopPlanner(asked.input, { objective: asked.objective, before }, isLarge ? 1 : undefined);
+  const planner = createShopPlanner(
+    asked.input,
+    { objective: asked.objective, before, ...(orderBefore ? { orderBefore } : {}) },
+    isLarge ? 1 : undefined,
+  );
   const tell = (plan: ShopPlan): void => toPieces(plan).forEach(send);
   const finish = async (): Promise<void> => {
     const plan = planner.plan();
     before = startsOf(plan);
+    orderBefore = asked.objective === 'surest' ? orderOf(plan) : null;
     // What is sent last is waited for: the answer to the call must not be there before it.
     await Promise.all(toPieces(plan).map(send));
   };

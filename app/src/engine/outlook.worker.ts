@@ -3,13 +3,14 @@ import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import type { WhatIf, WhatIfTrial } from '@zinc-ladder/core/plan/whatIfs';
 import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
 import { exposeApi } from './exposeApi';
-import { readDrill, readOutlook } from './readOutlook';
+import { readDrill, readOutlook, readTriage } from './readOutlook';
 
 const outlook = {
   shopOutlook: readOutlook,
   tryWhatIf: (input: ShopPlanInput, whatIf: WhatIf, trial: WhatIfTrial) => tryWhatIf(input, whatIf, trial),
   planOnceMore: (input: ShopPlanInput, trial: WhatIfTrial) => planOnceMore(input, trial),
   drill: readDrill,
+  triage: readTriage,
 };
 
 /** What the worker offers. */

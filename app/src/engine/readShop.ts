@@ -4,6 +4,7 @@ import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
+import type { Shop } from '@zinc-ladder/model/records/shop';
 import { ShopDatabase } from '../data/database';
 
 /** Where a worker finds the shop it reckons for. It reads the records itself: a page that gathered and copied thousands would stand still meanwhile. */
@@ -19,12 +20,16 @@ export interface ShopRead {
 }
 
 /** Reads the shop, all tables of one state; null before there is a shop. */
-export async function readShop({ databaseName, nowMs }: ShopSource, withLog = false): Promise<ShopRead | null> {
+export async function readShop(
+  { databaseName, nowMs }: ShopSource,
+  needsLog: (shop: Shop) => boolean = () => false,
+): Promise<ShopRead | null> {
   const db = new ShopDatabase(databaseName);
   try {
     return await db.transaction('r', db.tables, async () => {
       const shop = await db.records('shop').toCollection().first();
       if (!shop) return null;
+      const withLog = needsLog(shop);
       const [props, parts, joins, ladders, rungs, products, readings, logEntries] = await Promise.all([
         db.records('props').toArray(),
         db.records('parts').toArray(),
@@ -51,6 +56,7 @@ export interface PlanQuestion {
 
 /** The shop as the planner is asked about it; null before there is a shop. */
 export async function readPlanQuestion(source: ShopSource, withLog = false): Promise<PlanQuestion | null> {
-  const read = await readShop(source, withLog);
+  // How sure a date is hangs on the finisher's own pace, which the log tells.
+  const read = await readShop(source, (shop) => withLog || shop.objective === 'surest');
   return read && { input: gatherPlan(read.records, read.air, source.nowMs), objective: read.records.shop.objective };
 }

@@ -1,11 +1,12 @@
 import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
-import { readDrill, readOutlook } from '../engine/readOutlook';
+import { readDrill, readOutlook, readTriage } from '../engine/readOutlook';
 
 /** Bound, chance and what-ifs without a worker. Stands in for `outlookClient` where there are none. */
 export const askOutlook = (ask: (api: unknown) => Promise<unknown>): Promise<unknown> =>
   ask({
     shopOutlook: readOutlook,
     drill: readDrill,
+    triage: readTriage,
     planOnceMore: (...args: Parameters<typeof planOnceMore>) => Promise.resolve(planOnceMore(...args)),
     tryWhatIf: (...args: Parameters<typeof tryWhatIf>) => Promise.resolve(tryWhatIf(...args)),
   });

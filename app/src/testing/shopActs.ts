@@ -16,7 +16,7 @@ import { growByOwnRoute, keepAsRoute } from '../data/changes/ownRouteChanges';
 import { addPart, NEW_PART } from '../data/changes/partChanges';
 import { keepPicture } from '../data/changes/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/planChanges';
-import { addProp, NEW_PROP } from '../data/changes/propChanges';
+import { addProp, letGo, NEW_PROP } from '../data/changes/propChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/rungChanges';
 import { leaveOut } from '../data/changes/rungStateChanges';
 import { addPass, fitLoops, putOwnCase, removeInspectionPicture, removeReferencePicture } from '../data/changes/surfaceChanges';
@@ -236,6 +236,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       (edit) =>
         addProp(edit, makeId(), { ...NEW_PROP, name: 'New' }, records.props),
   },
+  on('let a prop go', 'props', (edit, prop) => letGo(edit, [prop.id])),
   on('keep an inspection picture', 'parts', async (edit, part, { nowMs, makeId }) => {
     const id = makeId();
     await keepPicture(edit, id, new Blob([PIXELS]), 'look', null, part.id);

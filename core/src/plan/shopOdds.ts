@@ -11,8 +11,12 @@ import { spreadOf } from './taskSpread';
 /** Deviation of the logarithm of a film's drying time about its label's; guessed, a sixth either way. */
 const DRYING_SPREAD = 0.15;
 
-/** What is uncertain about a shop: minutes by method and log, spraying windows the weather may take, and how fast films really dry. */
-export function shopOdds(input: ShopPlanInput, problem: PlanProblem): PlayOdds {
+/**
+ * What is uncertain about a shop: minutes by method and log, spraying windows the weather may take, and how fast films really dry.
+ *
+ * @param dryingSpread deviation of the logarithm of a film's drying time
+ */
+export function shopOdds(input: ShopPlanInput, problem: PlanProblem, dryingSpread = DRYING_SPREAD): PlayOdds {
   const methods = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung.methodId] as const)));
   const spraying = problem.calendars.find((calendar) => calendar.id === SPRAYING)?.windows ?? [];
   const films = input.parts.flatMap((part) => part.rungs.flatMap((rung) => (rung.film ? [rung.film.name] : [])));
@@ -22,7 +26,7 @@ export function shopOdds(input: ShopPlanInput, problem: PlanProblem): PlayOdds {
       return spreadOf(methodId, input.ownRatios[methodId]);
     }),
     losses: { [SPRAYING]: lossesOf(spraying, input) },
-    dryingSpreads: Object.fromEntries(films.map((name) => [name, DRYING_SPREAD])),
+    dryingSpreads: Object.fromEntries(films.map((name) => [name, dryingSpread])),
   };
 }
 

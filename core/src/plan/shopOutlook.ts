@@ -44,10 +44,16 @@ export interface ShopOutlook {
  * Bound and chance of a plan: uncertain minutes by the method's default or the finisher's own log, passes that are needed again, and
  * spraying windows the weather takes away. The same seed draws the same fortunes for any plan.
  */
-export function shopOutlook(input: ShopPlanInput, plan: Extract<ShopPlan, { kind: 'planned' }>, runs: number, seed: number): ShopOutlook {
+export function shopOutlook(
+  input: ShopPlanInput,
+  plan: Extract<ShopPlan, { kind: 'planned' }>,
+  runs: number,
+  seed: number,
+  dryingSpread?: number,
+): ShopOutlook {
   const { problem } = buildShopProblem(input, plan.horizonDays);
   const prepared = prepareProblem(problem);
-  const played = playChance(prepared, keysOfRungs(problem, plan.rungs), { runs, seed, ...shopOdds(input, problem) });
+  const played = playChance(prepared, keysOfRungs(problem, plan.rungs), { runs, seed, ...shopOdds(input, problem, dryingSpread) });
   const toMs = (minute: number): number => minute * 60_000;
   return {
     runs,

@@ -6,9 +6,9 @@ import { localDay } from '../time/workingHours';
 import type { Objective } from './objective';
 import { planAsBefore, planShop } from './planShop';
 import type { ShopOutlook } from './shopOutlook';
-import { shopOutlook } from './shopOutlook';
+import { datesMet, shopOutlook } from './shopOutlook';
 import type { Certificate } from './problem';
-import type { PlanRung, ShopPlanInput } from './shopPlanInput';
+import type { PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 import { lastReady, timeToSpare } from './timeToSpare';
 
 /** Something that could be done about a plan. */
@@ -179,6 +179,8 @@ export interface WhatIfTrial {
   readonly seed: number;
   /** the plan as it is: starts of hands by rung, epoch ms. The search begins from it, so that more room never looks worse by mere luck */
   readonly before?: Readonly<Record<string, number>>;
+  /** the order it is played from, keys by rung */
+  readonly orderBefore?: Readonly<Record<string, number>>;
 }
 
 /** Plans the shop as it would be, by the whole search, and plays it against the same fortunes as any other with this seed. */
@@ -210,10 +212,31 @@ export function unchangedP80Ms(now: ShopOutlook, onceMore: ShopOutlook | null): 
 }
 
 /** A plan that is better on paper can be worse against fortune: what follows from the plan there is stands beside what the search finds. */
-function planAndPlay(input: ShopPlanInput, { objective, runs, seed, before = {} }: WhatIfTrial) {
-  const plans = [planAsBefore(input, { seed, objective, before }), planShop(input, { seed, objective, before })];
+function planAndPlay(input: ShopPlanInput, { objective, runs, seed, before = {}, orderBefore }: WhatIfTrial) {
+  const options = { seed, objective, before, ...(orderBefore ? { orderBefore } : {}) };
+  const plans = [planAsBefore(input, options), planShop(input, options)];
   const played = plans.flatMap((plan) => (plan.kind === 'faulty' ? [] : [{ plan, outlook: shopOutlook(input, plan, runs, seed) }]));
-  return played.sort((a, b) => a.plan.unplaced.length - b.plan.unplaced.length || a.outlook.p80Ms - b.outlook.p80Ms)[0] ?? null;
+  const worth = ({ outlook }: { readonly outlook: ShopOutlook }): number =>
+    objective === 'surest' ? (datesMet(outlook, input.props) ?? 0) : 0;
+  return (
+    played.sort((a, b) => a.plan.unplaced.length - b.plan.unplaced.length || worth(b) - worth(a) || a.outlook.p80Ms - b.outlook.p80Ms)[0] ??
+    null
+  );
+}
+
+/**
+ * The share of weighted dates by which an idea makes more sure than the shop as it is, −1 to 1; null where nothing has a date or it was not
+ * played. An idea that only takes a bound away leaves the plan there is possible.
+ */
+export function gainedDates(
+  { outlook, whatIf }: Pick<WhatIfOutcome, 'outlook' | 'whatIf'>,
+  now: ShopOutlook,
+  props: readonly Pick<PlanProp, 'id' | 'weight'>[],
+): number | null {
+  const metNow = datesMet(now, props);
+  const met = outlook && datesMet(outlook, props);
+  if (metNow === null || met === null) return null;
+  return LOOSENING.has(whatIf.kind) ? Math.max(0, met - metNow) : met - metNow;
 }
 
 /** Minutes by which four of five plays are ready sooner than now; negative: later, -Infinity where it was not played. */

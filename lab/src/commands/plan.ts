@@ -1,4 +1,7 @@
 import { buildShopProblem } from '@zinc-ladder/core/plan/buildShopProblem';
+import type { Objective } from '@zinc-ladder/core/plan/objective';
+import { OBJECTIVES } from '@zinc-ladder/core/plan/objective';
+import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import { checkPlan } from '@zinc-ladder/core/plan/checkPlan';
 import { plannedPlacements } from '@zinc-ladder/core/plan/plannedPlacements';
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
@@ -12,17 +15,23 @@ import { LabError, readNumber } from '../labError';
 import { readSoundProject } from '../readFile';
 import type { LabCommand } from './labCommand';
 
+/** Plays for shown chances, against fortunes no order was chosen on. */
+const FRESH_RUNS = 1000;
+const FRESH_SEED = 20_011;
+
 /**
- * `plan FILE [--seconds S] [--seed N] [--from ISO]` → rungs with start and end, when all is ready, the bound, and what the independent
- * checker finds. From when the file was saved unless told otherwise; without `--seconds` the whole search, which is the same on any machine.
+ * `plan FILE [--made-for OBJECTIVE] [--seconds S] [--seed N] [--from ISO]` → rungs with start and end, when all is ready, the bound, what the
+ * independent checker finds, and how sure the dates are by fresh fortunes. From when the file was saved unless told otherwise; without
+ * `--seconds` the whole search, which is the same on any machine.
  */
 export const plan: LabCommand = {
   name: 'plan',
-  usage: 'plan FILE [--seconds S] [--seed N] [--from ISO]',
-  options: ['seconds', 'seed', 'from'],
+  usage: 'plan FILE [--made-for surest|readyFirst|fewestEvenings|fewestCleanings] [--seconds S] [--seed N] [--from ISO]',
+  options: ['made-for', 'seconds', 'seed', 'from'],
   run: ({ files, options }) => {
     const input = readPlanInput(files[0], options['from']);
-    const made = planFor(input, options['seconds'], options['seed']);
+    const made = planFor(input, options['seconds'], options['seed'], readObjective(options['made-for']));
+    const outlook = shopOutlook(input, made, FRESH_RUNS, FRESH_SEED);
     const { problem } = buildShopProblem(input, made.horizonDays);
     const iso = (ms: number): string => new Date(ms).toISOString();
     return {
@@ -31,6 +40,7 @@ export const plan: LabCommand = {
       bound: iso(readyBound(prepareProblem(problem)) * 60_000),
       setups: made.setups,
       evenings: made.evenings,
+      madeFor: made.objective,
       foundBy: made.foundBy,
       rounds: made.rounds,
       rungs: made.rungs.map((rung) => ({
@@ -46,6 +56,11 @@ export const plan: LabCommand = {
         ready: prop.readyMs === null ? null : iso(prop.readyMs),
         due: prop.dueMs === null ? null : iso(prop.dueMs),
       })),
+      datesMet: datesMet(outlook, input.props),
+      chances: outlook.props.flatMap(({ propId, chanceOfDate }) => {
+        const prop = input.props.find((entry) => entry.id === propId);
+        return chanceOfDate === null || !prop ? [] : [{ propId, name: prop.name, dueMs: prop.dueMs, chance: chanceOfDate }];
+      }),
       unplaced: made.unplaced,
       violations: checkPlan(problem, { placements: plannedPlacements(problem, made.rungs), unplaced: made.unplaced }),
     };
@@ -65,12 +80,20 @@ export function planFor(
   input: ShopPlanInput,
   seconds: string | undefined,
   seed: string | undefined,
+  objective: Objective = 'readyFirst',
 ): Extract<ShopPlan, { kind: 'planned' }> {
-  const planner = createShopPlanner(input, { seed: readNumber('seed', seed ?? '1', 0, 4_294_967_295) });
+  const planner = createShopPlanner(input, { objective, seed: readNumber('seed', seed ?? '1', 0, 4_294_967_295) });
   const limitMs = seconds === undefined ? Infinity : readNumber('seconds', seconds, 0, 3600) * 1000;
   const began = performance.now();
   while (performance.now() - began < limitMs && !planner.improve(5).isOver);
   const made = planner.plan();
   if (made.kind === 'faulty') throw new LabError(`the ladders contradict each other: ${JSON.stringify(made.faults)}`);
   return made;
+}
+
+/** What a plan is made for, by its name. */
+export function readObjective(name: string | undefined): Objective {
+  const found = OBJECTIVES.find((objective) => objective === (name ?? 'readyFirst'));
+  if (!found) throw new LabError(`--made-for must be one of ${OBJECTIVES.join(', ')}, got "${name ?? ''}"`);
+  return found;
 }

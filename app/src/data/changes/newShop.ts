@@ -20,7 +20,7 @@ export function newShop(id: string, timeZone: string): Shop {
     exceptions: [],
     busy: [],
     daylightAt: null,
-    objective: 'readyFirst',
+    objective: 'surest',
     quietHours: [],
     sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 8 * 60, endMinute: 20 * 60 })),
     sprayLimits: USUAL_SPRAY_LIMITS,

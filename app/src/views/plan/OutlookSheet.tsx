@@ -3,13 +3,14 @@ import type { Prop } from '@zinc-ladder/model/records/prop';
 import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { CHANCE_RUNS, useOutlook } from '../../engine/useOutlook';
+import { SOON_SURE } from '../../engine/useTriage';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
 import type { Reason } from '../../ui/Why';
 import { Why } from '../../ui/Why';
+import { percentWords } from './percentWords';
 
 const SHOWN_RISKS = 4;
-const SOON_SURE = 0.8;
 
 const BOUND_REASON: Reason = {
   formula: 'least finish for which all work still fits between its earliest start and its latest end',
@@ -20,7 +21,7 @@ const CHANCE_REASON: Reason = {
   formula: 'the plan played by what is known at each moment, with minutes, second passes and spraying weather drawn by chance',
   inputs: [['plays', String(CHANCE_RUNS)]],
   source:
-    'minutes by your own log where a method has five entries, else by the method, guessed; a forecast dry spell is lost the more often the nearer its air is to a limit and the further ahead it lies; the forecast’s error is guessed',
+    'minutes by your own log where a method has five entries, else by the method, guessed; films dry a sixth faster or slower than their label, guessed; one weather runs on from day to day; a forecast dry spell is lost the more often the nearer its air is to a limit and the further ahead it lies; the forecast’s error is guessed',
 };
 
 /** What can be counted on: before when no plan is ready, by when it is in half and in four of five plays, and what carries the risk. */
@@ -66,13 +67,17 @@ function Dates({ shown, index }: { readonly outlook: ShopOutlook; readonly shown
   if (dated.length === 0) return null;
   return (
     <ul className="border-line mt-2 border-t pt-2" aria-label="Chance of each date">
-      {dated.map(({ propId, chanceOfDate }) => {
+      {dated.map(({ propId, chanceOfDate, chanceADayLater }) => {
         const chance = chanceOfDate ?? 0;
         return (
           <li key={propId} className="flex justify-between gap-3">
             <span>{index.props.get(propId)?.name} by its date</span>
             <span className={`figure whitespace-nowrap ${chance < SOON_SURE ? 'text-oxide font-medium' : ''}`}>
-              {Math.round(chance * 100)} %{chance < SOON_SURE && ' · at risk'}
+              {percentWords(chance)}
+              {chance < SOON_SURE && ' · at risk'}
+              {chance < SOON_SURE && chanceADayLater !== null && (
+                <span className="text-dim block text-right text-sm font-normal">{percentWords(chanceADayLater)} a day later</span>
+              )}
             </span>
           </li>
         );

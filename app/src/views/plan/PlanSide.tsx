@@ -20,6 +20,7 @@ import { LockControl } from './LockControl';
 import { OutlookSheet } from './OutlookSheet';
 import { ReasonSteps } from './ReasonSteps';
 import type { PlannedShop } from '../../features/plan/planned';
+import { TriageSheet } from './TriageSheet';
 import { WhatHelps } from './WhatHelps';
 
 /** A window met with less than this to spare is at risk. */
@@ -91,6 +92,7 @@ export function PlanSide({
         </p>
       </Sheet>
       <OutlookSheet props={props} index={index} />
+      <TriageSheet index={index} />
       <RiskSheet plan={plan} partIds={partIds} films={films} index={index} nowMs={now} />
       <WhatHelps plan={plan} index={index} />
     </div>

@@ -23,6 +23,7 @@ import type { PlanWindow } from './planWindow';
 import { panWindow, windowAtNow, zoomWindow } from './planWindow';
 
 const OBJECTIVE_NAMES: readonly (readonly [Objective, string])[] = [
+  ['surest', 'surest dates'],
   ['readyFirst', 'ready first'],
   ['fewestEvenings', 'fewest evenings'],
   ['fewestCleanings', 'fewest cleanings'],
@@ -107,7 +108,7 @@ export function PlanView() {
           <div className="w-44">
             <SelectField
               label="Made for"
-              value={shop?.objective ?? 'readyFirst'}
+              value={shop?.objective ?? 'surest'}
               options={OBJECTIVE_NAMES}
               onChange={(objective) =>
                 shop &&

@@ -1,6 +1,7 @@
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
+import { datesMet } from '@zinc-ladder/core/plan/shopOutlook';
 import type { WhatIf, WhatIfOutcome } from '@zinc-ladder/core/plan/whatIfs';
-import { gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs, unchangedP80Ms } from '@zinc-ladder/core/plan/whatIfs';
+import { gainedDates, gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs, unchangedP80Ms } from '@zinc-ladder/core/plan/whatIfs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
@@ -15,11 +16,13 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { askOutlook } from '../../engine/outlookClient';
 import { useBackgroundJob } from '../../engine/useBackgroundJob';
 import { CHANCE_RUNS, CHANCE_SEED, useOutlook } from '../../engine/useOutlook';
+import { orderOf } from '../../engine/startsOf';
 import { usePlanRecords } from '../../engine/usePlanRecords';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import type { PlannedShop } from '../../features/plan/planned';
+import { percentWords } from './percentWords';
 import { whatIfWords } from './whatIfWords';
 
 interface Trial {
@@ -53,7 +56,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
     const ideas =
       plan.unplaced.length > 0 ? suggestRemedies(plan.unplaced) : [...suggestWhatIfs(input), ...suggestSchools(records, deciding, nowMs)];
     const before = Object.fromEntries(plan.rungs.map((time) => [time.rungId, time.startMs]));
-    const how = { objective: records.shop.objective, runs: CHANCE_RUNS, seed: CHANCE_SEED, before };
+    const how = { objective: records.shop.objective, runs: CHANCE_RUNS, seed: CHANCE_SEED, before, orderBefore: orderOf(plan) };
     const outcomes: WhatIfOutcome[] = [];
     let onceMore: ShopOutlook | null = null;
     const tell = (total: number): void => void client.setQueryData<Trial>(TRIAL, { version, onceMore, outcomes: [...outcomes], total });
@@ -84,7 +87,8 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
       </div>
       {!trial && (
         <p className="text-dim text-sm">
-          Heat, another evening, more places, fewer or thinner coats, another school: each planned and played.
+          Heat, another evening, more places, fewer or thinner coats, another school: each planned and played, what it is worth in hours and
+          in dates.
         </p>
       )}
       {trial && trial.version !== version && <p className="text-dim text-sm">The shop has changed since; these are of before.</p>}
@@ -92,6 +96,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
         <Outcomes
           outcomes={trial.outcomes}
           p80Ms={unchangedP80Ms(outlook, trial.onceMore)}
+          now={surerOf(outlook, trial.onceMore, records.props)}
           unplacedNow={plan.unplaced.length}
           records={records}
           index={index}
@@ -101,6 +106,24 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
       {trial?.onceMore && outlook && <OnceMore gain={gainedMinutes({ outlook: trial.onceMore }, outlook.p80Ms)} />}
     </Sheet>
   );
+}
+
+/** The shop as it is, by the plan there is or planned once more, whichever makes more dates sure. */
+function surerOf(outlook: ShopOutlook, onceMore: ShopOutlook | null, props: PlanRecords['props']): ShopOutlook {
+  return onceMore && (datesMet(onceMore, props) ?? 0) > (datesMet(outlook, props) ?? 0) ? onceMore : outlook;
+}
+
+/** A prop whose date an idea makes surer by less than this is not named. */
+const NAMED_GAIN = 0.05;
+
+/** The props whose dates an idea makes surer, as `; Diver's cuff 0 → 56 %`. */
+function propsSurer({ outlook }: WhatIfOutcome, now: ShopOutlook, index: ShopIndex): string {
+  const gains = (outlook?.props ?? []).flatMap(({ propId, chanceOfDate }) => {
+    const before = now.props.find((entry) => entry.propId === propId)?.chanceOfDate ?? null;
+    if (chanceOfDate === null || before === null || chanceOfDate - before < NAMED_GAIN) return [];
+    return [`${index.props.get(propId)?.name ?? ''} ${percentWords(before)} → ${percentWords(chanceOfDate)}`];
+  });
+  return gains.length === 0 ? '' : `; ${gains.join(', ')}`;
 }
 
 /** What ideas are measured by. */
@@ -118,6 +141,7 @@ function OnceMore({ gain }: { readonly gain: number }) {
 function Outcomes({
   outcomes,
   p80Ms,
+  now,
   unplacedNow,
   records,
   index,
@@ -125,6 +149,8 @@ function Outcomes({
 }: {
   readonly outcomes: readonly WhatIfOutcome[];
   readonly p80Ms: number;
+  /** what ideas are measured by */
+  readonly now: ShopOutlook;
   readonly unplacedNow: number;
   readonly records: PlanRecords;
   readonly index: ShopIndex;
@@ -133,18 +159,23 @@ function Outcomes({
   const edit = useEdit();
   const clock = useClock();
   const formats = useFormats();
-  const ranked = rankOutcomes(outcomes, p80Ms);
+  const { props } = records;
+  const metNow = datesMet(now, props);
+  const surer = (outcome: WhatIfOutcome): number => Math.round(100 * (gainedDates(outcome, now, props) ?? 0));
+  // More dates for sure before sooner.
+  const ranked = rankOutcomes(outcomes, p80Ms).sort((a, b) => a.unplaced - b.unplaced || surer(b) - surer(a));
   const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index, formats);
   return (
     <ol className="mt-1">
       {ranked.map((outcome) => {
         const gain = gainedMinutes(outcome, p80Ms);
-        const helps = outcome.unplaced < unplacedNow || (outcome.unplaced === unplacedNow && gain > 0);
+        const points = surer(outcome);
+        const helps = outcome.unplaced < unplacedNow || (outcome.unplaced === unplacedNow && (gain > 0 || points > 0));
         return (
           <li key={JSON.stringify(outcome.whatIf)} className="border-line flex items-center justify-between gap-2 border-t py-1.5">
             <span className="min-w-0">
               {words(outcome.whatIf)}
-              <span className={`figure block text-sm ${gain > 0 ? '' : 'text-dim'}`}>
+              <span className={`figure block text-sm ${helps ? '' : 'text-dim'}`}>
                 {outcome.unplaced > 0
                   ? `${outcome.unplaced} of ${unplacedNow} rungs still without a place`
                   : unplacedNow > 0
@@ -154,6 +185,13 @@ function Outcomes({
                       : gain < 0
                         ? `${formatSpan(-gain)} later`
                         : 'no sooner'}
+                {unplacedNow === 0 && metNow !== null && (
+                  <span className="block">
+                    {points === 0
+                      ? `dates as sure as now, ${percentWords(metNow)}`
+                      : `${percentWords(metNow)} → ${percentWords(metNow + points / 100)} of your dates${propsSurer(outcome, now, index)}`}
+                  </span>
+                )}
               </span>
             </span>
             {outcome.whatIf.kind !== 'heater' && helps && (

@@ -6,8 +6,6 @@ import { findProblemFaults } from '../problemFaults';
 import { datesMet } from '../shopOutlook';
 import { shopOdds } from '../shopOdds';
 import type { ShopPlanInput } from '../shopPlanInput';
-import { findTaskGroups } from '../taskGroups';
-import type { SetTried } from './searchSurest';
 import { searchSurest } from './searchSurest';
 
 /** The chance of a prop's date. */
@@ -20,7 +18,7 @@ export interface DateChance {
 
 /** What comes of letting some props go. */
 export interface TriageSet {
-  /** props whose dates are not worked for; empty: all are */
+  /** props whose dates the order hardly ever keeps; empty: it works for all */
   readonly letGo: readonly string[];
   /** the share of weighted dates one can expect to be met, those let go among them */
   readonly datesMet: number;
@@ -38,6 +36,8 @@ export interface TriageOptions {
   readonly orderBefore?: Readonly<Record<string, number>>;
 }
 
+/** A date that is met less often than this is not worked for. */
+const NEVER = 0.05;
 /** A set counts as the better one only by more than chance explains. */
 const GAIN = 0.005;
 
@@ -49,18 +49,17 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
   const { problem } = buildShopProblem(input, options.horizonDays);
   if (findProblemFaults(problem).length > 0) return [];
   const prepared = prepareProblem(problem);
-  const groups = findTaskGroups(prepared.tasks);
-  const propOf = groups.due.map((_, group) => prepared.tasks[groups.of.indexOf(group)]?.groupId ?? '');
   const odds = shopOdds(input, problem);
-  const judge = ({ letGo, tried }: SetTried): TriageSet => {
-    const played = playChance(prepared, tried.keys, { ...odds, runs: options.runs, seed: options.fortuneSeed });
+  const judge = (keys: Float64Array): TriageSet => {
+    const played = playChance(prepared, keys, { ...odds, runs: options.runs, seed: options.fortuneSeed });
     const chances = played.groups.flatMap(({ groupId, readyMinutes }): DateChance[] => {
       const prop = input.props.find((entry) => entry.id === groupId);
       if (!prop || prop.dueMs === null) return [];
       return [{ propId: prop.id, name: prop.name, dueMs: prop.dueMs, chance: shareWithin(readyMinutes, prop.dueMs / 60_000) }];
     });
     const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
-    return { letGo: letGo.map((group) => propOf[group] ?? ''), datesMet: met ?? 0, chances };
+    // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
+    return { letGo: chances.filter(({ chance }) => chance < NEVER).map(({ propId }) => propId), datesMet: met ?? 0, chances };
   };
   const search = searchSurest(prepared, surestOptions(input, problem, options));
   let found: readonly TriageSet[] = [];
@@ -70,26 +69,16 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
     const { sets } = step.value;
     for (; seen < sets.length; seen += 1) {
       const set = sets[seen];
-      if (set) found = rankSets([...found, judge(set)]);
+      if (set) found = rankSets([...found, judge(set.tried.keys)]);
     }
     if (step.done) {
-      const [first] = found;
       // The best order of all came out of one of the sets, and went on from there.
-      const whole = judge({ letGo: [], tried: { keys: step.value.keys, scores: [], mean: 0, kept: 0 } });
-      if (found.length === 0 || whole.chances.length < 2) return [];
-      return rankSets([...found, { ...whole, letGo: whole.datesMet > (first?.datesMet ?? 0) ? givenUp(whole) : [] }]);
+      const whole = judge(step.value.keys);
+      return found.length === 0 || whole.chances.length < 2 ? [] : rankSets([...found, whole]);
     }
     yield found;
   }
 }
-
-/** Dates that an order does not work for, by what came of it. */
-function givenUp({ chances }: TriageSet): string[] {
-  return chances.filter(({ chance }) => chance < NEVER).map(({ propId }) => propId);
-}
-
-/** A date that is met less often than this is not worked for. */
-const NEVER = 0.05;
 
 /** Best first; of one set the better order, and no set that is no better than one that lets less go. */
 export function rankSets(sets: readonly TriageSet[]): TriageSet[] {

@@ -1,0 +1,41 @@
+import type { TriageSet } from '@zinc-ladder/core/plan/surest/triage';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { proxy } from 'comlink';
+import { useStore } from '../data/StoreContext';
+import { askOutlook } from './outlookClient';
+import { orderOf } from './startsOf';
+import { CHANCE_SEED, useOutlook } from './useOutlook';
+import { usePlan } from './usePlan';
+import { usePlanVersion } from './usePlanVersion';
+
+/** A date that holds less often than this is at risk. */
+export const SOON_SURE = 0.8;
+
+const NO_SETS: readonly TriageSet[] = [];
+
+/** What comes of letting props go, where some date is at risk and there are several: told as it is found, the best first. */
+export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isReckoning: boolean } {
+  const client = useQueryClient();
+  const { plan } = usePlan();
+  const { outlook } = useOutlook();
+  const { db } = useStore();
+  const { version } = usePlanVersion();
+  const dated = outlook?.props.filter((prop) => prop.chanceOfDate !== null) ?? [];
+  const isAsked = dated.length > 1 && dated.some((prop) => (prop.chanceOfDate ?? 1) < SOON_SURE);
+  const madeForMs = plan?.kind === 'planned' && plan.isFinal ? plan.madeForMs : null;
+  const query = useQuery({
+    queryKey: ['triage', version, madeForMs],
+    queryFn: async ({ signal, queryKey }): Promise<readonly TriageSet[]> => {
+      if (plan?.kind !== 'planned') return NO_SETS;
+      const source = { databaseName: db.name, nowMs: plan.madeForMs };
+      const tell = (sets: readonly TriageSet[]): void => void client.setQueryData(queryKey, sets);
+      return (await askOutlook((api) => api.triage(source, orderOf(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
+    },
+    enabled: isAsked && madeForMs !== null,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 10 * 60_000,
+    networkMode: 'always',
+  });
+  return { sets: isAsked ? (query.data ?? NO_SETS) : NO_SETS, isReckoning: isAsked && query.isFetching };
+}
