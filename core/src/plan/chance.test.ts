@@ -8,7 +8,7 @@ import { prepareProblem } from './preparedProblem';
 import type { PlanProblem } from './problem';
 import { readyBound } from './readyBound';
 import type { TaskSpread } from './taskSpread';
-import { CERTAIN, drawShare, meanShare, OWN_FROM, spreadOf } from './taskSpread';
+import { CERTAIN, drawShare, meanShare } from './taskSpread';
 import { domainInstance } from './testing/domainInstance';
 import { arc, problem, task } from './testing/problemBuilder';
 import { randomProblem } from './testing/randomProblem';
@@ -164,19 +164,4 @@ describe('quantiles of what was played', () => {
   it('are the nearest rank', () => expect([0, 0.2, 0.5, 0.8, 1].map((share) => quantile(sorted, share))).toEqual([10, 10, 30, 40, 50]));
   it('and shares within a limit count what ends on it', () =>
     expect([5, 10, 35, 99].map((limit) => shareWithin(sorted, limit))).toEqual([0, 0.2, 0.6, 1]));
-});
-
-describe('the spread of a method', () => {
-  it('is the default until the log has enough of the finisher’s own', () => {
-    expect(spreadOf('sand', undefined)).toEqual(spreadOf('sand', { count: OWN_FROM - 1, mean: 3, deviation: 1 }));
-    const own = spreadOf('sand', { count: OWN_FROM, mean: 1.3, deviation: 0.2 });
-    expect((own.low + own.mode + own.high) / 3).toBeCloseTo(1.3, 6);
-    // The variance of a symmetric triangle is its half width squared, over six.
-    expect(((own.high - own.low) / 2) ** 2 / 6).toBeCloseTo(0.04, 6);
-  });
-  it('is never without any width, and knows methods it has never heard of', () => {
-    const steady = spreadOf('prime', { count: 50, mean: 1, deviation: 0 });
-    expect(steady.high - steady.low).toBeCloseTo(0.2, 6);
-    expect(spreadOf('something new', undefined).mode).toBe(1);
-  });
 });

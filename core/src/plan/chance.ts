@@ -1,4 +1,4 @@
-import type { PlayOdds } from './play/fortune';
+import type { PlayOdds } from './play/playOdds';
 import { drawFortune, emptyFortune } from './play/fortune';
 import { OrderPlayer } from './play/orderPlayer';
 import { readPlayTables } from './play/playTables';
@@ -51,7 +51,7 @@ export function plannedKeys({ tasks, problem }: PreparedProblem, plan: Plan): Fl
  * @param keys by task index; of what can be begun, the least goes first
  */
 export function playChance(prepared: PreparedProblem, keys: ArrayLike<number>, options: ChanceOptions): PlanChance {
-  const tables = readPlayTables(prepared);
+  const tables = readPlayTables(prepared, options);
   const player = new OrderPlayer(tables);
   const fortune = emptyFortune(tables);
   const { runs } = options;

@@ -3,10 +3,10 @@ import { sprayCertainty } from '../climate/sprayCertainty';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
 import { SPRAYING } from './buildShopProblem';
-import type { PlayOdds } from './play/fortune';
+import { learnPaces } from './pace';
+import type { PlayOdds } from './play/playOdds';
 import type { PlanProblem } from './problem';
 import type { ShopPlanInput } from './shopPlanInput';
-import { spreadOf } from './taskSpread';
 
 /** Deviation of the logarithm of a film's drying time about its label's; guessed, a sixth either way. */
 const DRYING_SPREAD = 0.15;
@@ -18,13 +18,14 @@ const DRYING_SPREAD = 0.15;
  */
 export function shopOdds(input: ShopPlanInput, problem: PlanProblem, dryingSpread = DRYING_SPREAD): PlayOdds {
   const methods = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung.methodId] as const)));
+  const paces = learnPaces(input.ownPace);
   const spraying = problem.calendars.find((calendar) => calendar.id === SPRAYING)?.windows ?? [];
   const films = input.parts.flatMap((part) => part.rungs.flatMap((rung) => (rung.film ? [rung.film.name] : [])));
   return {
-    spreads: problem.tasks.map((task) => {
-      const methodId = findMethod(methods.get(task.id) ?? 'cut').id;
-      return spreadOf(methodId, input.ownRatios[methodId]);
-    }),
+    paces: {
+      finisherDeviation: paces.finisherDeviation,
+      byTask: problem.tasks.map((task) => paces.of(findMethod(methods.get(task.id) ?? 'cut').id)),
+    },
     losses: { [SPRAYING]: lossesOf(spraying, input) },
     dryingSpreads: Object.fromEntries(films.map((name) => [name, dryingSpread])),
   };

@@ -7,7 +7,7 @@ import type { RungSide } from '../ladder/faces';
 import type { Interval } from '../time/interval';
 import type { DayException, WeeklySpan } from '../time/workingHours';
 
-import type { OwnRatio } from './taskSpread';
+import type { LoggedPace } from './pace';
 
 /** All the planner needs to know of a shop, as plain data. Moments are epoch ms. */
 export interface ShopPlanInput {
@@ -25,8 +25,8 @@ export interface ShopPlanInput {
   readonly quietHours: readonly WeeklySpan[];
   readonly sprayLimits: SprayLimits;
   readonly air: AirTimeline;
-  /** actual ÷ planned minutes by method, from the finisher's own log */
-  readonly ownRatios: Readonly<Record<string, OwnRatio>>;
+  /** how actual minutes compare with planned ones by method, from the finisher's own log */
+  readonly ownPace: Readonly<Record<string, LoggedPace>>;
   readonly handsPairs: number;
   readonly boothPlaces: number;
   readonly rackPlaces: number;

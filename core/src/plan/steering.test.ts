@@ -140,7 +140,7 @@ describe('the outlook of a shop', () => {
   const look = (given: ShopPlanInput) => shopOutlook(given, plan(given), 300, 1);
   it('has a date for sure or not at all, or by chance in between', () => {
     expect(look(input(NOW + DAY)).props[0]?.chanceOfDate).toBe(1);
-    expect(look(input(NOW + 30 * MINUTE)).props[0]?.chanceOfDate).toBe(0);
+    expect(look(input(NOW + 20 * MINUTE)).props[0]?.chanceOfDate).toBe(0);
     const between = look(input(NOW + 110 * MINUTE)).props[0]?.chanceOfDate ?? 0;
     expect(between).toBeGreaterThan(0.1);
     expect(between).toBeLessThan(0.9);
@@ -152,9 +152,11 @@ describe('the outlook of a shop', () => {
     expect(p80Ms).toBeGreaterThan(p50Ms);
   });
   it('goes by the finisher’s own pace once the log has enough of it', () => {
-    const slow = look(input(null, { ownRatios: { sand: { count: 9, mean: 2, deviation: 0.1 } } }));
-    expect((slow.p50Ms - NOW) / MINUTE).toBeGreaterThan(180);
-    const few = look(input(null, { ownRatios: { sand: { count: 2, mean: 2, deviation: 0.1 } } }));
-    expect(few.p50Ms).toBe(look(input(null)).p50Ms);
+    const logged = (count: number) => ({ ownPace: { sand: { count, mean: Math.log(2), squares: count * 0.01 } } });
+    const minutes = (change: Partial<ShopPlanInput>): number => (look(input(null, change)).p50Ms - NOW) / MINUTE;
+    expect(minutes(logged(30))).toBeGreaterThan(180);
+    // A few count, but less.
+    expect(minutes(logged(2))).toBeGreaterThan(minutes({}) + 10);
+    expect(minutes(logged(2))).toBeLessThan(minutes(logged(30)) - 10);
   });
 });

@@ -8,7 +8,7 @@ import { makeSampleProject } from '../testing/sampleProject';
 import { gatherAir } from './gatherAir';
 import { gatherPlan, workedMs } from './gatherPlan';
 import type { LogEntry } from '../records/logEntry';
-import { gatherRatios } from './gatherRatios';
+import { gatherPace } from './gatherPace';
 import { chooseProduct, NEW_RUNG, routeChoiceOf, toRung } from './growRungs';
 
 const sample = makeSampleProject();
@@ -191,14 +191,18 @@ describe('the finisher’s own pace', () => {
     ...extra,
   });
   it('is actual over planned by method, with its spread', () => {
-    const { prime } = gatherRatios([entry('1', 10, 12), entry('2', 10, 8), entry('3', 20, 20)], sample.rungs);
+    const { prime } = gatherPace([entry('1', 10, 12), entry('2', 10, 8), entry('3', 20, 20)], sample.rungs);
     expect(prime).toMatchObject({ count: 3 });
-    expect(prime?.mean).toBeCloseTo(1, 12);
-    // The sample deviation of 1.2, 0.8 and 1.
-    expect(prime?.deviation).toBeCloseTo(0.2, 12);
+    const logs = [1.2, 0.8, 1].map(Math.log);
+    const mean = logs.reduce((sum, log) => sum + log, 0) / 3;
+    expect(prime?.mean).toBeCloseTo(mean, 12);
+    expect(prime?.squares).toBeCloseTo(
+      logs.reduce((sum, log) => sum + (log - mean) ** 2, 0),
+      12,
+    );
   });
   it('takes corrections in place of what they correct, and nothing that was not timed, not done, or whose rung is gone', () => {
-    const ratios = gatherRatios(
+    const ratios = gatherPace(
       [
         entry('1', 10, 90),
         entry('2', 10, 15, { correctsId: '1' }),
@@ -209,6 +213,6 @@ describe('the finisher’s own pace', () => {
       ],
       sample.rungs,
     );
-    expect(ratios).toEqual({ prime: { count: 1, mean: 1.5, deviation: 0 } });
+    expect(ratios).toEqual({ prime: { count: 1, mean: Math.log(1.5), squares: 0 } });
   });
 });

@@ -6,7 +6,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { productDrying } from '../products/productDrying';
 import type { LogEntry } from '../records/logEntry';
-import { gatherRatios } from './gatherRatios';
+import { gatherPace } from './gatherPace';
 import type { Join } from '../records/join';
 import type { Ladder } from '../records/ladder';
 import type { Part } from '../records/part';
@@ -60,7 +60,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     quietHours: shop.quietHours,
     sprayLimits: shop.sprayLimits,
     air,
-    ownRatios: records.logEntries ? gatherRatios(records.logEntries, records.rungs) : {},
+    ownPace: records.logEntries ? gatherPace(records.logEntries, records.rungs) : {},
     handsPairs: shop.handsPairs,
     boothPlaces: shop.boothPlaces,
     rackPlaces: shop.rackPlaces,

@@ -21,7 +21,7 @@ const CHANCE_REASON: Reason = {
   formula: 'the plan played by what is known at each moment, with minutes, second passes and spraying weather drawn by chance',
   inputs: [['plays', String(CHANCE_RUNS)]],
   source:
-    'minutes by your own log where a method has five entries, else by the method, guessed; films dry a sixth faster or slower than their label, guessed; one weather runs on from day to day; a forecast dry spell is lost the more often the nearer its air is to a limit and the further ahead it lies; the forecast’s error is guessed',
+    'minutes by your own pace as the log tells it, as a whole and by method, drawn from a guess as it grows; films dry a sixth faster or slower than their label, guessed; one weather runs on from day to day; a forecast dry spell is lost the more often the nearer its air is to a limit and the further ahead it lies; the forecast’s error is guessed',
 };
 
 /** What can be counted on: before when no plan is ready, by when it is in half and in four of five plays, and what carries the risk. */
@@ -66,23 +66,26 @@ function Dates({ shown, index }: { readonly outlook: ShopOutlook; readonly shown
   const dated = shown.filter((entry) => entry.chanceOfDate !== null);
   if (dated.length === 0) return null;
   return (
-    <ul className="border-line mt-2 border-t pt-2" aria-label="Chance of each date">
-      {dated.map(({ propId, chanceOfDate, chanceADayLater }) => {
-        const chance = chanceOfDate ?? 0;
-        return (
-          <li key={propId} className="flex justify-between gap-3">
-            <span>{index.props.get(propId)?.name} by its date</span>
-            <span className={`figure whitespace-nowrap ${chance < SOON_SURE ? 'text-oxide font-medium' : ''}`}>
-              {percentWords(chance)}
-              {chance < SOON_SURE && ' · at risk'}
-              {chance < SOON_SURE && chanceADayLater !== null && (
-                <span className="text-dim block text-right text-sm font-normal">{percentWords(chanceADayLater)} a day later</span>
-              )}
-            </span>
-          </li>
-        );
-      })}
-    </ul>
+    <>
+      <h3 className="label border-line mt-2 border-t pt-2">Each by its date</h3>
+      <ul aria-label="Chance of each date">
+        {dated.map(({ propId, chanceOfDate, chanceADayLater }) => {
+          const chance = chanceOfDate ?? 0;
+          return (
+            <li key={propId} className="flex justify-between gap-3">
+              <span>{index.props.get(propId)?.name}</span>
+              <span className={`figure whitespace-nowrap ${chance < SOON_SURE ? 'text-oxide font-medium' : ''}`}>
+                {percentWords(chance)}
+                {chance < SOON_SURE && ' · at risk'}
+                {chance < SOON_SURE && chanceADayLater !== null && (
+                  <span className="text-dim block text-right text-sm font-normal">{percentWords(chanceADayLater)} a day later</span>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </>
   );
 }
 

@@ -1,7 +1,10 @@
+import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import type { TriageSet } from '@zinc-ladder/core/plan/surest/triage';
+import { givenUp } from '@zinc-ladder/core/plan/surest/triage';
 import { letGo } from '../../data/changes/propChanges';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
+import { useOutlook } from '../../engine/useOutlook';
 import { useTriage } from '../../engine/useTriage';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
@@ -13,6 +16,7 @@ const SHOWN_SETS = 4;
 /** Which prop to let go so that the others are sure: every set that was worth trying, the best first. */
 export function TriageSheet({ index }: { readonly index: ShopIndex }) {
   const { sets, isReckoning } = useTriage();
+  const { outlook } = useOutlook();
   const edit = useEdit();
   if (sets.length === 0 && !isReckoning) return null;
   // Where nothing is gained by letting go, there is nothing to choose.
@@ -34,10 +38,11 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
       <ol>
         {isWorth &&
           sets.slice(0, SHOWN_SETS).map((set) => (
-            <li key={set.letGo.join()} className="border-line flex items-center justify-between gap-2 border-t py-1.5">
-              <span className="min-w-0">
+            <li key={set.letGo.join()} className="border-line flex items-start justify-between gap-3 border-t py-1.5">
+              <span className="min-w-0 flex-1">
                 {words(set)}
-                <span className="figure text-dim block text-sm">
+                {isAsPlanned(set, outlook) && <span className="text-dim text-sm"> · as planned now</span>}
+                <span className="text-dim block text-sm">
                   <Why
                     name={`dates met: ${words(set)}`}
                     reason={{
@@ -47,14 +52,16 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
                         'the surest order with these put off, played against fortunes it was not chosen on; every set tried has its own',
                     }}
                   >
-                    {percentWords(set.datesMet)} of your dates
+                    <span className="figure">{percentWords(set.datesMet)}</span> of your dates
                   </Why>
-                  {': '}
-                  {set.chances
-                    .filter(({ propId }) => !set.letGo.includes(propId))
-                    .map(({ propId, chance }) => `${nameOf(propId)} ${percentWords(chance)}`)
-                    .join(', ')}
                 </span>
+                {set.chances
+                  .filter(({ propId }) => !set.letGo.includes(propId))
+                  .map(({ propId, chance }) => (
+                    <span key={propId} className="flex justify-between gap-3 text-sm">
+                      {nameOf(propId)} <span className="figure whitespace-nowrap">{percentWords(chance)}</span>
+                    </span>
+                  ))}
               </span>
               {set.letGo.length > 0 && !isReckoning && (
                 <Button
@@ -70,4 +77,12 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
       </ol>
     </Sheet>
   );
+}
+
+/** Whether the plan there is lets the same props go. */
+function isAsPlanned(set: TriageSet, outlook: ShopOutlook | null): boolean {
+  const dated = (outlook?.props ?? []).flatMap(({ propId, chanceOfDate }) =>
+    chanceOfDate === null ? [] : [{ propId, chance: chanceOfDate }],
+  );
+  return givenUp(dated).toSorted().join() === set.letGo.toSorted().join();
 }

@@ -141,7 +141,7 @@ describe('the plan', () => {
     const { user } = await openShop('/plan');
     const odds = await screen.findByRole('region', { name: 'What to count on' });
     expect(odds.textContent).toMatch(/No plan before18:\d\dEven odds by\d\d:\d\d4 of 5 by\d\d:\d\d/u);
-    expect(odds.textContent).toMatch(/Lamp by its date100 %/u);
+    expect(odds.textContent).toMatch(/Each by its dateLamp100 %/u);
     await user.click(within(odds).getByRole('button', { name: 'Why four in five' }));
     expect(await screen.findByText(/drawn by chance/u)).toBeTruthy();
   });

@@ -5,17 +5,8 @@ import { normalShare } from '../../climate/normalShare';
 import { normalDraw } from '../../random/normalDraw';
 import type { TaskSpread } from '../taskSpread';
 import { drawShare } from '../taskSpread';
+import type { PlayOdds, PlayPaces } from './playOdds';
 import type { PlayTables } from './playTables';
-
-/** What is uncertain about a problem. */
-export interface PlayOdds {
-  /** the spread of each task's minutes, by index */
-  readonly spreads: readonly TaskSpread[];
-  /** calendars whose windows the weather may take away, with the chance of each window of theirs; by calendar id */
-  readonly losses?: Readonly<Record<string, readonly number[]>>;
-  /** deviation of the logarithm of how long a film really takes to dry, by its name; 0 where none is named */
-  readonly dryingSpreads?: Readonly<Record<string, number>>;
-}
 
 /** One way things may come: drawn whole before anything is played, so that any two orders can meet the same. */
 export interface Fortune {
@@ -47,10 +38,9 @@ export function emptyFortune(tables: PlayTables): Fortune {
  * @param seed of this fortune, any integer
  */
 export function drawFortune(tables: PlayTables, odds: PlayOdds, seed: number, into = emptyFortune(tables)): Fortune {
+  const shares = odds.paces ? pacedShares(odds.paces, seed) : spreadShares(odds.spreads ?? [], seed);
   for (let index = 0; index < tables.count; index += 1) {
-    const spread = odds.spreads[index];
-    const share = spread && !isCertain(spread) ? drawShare(spread, luckOf(seed, tables.taskNames[index] ?? 0)) : (spread?.mode ?? 1);
-    into.minutes[index] = (tables.minutes[index] ?? 0) * share;
+    into.minutes[index] = (tables.minutes[index] ?? 0) * shares(index, tables.taskNames[index] ?? 0);
   }
   tables.films.forEach((name, film) => {
     const spread = odds.dryingSpreads?.[name] ?? 0;
@@ -87,6 +77,35 @@ function drawWeather(tables: PlayTables, odds: PlayOdds, seed: number, isLost: U
     }
   });
 }
+
+type Shares = (index: number, name: number) => number;
+
+function spreadShares(spreads: readonly TaskSpread[], seed: number): Shares {
+  return (index, name) => {
+    const spread = spreads[index];
+    return spread && !isCertain(spread) ? drawShare(spread, luckOf(seed, name)) : (spread?.mode ?? 1);
+  };
+}
+
+/** Own pace: the finisher is as slow as one draw says in everything, in each method as another says, and each rung has its own besides. */
+function pacedShares({ finisherDeviation, byTask }: PlayPaces, seed: number): Shares {
+  const finisher = finisherDeviation * normalDraw(luckOf(seed, FINISHER));
+  const methods = new Map<string, number>();
+  return (index, name) => {
+    const pace = byTask[index];
+    if (!pace) return 1;
+    let method = methods.get(pace.methodId);
+    if (method === undefined) {
+      method = pace.mean + pace.finisherShare * finisher + pace.deviation * normalDraw(luckOf(seed, hashName(pace.methodId)));
+      methods.set(pace.methodId, method);
+    }
+    const luck = luckOf(seed, name);
+    const extra = pace.againChance > 0 && luck() < pace.againChance ? pace.againShare : 0;
+    return Math.exp(method + pace.rungDeviation * normalDraw(luck)) + extra;
+  };
+}
+
+const FINISHER = hashName('the finisher');
 
 function isCertain({ low, high, againChance }: TaskSpread): boolean {
   return high <= low && againChance <= 0;

@@ -39,6 +39,8 @@ export class OrderPlayer implements GuardedState {
   /** tasks that never came to be */
   undone = 0;
 
+  /** minutes as they are expected in this play */
+  minutes: Float64Array;
   private readonly from: number;
   private readonly horizon: number;
   readonly left: Float64Array;
@@ -77,6 +79,7 @@ export class OrderPlayer implements GuardedState {
     const { problem } = prepared;
     this.from = problem.fromMinute;
     this.horizon = problem.horizonMinute;
+    this.minutes = tables.minutes;
     this.ends = new Float64Array(count);
     this.ranks = new Float64Array(count);
     this.left = new Float64Array(count);
@@ -109,6 +112,7 @@ export class OrderPlayer implements GuardedState {
   play(rank: ArrayLike<number>, fortune: Fortune | null, skipped: Uint8Array | null = null, record: PlayedStretch[] | null = null): void {
     this.fortune = fortune;
     this.record = record;
+    this.minutes = fortune ? this.tables.expected : this.tables.minutes;
     this.reset(rank, fortune);
     const { tables } = this;
     let open = 0;
@@ -246,7 +250,7 @@ export class OrderPlayer implements GuardedState {
     if (now + setup > (this.closes[index] ?? Infinity) && !this.isBegun[index]) return this.missWindow(index, now, setup);
     const left = this.left[index] ?? 0;
     const chunk = tables.leastChunk[index] ?? -1;
-    const work = chunk >= 0 ? Math.min(left, chunk) : (tables.minutes[index] ?? 0);
+    const work = chunk >= 0 ? Math.min(left, chunk) : (this.minutes[index] ?? 0);
     const isLocked = tables.isLocked[index] === 1;
     // What is locked to a time is done then, whatever the hours say.
     const opening = isLocked ? NOW : this.openFor(index, now, setup, work, chunk >= 0);
@@ -278,7 +282,7 @@ export class OrderPlayer implements GuardedState {
     this.goesOn =
       before?.id === family.id &&
       start - end <= family.keepMinutes &&
-      (family.mostMinutes === null || start + (tables.minutes[index] ?? 0) - (this.toolSession[tool] ?? 0) <= family.mostMinutes);
+      (family.mostMinutes === null || start + (this.minutes[index] ?? 0) - (this.toolSession[tool] ?? 0) <= family.mostMinutes);
     const kind = tables.prepared.problem.tools[tool];
     return this.goesOn || !kind ? 0 : wholeSetup(kind, before, family);
   }
@@ -345,7 +349,8 @@ export class OrderPlayer implements GuardedState {
         continue;
       }
       const by = this.urgentBy[closer] ?? Infinity;
-      if (closer === index || own <= by || by < now || by >= until) continue;
+      // What still waits for something else is not waited for: that something may be what is asked about.
+      if (closer === index || (this.waits[closer] ?? 0) > 0 || own <= by || by < now || by >= until) continue;
       if (this.isRival(index, closer)) until = by;
     }
     return until;

@@ -3,6 +3,8 @@ import type { PlayTables, PlayWindow } from './playTables';
 
 /** What of a play the guard reads, and where it marks what is urgent. */
 export interface GuardedState {
+  /** minutes as they are expected */
+  readonly minutes: Float64Array;
   readonly earliest: Float64Array;
   readonly closes: Float64Array;
   readonly left: Float64Array;
@@ -39,7 +41,7 @@ export class WindowGuard {
     const window = this.tables.windows[index];
     if (!window) return NOW;
     for (const other of window.besides) if (!this.state.isDone[other]) return LATER;
-    const work = setup + (this.state.isBegun[index] ? (this.state.left[index] ?? 0) : (this.tables.minutes[index] ?? 0));
+    const work = setup + (this.state.isBegun[index] ? (this.state.left[index] ?? 0) : (this.state.minutes[index] ?? 0));
     let begin = now;
     for (let shift = 0; shift < MOST_SHIFTS; shift += 1) {
       const late = this.lateBy(index, window, begin + work);
@@ -61,7 +63,7 @@ export class WindowGuard {
     this.passOn(opener, end, between);
     let late = 0;
     for (const index of between) {
-      const minutes = tables.minutes[index] ?? 0;
+      const minutes = this.state.minutes[index] ?? 0;
       const chunk = tables.leastChunk[index] ?? -1;
       const calendar = tables.calendar[index] ?? -1;
       const setup = tables.setup[index] ?? 0;
@@ -97,7 +99,7 @@ export class WindowGuard {
     const setup = tables.setup[index] ?? 0;
     const calendar = tables.calendar[index] ?? -1;
     if (calendar < 0) return closes - setup;
-    const minutes = tables.minutes[index] ?? 0;
+    const minutes = this.state.minutes[index] ?? 0;
     let last = Number.NEGATIVE_INFINITY;
     for (let at = this.calendars.first(calendar); at < (tables.windowsFrom[calendar + 1] ?? 0); at += 1) {
       if ((tables.windowStart[at] ?? 0) > closes) break;
@@ -116,7 +118,8 @@ export class WindowGuard {
       for (let arc = tables.arcs.from[index] ?? 0; arc < last; arc += 1) {
         const to = tables.arcs.to[arc] ?? 0;
         const next = this.state.urgentBy[to] ?? Infinity;
-        if (next < Infinity && between.includes(to)) by = Math.min(by, next - (tables.arcs.lo[arc] ?? 0) - (tables.minutes[index] ?? 0));
+        if (next < Infinity && between.includes(to))
+          by = Math.min(by, next - (tables.arcs.lo[arc] ?? 0) - (this.state.minutes[index] ?? 0));
       }
       if (by < (this.state.urgentBy[index] ?? Infinity)) {
         if (this.state.urgentBy[index] === Infinity) this.state.closers.push(index);

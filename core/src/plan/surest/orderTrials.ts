@@ -1,4 +1,5 @@
-import type { Fortune, PlayOdds } from '../play/fortune';
+import type { Fortune } from '../play/fortune';
+import type { PlayOdds } from '../play/playOdds';
 import { drawFortune } from '../play/fortune';
 import { OrderPlayer } from '../play/orderPlayer';
 import type { PlayTables } from '../play/playTables';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { playChance, shareWithin } from '../chance';
 import { checkPlan } from '../checkPlan';
-import type { PlayOdds } from '../play/fortune';
+import type { PlayOdds } from '../play/playOdds';
 import { prepareProblem } from '../preparedProblem';
 import type { PlanProblem } from '../problem';
 import type { TaskSpread } from '../taskSpread';

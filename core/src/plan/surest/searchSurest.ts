@@ -2,7 +2,7 @@ import { seededRandom } from '../../random/seededRandom';
 import type { DispatchDraw } from '../dispatchDraws';
 import { placeInOrder } from '../placeInOrder';
 import { dryPlan } from '../play/dryPlan';
-import type { PlayOdds } from '../play/fortune';
+import type { PlayOdds } from '../play/playOdds';
 import { readPlayTables } from '../play/playTables';
 import type { Calm, PlanMeasure } from '../planCost';
 import { PlanMeter } from '../planCost';
@@ -110,7 +110,7 @@ class SurestSearch {
     private readonly prepared: PreparedProblem,
     private readonly options: SurestOptions,
   ) {
-    this.tables = readPlayTables(prepared);
+    this.tables = readPlayTables(prepared, options.odds);
     this.groups = findTaskGroups(prepared.tasks);
     this.skipped = new Uint8Array(prepared.tasks.length);
     this.trials = new OrderTrials(this.tables, this.groups, options.odds, options.seed, this.skipped);

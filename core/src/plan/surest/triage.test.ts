@@ -7,12 +7,12 @@ import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
 import type { TriageSet } from './triage';
 import { rankSets, triage } from './triage';
 
-/** Three props on an evening of three hours: two take an hour, one two and a half. */
-const evening = [4, 5].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 21 * 60 }));
-const dueMs = Date.parse('2026-05-28T21:00:00Z');
+/** Three props on an evening of four hours: two take an hour and a quarter, one nearly all of it. */
+const evening = [4, 5].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 22 * 60 }));
+const dueMs = Date.parse('2026-05-28T22:00:00Z');
 function crowded(change: Partial<ShopPlanInput> = {}): ShopPlanInput {
   const one = (id: string, minutes: number) => ({ ...part(id, [rung(`sand ${id}`, 'cut', { minutes })]), propId: id });
-  return shop([one('big', 150), one('cuff', 60), one('badge', 60)], {
+  return shop([one('big', 220), one('cuff', 75), one('badge', 75)], {
     hours: evening,
     props: ['big', 'cuff', 'badge'].map((id) => ({ id, name: id, dueMs, weight: 1 })),
     ...change,
@@ -28,15 +28,16 @@ describe('what to let go', () => {
     const [best] = letGo(crowded());
     expect(best?.letGo).toEqual(['big']);
     const chances = Object.fromEntries((best?.chances ?? []).map(({ propId, chance }) => [propId, chance]));
-    expect(chances['big']).toBe(0);
-    expect(Math.min(chances['cuff'] ?? 0, chances['badge'] ?? 0)).toBeGreaterThan(0.9);
-    expect(best?.datesMet).toBeCloseTo(((chances['cuff'] ?? 0) + (chances['badge'] ?? 0)) / 3, 9);
+    expect(chances['big']).toBeLessThan(0.1);
+    expect(Math.min(chances['cuff'] ?? 0, chances['badge'] ?? 0)).toBeGreaterThan(0.8);
+    const sum = Object.values(chances).reduce((all, chance) => all + chance, 0);
+    expect(best?.datesMet).toBeCloseTo(sum / 3, 9);
   });
 
   it('is nothing where there is time for all', () => {
-    const [best] = letGo(crowded({ hours: evening.map((span) => ({ ...span, startMinute: 9 * 60 })) }));
+    const [best] = letGo(crowded({ hours: evening.map((span) => ({ ...span, startMinute: 8 * 60 })) }));
     expect(best?.letGo).toEqual([]);
-    expect(best?.datesMet).toBe(1);
+    expect(best?.datesMet).toBeGreaterThan(0.99);
   });
 
   it('goes by weight', () => {
@@ -70,7 +71,7 @@ describe('what an idea is worth in dates', () => {
     if (plan.kind !== 'planned') throw new Error('faulty');
     const now = shopOutlook(input, plan, 300, 3);
     const order = Object.fromEntries(plan.rungs.map(({ rungId, key }) => [rungId, key]));
-    const friday = { kind: 'evening', date: '2026-05-29', startMinute: 18 * 60, endMinute: 21 * 60 } as const;
+    const friday = { kind: 'evening', date: '2026-05-29', startMinute: 18 * 60, endMinute: 22 * 60 } as const;
     const outcome = tryWhatIf(input, friday, { ...trial, orderBefore: order });
     expect(datesMet(now, input.props) ?? 1).toBeLessThan(0.75);
     expect(gainedDates(outcome, now, input.props)).toBeGreaterThan(0.2);

@@ -37,7 +37,7 @@ export interface TriageOptions {
 }
 
 /** A date that is met less often than this is not worked for. */
-const NEVER = 0.05;
+const NEVER = 0.1;
 /** A set counts as the better one only by more than chance explains. */
 const GAIN = 0.005;
 
@@ -59,7 +59,7 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
     });
     const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
     // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
-    return { letGo: chances.filter(({ chance }) => chance < NEVER).map(({ propId }) => propId), datesMet: met ?? 0, chances };
+    return { letGo: givenUp(chances), datesMet: met ?? 0, chances };
   };
   const search = searchSurest(prepared, surestOptions(input, problem, options));
   let found: readonly TriageSet[] = [];
@@ -78,6 +78,11 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
     }
     yield found;
   }
+}
+
+/** Props whose dates are hardly ever kept. */
+export function givenUp(chances: readonly Pick<DateChance, 'propId' | 'chance'>[]): string[] {
+  return chances.filter(({ chance }) => chance < NEVER).map(({ propId }) => propId);
 }
 
 /** Best first; of one set the better order, and no set that is no better than one that lets less go. */

@@ -65,7 +65,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
       swingHumidityPercent: 0,
       utcOffsetMinutes: 0,
     }),
-    ownRatios: {},
+    ownPace: {},
     handsPairs: 1,
     boothPlaces: 1,
     rackPlaces: 8,
