@@ -66,7 +66,7 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
               {set.letGo.length > 0 && !isReckoning && (
                 <Button
                   className="shrink-0 whitespace-nowrap"
-                  aria-label={`${words(set)}: take its date away`}
+                  aria-label={`${words(set)}: take ${set.letGo.length === 1 ? 'its date' : 'their dates'} away`}
                   onClick={() => void edit(words(set), (change) => letGo(change, set.letGo))}
                 >
                   Let go

@@ -175,23 +175,23 @@ function Outcomes({
           <li key={JSON.stringify(outcome.whatIf)} className="border-line flex items-center justify-between gap-2 border-t py-1.5">
             <span className="min-w-0">
               {words(outcome.whatIf)}
-              <span className={`figure block text-sm ${helps ? '' : 'text-dim'}`}>
+              {unplacedNow === 0 && metNow !== null && (
+                <span className={`figure block text-sm ${points > 0 ? '' : 'text-dim'}`}>
+                  {points === 0
+                    ? `dates as sure as now, ${percentWords(metNow)}`
+                    : `${percentWords(metNow)} → ${percentWords(metNow + points / 100)} of your dates${propsSurer(outcome, now, index)}`}
+                </span>
+              )}
+              <span className={`figure block text-sm ${gain > 0 ? '' : 'text-dim'}`}>
                 {outcome.unplaced > 0
                   ? `${outcome.unplaced} of ${unplacedNow} rungs still without a place`
                   : unplacedNow > 0
                     ? `every rung has a place${outcome.readyMs === null ? '' : `; ready ${formats.full(outcome.readyMs)}`}`
                     : gain > 0
-                      ? `${formatSpan(gain)} sooner in 4 of 5`
+                      ? `all ${formatSpan(gain)} sooner in 4 of 5`
                       : gain < 0
-                        ? `${formatSpan(-gain)} later`
-                        : 'no sooner'}
-                {unplacedNow === 0 && metNow !== null && (
-                  <span className="block">
-                    {points === 0
-                      ? `dates as sure as now, ${percentWords(metNow)}`
-                      : `${percentWords(metNow)} → ${percentWords(metNow + points / 100)} of your dates${propsSurer(outcome, now, index)}`}
-                  </span>
-                )}
+                        ? `all ${formatSpan(-gain)} later`
+                        : 'all no sooner'}
               </span>
             </span>
             {outcome.whatIf.kind !== 'heater' && helps && (
@@ -206,7 +206,7 @@ function Outcomes({
                 Do it
               </Button>
             )}
-            {outcome.whatIf.kind === 'heater' && helps && <span className="text-dim text-sm">turn it on</span>}
+            {outcome.whatIf.kind === 'heater' && helps && <span className="text-dim text-sm whitespace-nowrap">turn it on</span>}
           </li>
         );
       })}
