@@ -139,8 +139,13 @@ export class OrderPlayer implements GuardedState {
       let kept = 0;
       for (let at = 0; at < this.readySize; at += 1) {
         const index = this.ready[at] ?? 0;
-        const isFull = started > 0 && bottleneck >= 0 && (this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0);
-        const answer = isFull ? LATER : this.whenToBegin(index, now);
+        if (started > 0 && bottleneck >= 0 && (this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0)) {
+          // What everything needs is used up: the rest stays as it is.
+          this.ready.copyWithin(kept, at, this.readySize);
+          kept += this.readySize - at;
+          break;
+        }
+        const answer = this.whenToBegin(index, now);
         if (answer === LATER) {
           this.ready[kept] = index;
           kept += 1;
