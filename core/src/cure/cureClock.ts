@@ -4,6 +4,7 @@ import type { CureTables } from './cureTables';
 import type { DryingData, Milestone } from './dryingData';
 import { MILESTONES } from './dryingData';
 import { milestoneDemand, recoatPieces } from './filmDemand';
+import { closesByLabel, reopensByLabel } from './labelTime';
 
 /** A coat as it was laid. */
 export interface CoatLaid {
@@ -62,10 +63,18 @@ export function readCureClock(
     MILESTONES.map((name) => [name, reach(milestoneDemand(drying, name, filmMicrometres, last.thicknessMicrometres))]),
   ) as Record<Milestone, number | null>;
   const windows: RecoatWindow[] = [];
-  for (const piece of recoatPieces(drying, filmMicrometres, last.thicknessMicrometres)) {
-    const opensMs = reach(piece.from);
-    if (opensMs !== null) windows.push({ opensMs, closesMs: reach(piece.until) });
-  }
+  const pieces = recoatPieces(drying, filmMicrometres, last.thicknessMicrometres);
+  pieces.forEach(({ from, until }, nth) => {
+    const byFilm = reach(from);
+    if (byFilm === null) return;
+    const opensMs = nth === 0 ? byFilm : reopensByLabel(byFilm, last.atMs, from * 60_000);
+    if (until === null) windows.push({ opensMs, closesMs: null });
+    else {
+      const closesMs = closesByLabel(reach(until) ?? Infinity, last.atMs, until * 60_000);
+      // In the cold a window may be over before the film is fit for it; then the second opening is the first.
+      if (closesMs >= opensMs || nth === pieces.length - 1) windows.push({ opensMs, closesMs: Math.max(opensMs, closesMs) });
+    }
+  });
   return { laidAtMs: last.atMs, filmMicrometres, wetCoats, milestones, recoatWindows: windows };
 }
 

@@ -98,8 +98,17 @@ function checkArc(
   }
   const gap = progressAt(clock, to.start) - progressAt(clock, from.end);
   const slack = Math.max(1, progressAt(clock, to.start + 1) - progressAt(clock, to.start)) + 1e-6;
+  const minutes = to.start - from.end;
+  const isByLabel = (piece: PlanProblem['arcs'][number]['pieces'][number], nth: number): boolean => {
+    if (!arc.keepsLabelTime) return true;
+    if (nth > 0 && minutes < piece.lo - 1e-3) return false;
+    if (piece.hi === null || minutes <= piece.hi + 1) return true;
+    // A window the cold has passed over is met at the very minute the film is fit for it, where none opens again.
+    return nth === arc.pieces.length - 1 && gap <= piece.lo + slack;
+  };
   const isAllowed =
-    to.start >= from.end && arc.pieces.some((piece) => gap >= piece.lo - 1e-3 && (piece.hi === null || gap <= piece.hi + slack));
+    to.start >= from.end &&
+    arc.pieces.some((piece, nth) => gap >= piece.lo - 1e-3 && (piece.hi === null || gap <= piece.hi + slack) && isByLabel(piece, nth));
   if (!isAllowed)
     violations.push({
       taskId: arc.to,

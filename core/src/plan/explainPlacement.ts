@@ -1,4 +1,5 @@
 import { minuteAfter } from '../cure/clockTable';
+import { reopensByLabel } from '../cure/labelTime';
 import type { ArcReason, Placement, PlanArc, PlanProblem, PlanTask } from './problem';
 import { firstWindowAfter } from './windowSearch';
 
@@ -52,8 +53,9 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     const from = placed.get(arc.from);
     if (!clock || !from) return null;
     let earliest = Math.ceil(minuteAfter(clock, from.end, arc.pieces[0]?.lo ?? 0));
-    for (const piece of arc.pieces) {
-      const opens = Math.ceil(minuteAfter(clock, from.end, piece.lo));
+    for (const [nth, piece] of arc.pieces.entries()) {
+      const byFilm = minuteAfter(clock, from.end, piece.lo);
+      const opens = Math.ceil(arc.keepsLabelTime && nth > 0 ? reopensByLabel(byFilm, from.end, piece.lo) : byFilm);
       if (opens <= start) earliest = opens;
     }
     return earliest;

@@ -204,10 +204,12 @@ function recoatArc(under: FilmUnder, to: string, tables: CureTables): PlanArc {
       to,
       clockId: tables.keyFor(drying),
       pieces: [...pieces, { lo: Math.max(hard, last.hi), hi: null }],
+      keepsLabelTime: true,
       reason: { kind: 'missedWindow', filmName: name },
     };
   }
-  return { from: under.rungId, to, clockId: tables.keyFor(drying), pieces, reason: { kind: 'film', milestone: 'recoat', filmName: name } };
+  const reason = { kind: 'film', milestone: 'recoat', filmName: name } as const;
+  return { from: under.rungId, to, clockId: tables.keyFor(drying), pieces, keepsLabelTime: true, reason };
 }
 
 function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): void {

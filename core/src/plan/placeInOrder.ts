@@ -1,4 +1,5 @@
 import { minuteAfter } from '../cure/clockTable';
+import { closesByLabel } from '../cure/labelTime';
 import { Board } from './board';
 import type { PlaceAnswer, PlaceOptions } from './placeTask';
 import { findPlace } from './placeTask';
@@ -240,7 +241,9 @@ class Decoder {
       kind: 'windowCloses',
       fromTaskId: from.taskId,
       earliest: this.reachableStart(index, Math.max(start, opening?.start ?? start)),
-      latest: Math.floor(minuteAfter(arc.clock, from.end, hi)),
+      latest: Math.floor(
+        arc.keepsLabelTime ? closesByLabel(minuteAfter(arc.clock, from.end, hi), from.end, hi) : minuteAfter(arc.clock, from.end, hi),
+      ),
       calendarId: this.prepared.tasks[index]?.calendarId ?? null,
     };
   }

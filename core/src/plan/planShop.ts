@@ -1,6 +1,7 @@
 import { knownUntil } from '../climate/airTimeline';
 import { sprayCertainty } from '../climate/sprayCertainty';
 import { minuteAfter, progressAt } from '../cure/clockTable';
+import { closesByLabel } from '../cure/labelTime';
 import type { CureOutlook } from '../cure/cureClock';
 import { readCureClock } from '../cure/cureClock';
 import { roundOutlook } from '../cure/roundOutlook';
@@ -409,7 +410,8 @@ function findClosings(problem: PlanProblem, placed: ReadonlyMap<string, Interval
     const gained = progressAt(clock, to.start) - progressAt(clock, from.end);
     const piece = arc.pieces.find((span) => span.hi !== null && gained <= span.hi + 1);
     if (!piece || piece.hi === null) continue;
-    const closesMs = Math.floor(minuteAfter(clock, from.end, piece.hi)) * 60_000;
+    const byFilm = minuteAfter(clock, from.end, piece.hi);
+    const closesMs = Math.floor(arc.keepsLabelTime ? closesByLabel(byFilm, from.end, piece.hi) : byFilm) * 60_000;
     closings.set(arc.to, Math.min(closesMs, closings.get(arc.to) ?? Infinity));
   }
   return closings;

@@ -1,5 +1,6 @@
 import type { ClockTable } from '../cure/clockTable';
-import { minuteAfter, minuteAtProgress, progressAt } from '../cure/clockTable';
+import { minuteAtProgress, progressAt } from '../cure/clockTable';
+import { closesByLabel, reopensByLabel } from '../cure/labelTime';
 import type { Interval } from '../time/interval';
 import { mergeIntervals } from '../time/interval';
 import { firstWindowAfter } from './windowSearch';
@@ -14,6 +15,7 @@ export interface PreparedArc {
   /** the clock runs with the wall's: sums are enough */
   readonly isWall: boolean;
   readonly pieces: readonly ArcPiece[];
+  readonly keepsLabelTime: boolean;
   readonly arc: PlanArc;
 }
 
@@ -72,6 +74,7 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
       clock,
       isWall: isEven(clock),
       pieces: arc.pieces,
+      keepsLabelTime: arc.keepsLabelTime ?? false,
       arc,
     };
     outgoing[prepared.from]?.push(prepared);
@@ -119,15 +122,22 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
  * The spans of starts an arc allows after its predecessor's end, whole minutes, soonest first; `end` is Infinity where a span stays open.
  * A span whole minutes cannot meet is left out.
  */
-export function arcSpans({ clock, pieces, isWall }: Pick<PreparedArc, 'clock' | 'pieces' | 'isWall'>, fromEnd: number): Interval[] {
+export function arcSpans(
+  { clock, pieces, isWall, keepsLabelTime }: Pick<PreparedArc, 'clock' | 'pieces' | 'isWall' | 'keepsLabelTime'>,
+  fromEnd: number,
+): Interval[] {
   const spans: Interval[] = [];
   const base = isWall ? fromEnd : progressAt(clock, fromEnd);
-  for (const { lo, hi } of pieces) {
-    const opens = lo <= 0 ? fromEnd : isWall ? base + lo : minuteAtProgress(clock, base + lo);
-    const closes = hi === null ? Infinity : isWall ? base + hi : minuteAtProgress(clock, base + hi);
+  for (const [nth, { lo, hi }] of pieces.entries()) {
+    const opensByFilm = lo <= 0 ? fromEnd : isWall ? base + lo : minuteAtProgress(clock, base + lo);
+    const closesByFilm = hi === null ? Infinity : isWall ? base + hi : minuteAtProgress(clock, base + hi);
+    const opens = keepsLabelTime && nth > 0 ? reopensByLabel(opensByFilm, fromEnd, lo) : opensByFilm;
+    const closes = keepsLabelTime && hi !== null ? closesByLabel(closesByFilm, fromEnd, hi) : closesByFilm;
     const start = Math.max(fromEnd, Math.ceil(opens - 1e-6));
     const end = Math.floor(closes + 1e-6);
-    if (start <= end || spans.length === 0) spans.push({ start, end: Math.max(start, end) });
+    // A window that is over before the film is fit for it is passed over where another opens.
+    const isOver = keepsLabelTime && closes < opens && nth < pieces.length - 1;
+    if (start <= end || (spans.length === 0 && !isOver)) spans.push({ start, end: Math.max(start, end) });
   }
   return spans;
 }
@@ -136,7 +146,8 @@ export function arcSpans({ clock, pieces, isWall }: Pick<PreparedArc, 'clock' | 
 export function leastEndFor(arc: PreparedArc, start: number, piece: number): number {
   const hi = arc.pieces[piece]?.hi ?? null;
   if (hi === null) return Number.NEGATIVE_INFINITY;
-  return Math.ceil(minuteAtProgress(arc.clock, progressAt(arc.clock, start) - hi) - 1e-6);
+  const byFilm = minuteAtProgress(arc.clock, progressAt(arc.clock, start) - hi);
+  return Math.ceil((arc.keepsLabelTime ? Math.max(byFilm, start - hi) : byFilm) - 1e-6);
 }
 
 function findWidest({ calendars }: PlanProblem): readonly Interval[] | null {
@@ -154,7 +165,9 @@ function findFirst({ tasks, fromMinute }: PlanProblem, arcs: readonly PreparedAr
   const urgent = arcs.flatMap((arc) => {
     const hi = arc.pieces[0]?.hi ?? null;
     const laid = tasks[arc.from]?.fixed;
-    return hi !== null && laid && !tasks[arc.to]?.fixed && minuteAfter(arc.clock, laid.end, hi) > fromMinute ? [arc.to] : [];
+    if (hi === null || !laid || tasks[arc.to]?.fixed) return [];
+    const closes = arcSpans(arc, laid.end)[0]?.end ?? Infinity;
+    return closes > fromMinute && closes < Infinity ? [arc.to] : [];
   });
   const lockedStart = (arc: PreparedArc): number => tasks[arc.to]?.fixed?.start ?? -Infinity;
   const beforeLocked = arcs

@@ -120,6 +120,8 @@ export interface PlanArc {
   readonly to: string;
   readonly clockId: string;
   readonly pieces: readonly ArcPiece[];
+  /** what closes closes by the wall's minutes too where those come first, and what opens again waits for them too: a label's recoat window */
+  readonly keepsLabelTime?: boolean;
   readonly reason: ArcReason;
 }
 

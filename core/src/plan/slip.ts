@@ -1,4 +1,5 @@
 import { minuteAtProgress, progressAt } from '../cure/clockTable';
+import { closesByLabel } from '../cure/labelTime';
 import { Board } from './board';
 import type { PlanExplainer } from './explainPlacement';
 import type { PreparedProblem } from './preparedProblem';
@@ -48,8 +49,10 @@ function slipOf(board: Board, index: number, placement: Placement): number {
     if (!to) continue;
     const gained = progressAt(arc.clock, to.start) - progressAt(arc.clock, placement.end);
     // The piece it is met in stays the one it is met in.
-    const lo = arc.pieces.findLast((piece) => gained >= piece.lo - 1e-3)?.lo ?? 0;
-    const end = lo <= 0 ? to.start : Math.floor(minuteAtProgress(arc.clock, progressAt(arc.clock, to.start) - lo) + 1e-6);
+    const nth = arc.pieces.findLastIndex((piece) => gained >= piece.lo - 1e-3);
+    const lo = arc.pieces[nth]?.lo ?? 0;
+    const byFilm = lo <= 0 ? to.start : Math.floor(minuteAtProgress(arc.clock, progressAt(arc.clock, to.start) - lo) + 1e-6);
+    const end = arc.keepsLabelTime && nth > 0 ? Math.min(byFilm, to.start - Math.ceil(lo)) : byFilm;
     latestEnd = Math.min(latestEnd, end);
   }
   for (const arc of prepared.incoming[index] ?? []) {
@@ -57,7 +60,8 @@ function slipOf(board: Board, index: number, placement: Placement): number {
     const gained = from ? progressAt(arc.clock, placement.start) - progressAt(arc.clock, from.end) : 0;
     const hi = arc.pieces.find((piece) => piece.hi !== null && gained <= piece.hi + 1)?.hi ?? null;
     if (!from || hi === null) continue;
-    const closes = Math.floor(minuteAtProgress(arc.clock, progressAt(arc.clock, from.end) + hi) + 1e-6);
+    const byFilm = minuteAtProgress(arc.clock, progressAt(arc.clock, from.end) + hi);
+    const closes = Math.floor((arc.keepsLabelTime ? closesByLabel(byFilm, from.end, hi) : byFilm) + 1e-6);
     latestEnd = Math.min(latestEnd, closes + placement.end - placement.start);
   }
   for (const { resource, amount } of prepared.demands[index] ?? [])

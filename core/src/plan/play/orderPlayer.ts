@@ -1,3 +1,4 @@
+import { closesByLabel, reopensByLabel } from '../../cure/labelTime';
 import type { Family } from '../problem';
 import { wholeSetup } from '../toolLine';
 import type { Fortune } from './fortune';
@@ -457,13 +458,18 @@ export class OrderPlayer implements GuardedState {
   private openWindow(arc: number, to: number, end: number, opens: number): void {
     const { arcs } = this.tables;
     const hi = arcs.hi[arc] ?? Infinity;
-    const drawn = arcs.closesWithFilm[arc] ? this.drawnAfter(arc, end, hi) : (arcs.clock[arc]?.minuteAfter(end, hi) ?? Infinity);
-    const closes = Math.max(opens, Math.floor(drawn + 1e-6));
+    const byFilm = arcs.closesWithFilm[arc] ? this.drawnAfter(arc, end, hi) : (arcs.clock[arc]?.minuteAfter(end, hi) ?? Infinity);
+    const keepsLabel = arcs.keepsLabelTime[arc] === 1;
+    const drawn = keepsLabel ? closesByLabel(byFilm, end, hi) : byFilm;
+    const again = arcs.lo2[arc] ?? Infinity;
+    // A window that is over before the film is fit for it is passed over where another opens.
+    const isOver = keepsLabel && drawn < opens && again < Infinity;
+    const closes = isOver ? end : Math.max(opens, Math.floor(drawn + 1e-6));
     if (closes >= (this.closes[to] ?? Infinity)) return;
     if (this.closes[to] === Infinity) this.closers.push(to);
-    const again = arcs.lo2[arc] ?? Infinity;
+    const opensAgain = again < Infinity ? this.drawnAfter(arc, end, again) : Infinity;
     this.closes[to] = closes;
-    this.reopens[to] = again < Infinity ? Math.ceil(this.drawnAfter(arc, end, again) - 1e-6) : Infinity;
+    this.reopens[to] = Math.ceil((keepsLabel ? reopensByLabel(opensAgain, end, again) : opensAgain) - 1e-6);
     this.urgentBy[to] = this.guard.lastChance(to, closes);
   }
 

@@ -20,6 +20,8 @@ export interface PlayArcs {
   readonly film: Int32Array;
   /** 1 where it closes with the film's own drying, not with the label's time */
   readonly closesWithFilm: Uint8Array;
+  /** 1 where it closes by the wall's minutes too, and opens again no sooner than by them */
+  readonly keepsLabelTime: Uint8Array;
 }
 
 /** A place held after the work. */
@@ -164,6 +166,7 @@ function readArcs(prepared: PreparedProblem, reader: (id: string) => ClockReader
     hi: Float64Array.from(all, (arc) => arc.pieces[0]?.hi ?? Infinity),
     lo2: Float64Array.from(all, (arc) => arc.pieces[1]?.lo ?? Infinity),
     film: Int32Array.from(all, filmOf),
+    keepsLabelTime: Uint8Array.from(all, (arc) => (arc.keepsLabelTime ? 1 : 0)),
     closesWithFilm: Uint8Array.from(all, ({ arc: { reason } }) => (reason.kind === 'film' && reason.milestone === 'pull' ? 1 : 0)),
   };
 }

@@ -1,3 +1,4 @@
+import { closesByLabel } from '../../cure/labelTime';
 import type { PlayCalendars } from './playCalendars';
 import type { PlayTables, PlayWindow } from './playTables';
 
@@ -88,7 +89,8 @@ export class WindowGuard {
       if (opens > (this.likelyStart[to] ?? 0)) this.likelyStart[to] = opens;
       const hi = arcs.hi[arc] ?? Infinity;
       if (hi === Infinity || (arcs.lo2[arc] ?? Infinity) < Infinity) continue;
-      const closes = Math.floor(clock.minuteAfter(end, hi) + 1e-6);
+      const byFilm = clock.minuteAfter(end, hi);
+      const closes = Math.max(opens, Math.floor((arcs.keepsLabelTime[arc] ? closesByLabel(byFilm, end, hi) : byFilm) + 1e-6));
       if (closes < (this.likelyClose[to] ?? Infinity)) this.likelyClose[to] = closes;
     }
   }
