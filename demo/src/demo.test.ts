@@ -5,6 +5,7 @@ import { neutralOf } from './colours';
 import { PICTURE_LIGHTS, TRUE_COLOURS } from './pictures/renderLantern';
 import { buildShopProblem } from '@zinc-ladder/core/plan/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/planShop';
+import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { applyWhatIf, suggestWhatIfs } from '@zinc-ladder/core/plan/whatIfs';
 import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
@@ -70,6 +71,21 @@ describe('the demo', () => {
     const badge = plan.rungs.find((rung) => rung.rungId === 'lantern-badge-13');
     expect(badge?.startMs).toBeLessThan(badge?.windowClosesMs ?? 0);
     expect(buildShopProblem(input).problem.tasks.length).toBe(project.rungs.length);
+  });
+  it('keeps as many dates whatever seed the surest order was searched with, and no date is in time on paper that never holds', () => {
+    const met = [1, 4, 6].map((seed) => {
+      const plan = planShop(input, { objective: 'surest', seed });
+      if (plan.kind !== 'planned') throw new Error('faulty');
+      expect(plan.broken).toEqual([]);
+      const outlook = shopOutlook(input, plan, 400, 77);
+      for (const { propId, chanceOfDate } of outlook.props) {
+        const prop = plan.props.find((entry) => entry.propId === propId);
+        if ((prop?.readyMs ?? Infinity) <= (prop?.dueMs ?? 0)) expect(chanceOfDate).toBeGreaterThan(0.05);
+      }
+      return datesMet(outlook, input.props) ?? 0;
+    });
+    expect(Math.min(...met)).toBeGreaterThan(0.35);
+    expect(Math.max(...met) - Math.min(...met)).toBeLessThan(0.03);
   });
   it('is late for the camera test with the evenings there are, and just in time with the Sunday more', () => {
     expect(lateProps(input)).toBeGreaterThan(0);

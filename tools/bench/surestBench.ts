@@ -77,7 +77,7 @@ export function benchSurest(tell: Tell): void {
     );
   }
   const { prepared, odds } = datedShop(1, 20);
-  const tables = readPlayTables(prepared, odds);
+  const tables = readPlayTables(prepared);
   const player = new OrderPlayer(tables);
   const keys = plannedKeys(prepared, planProblem(prepared.problem, 8).plan);
   const fortunes = Array.from({ length: 50 }, (_, nth) => drawFortune(tables, odds, nth));

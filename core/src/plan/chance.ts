@@ -45,13 +45,13 @@ export function plannedKeys({ tasks, problem }: PreparedProblem, plan: Plan): Fl
 
 /**
  * Plays an order so many times with minutes, passes, drying and weather drawn by chance. Work is chosen along time by what is known then (the
- * order and expected minutes): never by what is only drawn, which would make the outlook too good. What overruns its window is finished all
+ * order and planned minutes): never by what is only drawn, which would make the outlook too good. What overruns its window is finished all
  * the same. The same seed draws the same fortunes, whatever the order.
  *
  * @param keys by task index; of what can be begun, the least goes first
  */
 export function playChance(prepared: PreparedProblem, keys: ArrayLike<number>, options: ChanceOptions): PlanChance {
-  const tables = readPlayTables(prepared, options);
+  const tables = readPlayTables(prepared);
   const player = new OrderPlayer(tables);
   const fortune = emptyFortune(tables);
   const { runs } = options;

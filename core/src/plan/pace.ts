@@ -85,15 +85,6 @@ export function learnPaces(log: Readonly<Record<string, LoggedPace>>): Paces {
   };
 }
 
-/** Expected ÷ planned minutes: the mean of the lognormal, and what a pass more adds. */
-export function meanPace(
-  { mean, finisherShare, deviation, rungDeviation, againChance, againShare }: MethodPace,
-  finisherDeviation: number,
-): number {
-  const variance = (finisherShare * finisherDeviation) ** 2 + deviation ** 2 + rungDeviation ** 2;
-  return Math.exp(mean + variance / 2) + againChance * againShare;
-}
-
 function rungVariance(methodId: string, own: LoggedPace | undefined): number {
   const guess = (BY_METHOD[methodId] ?? USUAL).rungDeviation ** 2;
   return !own || own.count < 2 ? guess : (PRIOR_RUNGS * guess + own.squares) / (PRIOR_RUNGS + own.count - 1);

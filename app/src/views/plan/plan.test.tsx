@@ -205,6 +205,33 @@ describe('the plan', () => {
     await store.undo();
     expect((await db.records('shop').toArray())[0]?.exceptions).toHaveLength(1);
   });
+  it('says what to let go so that the other date holds, and takes its date away on a press; undo gives it back', async () => {
+    const project = makeSampleProject();
+    const dueMs = project.savedAtMs + 3 * DAY;
+    const [lamp] = project.props;
+    if (!lamp) throw new Error('no prop');
+    // Its part alone is far more work than three days hold.
+    project.props = [
+      { ...lamp, dueMs },
+      { ...lamp, id: 'big', name: 'Big', dueMs, position: 1 },
+    ];
+    const [part] = project.parts;
+    const [ladder] = project.ladders;
+    const cut = project.rungs.find((rung) => rung.id === 'host-2');
+    if (!part || !ladder || !cut) throw new Error('no ladder');
+    project.parts = [...project.parts, { ...part, id: 'big-part', name: 'Big part', propId: 'big' }];
+    project.ladders = [...project.ladders, { ...ladder, id: 'big-ladder', partId: 'big-part', rungIds: ['big-rung'] }];
+    project.rungs = [...project.rungs, { ...cut, id: 'big-rung', ladderId: 'big-ladder', methodId: 'sand', minutes: 3000 }];
+    project.shop = { ...project.shop, objective: 'surest' };
+    const { user, db, store } = await openShop('/plan', project);
+    const sheet = await screen.findByRole('region', { name: 'What to let go' }, { timeout: 20_000 });
+    const act = await within(sheet).findByRole('button', { name: 'Let Big go: take its date away' }, { timeout: 20_000 });
+    expect(within(sheet).getByRole('listitem').textContent).toMatch(/50 % of your dates.*Lamp 100 %/u);
+    await user.click(act);
+    await waitFor(async () => expect((await db.records('props').get('big'))?.dueMs).toBeNull());
+    await store.undo();
+    expect((await db.records('props').get('big'))?.dueMs).toBe(dueMs);
+  });
   it('goes out as a calendar and on paper', async () => {
     const saved: Blob[] = [];
     vi.stubGlobal(

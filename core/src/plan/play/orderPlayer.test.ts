@@ -128,6 +128,18 @@ describe('what comes before the order', () => {
     expect(player.ends[0]).toBe(995);
   });
 
+  it('work longer than any window, when the last one has begun, never comes to be, and the play ends', () => {
+    const calendars = [
+      { id: 'short', name: 'short', windows: [{ start: 100, end: 160 }] },
+      { id: 'other', name: 'other', windows: [{ start: 0, end: 500 }] },
+    ];
+    const given = problem({ calendars, tasks: [task('first', 10, { calendarId: 'short' }), task('long', 90, { calendarId: 'short' })] });
+    const player = playerOf(given);
+    player.play([0, 1], { minutes: Float64Array.of(10, 90), drying: new Float64Array(), isLost: new Uint8Array(2) });
+    expect(player.ends[0]).toBe(110);
+    expect(player.undone).toBe(1);
+  });
+
   it('work without hands takes none', () => {
     const given = problem({
       tasks: [task('print', 600, { demands: [] }), task('sand', 60), task('prime', 30)],

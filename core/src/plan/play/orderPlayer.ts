@@ -40,8 +40,8 @@ export class OrderPlayer implements GuardedState {
   /** tasks that never came to be */
   undone = 0;
 
-  /** minutes as they are expected in this play */
-  minutes: Float64Array;
+  /** planned minutes: what still fits is decided by them, as the plan decides it */
+  readonly minutes: Float64Array;
   private readonly from: number;
   private readonly horizon: number;
   readonly left: Float64Array;
@@ -113,7 +113,6 @@ export class OrderPlayer implements GuardedState {
   play(rank: ArrayLike<number>, fortune: Fortune | null, skipped: Uint8Array | null = null, record: PlayedStretch[] | null = null): void {
     this.fortune = fortune;
     this.record = record;
-    this.minutes = fortune ? this.tables.expected : this.tables.minutes;
     this.reset(rank, fortune);
     const { tables } = this;
     let open = 0;
@@ -127,6 +126,7 @@ export class OrderPlayer implements GuardedState {
       if (tables.isFact[index]) this.finish(index, tables.prepared.tasks[index]?.fixed?.end ?? this.from, skipped);
     const { bottleneck } = tables;
     let now = this.from;
+    let stalls = 0;
     while (open > 0 && now < this.horizon) {
       this.release(now);
       if (bottleneck >= 0) {
@@ -160,12 +160,17 @@ export class OrderPlayer implements GuardedState {
       this.readySize = kept;
       if (started > 0) {
         this.guards = true;
+        stalls = 0;
         continue;
       }
       // A window that was just missed may be open again at once.
-      if (this.sleepers.soonest() <= now) continue;
+      if (this.sleepers.soonest() <= now && stalls < tables.count) {
+        stalls += 1;
+        continue;
+      }
       const next = Math.min(this.releases.soonest(), this.sleepers.soonest(), this.nextClosing(now));
-      if (next < Infinity) now = next;
+      // A play ends whatever happens: time goes on by a minute at least.
+      if (next < Infinity) now = next > now ? next : now + 1;
       else if (this.guards && this.readySize > 0) this.guards = false;
       else break;
     }
@@ -251,7 +256,8 @@ export class OrderPlayer implements GuardedState {
     const setup = this.setupFor(index, now);
     if (setup < 0) return LATER;
     const earliest = this.earliest[index] ?? 0;
-    if (now + setup < earliest) return earliest - setup;
+    // What rounding leaves of a wait is no wait.
+    if (now + setup < earliest - 1e-6) return earliest - setup;
     // What was begun in its window and set down may go on after it.
     if (now + setup > (this.closes[index] ?? Infinity) && !this.isBegun[index]) return this.missWindow(index, now, setup);
     const left = this.left[index] ?? 0;
@@ -312,7 +318,8 @@ export class OrderPlayer implements GuardedState {
     }
     // Longer than any window: begun when one opens, and finished beyond its end. A plan never does that.
     if (!this.fortune) return Infinity;
-    return now <= start ? NOW : (tables.windowStart[at + 1] ?? Infinity);
+    if (now <= start) return NOW;
+    return at + 1 < until ? (tables.windowStart[at + 1] ?? Infinity) : Infinity;
   }
 
   private missWindow(index: number, now: number, setup: number): number {

@@ -1,7 +1,5 @@
 import type { MethodPace } from '../pace';
-import { meanPace } from '../pace';
 import type { TaskSpread } from '../taskSpread';
-import { meanShare } from '../taskSpread';
 
 /** What is uncertain about a problem. */
 export interface PlayOdds {
@@ -20,12 +18,4 @@ export interface PlayPaces {
   readonly finisherDeviation: number;
   /** by index; null: as planned */
   readonly byTask: readonly (MethodPace | null)[];
-}
-
-/** Expected ÷ planned minutes of a task. */
-export function expectedShare({ spreads, paces }: PlayOdds, index: number): number {
-  const pace = paces?.byTask[index];
-  if (paces) return pace ? meanPace(pace, paces.finisherDeviation) : 1;
-  const spread = spreads?.[index];
-  return spread ? meanShare(spread) : 1;
 }

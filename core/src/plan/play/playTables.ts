@@ -3,8 +3,6 @@ import { isFact } from '../isFact';
 import type { PreparedArc, PreparedProblem } from '../preparedProblem';
 import type { Family } from '../problem';
 import { ClockReader } from './clockReader';
-import type { PlayOdds } from './playOdds';
-import { expectedShare } from './playOdds';
 
 /** Arcs as the player reads them: those out of task t from `from[t]` to `from[t + 1]`. */
 export interface PlayArcs {
@@ -48,8 +46,6 @@ export interface PlayTables {
   readonly count: number;
   readonly isFact: Uint8Array;
   readonly minutes: Float64Array;
-  /** what they come to on average, by what is known beforehand */
-  readonly expected: Float64Array;
   /** the name of each task as a number: what its luck hangs on */
   readonly taskNames: Float64Array;
   /** shortest stretch worth taking up; −1 where work is done in one go */
@@ -82,12 +78,8 @@ export interface PlayTables {
   readonly films: readonly string[];
 }
 
-/**
- * Reads a problem for the player.
- *
- * @param odds what is uncertain about it; null: minutes come as planned
- */
-export function readPlayTables(prepared: PreparedProblem, odds: PlayOdds | null = null): PlayTables {
+/** Reads a problem for the player. */
+export function readPlayTables(prepared: PreparedProblem): PlayTables {
   const { problem, tasks } = prepared;
   const clocks = new Map([...prepared.clocks].map(([id, table]) => [id, new ClockReader(table)]));
   const calendarIds = problem.calendars.map((calendar) => calendar.id);
@@ -123,7 +115,6 @@ export function readPlayTables(prepared: PreparedProblem, odds: PlayOdds | null 
     count: tasks.length,
     isFact: facts,
     minutes: Float64Array.from(tasks, (task) => task.minutes),
-    expected: Float64Array.from(tasks, (task, index) => task.minutes * (odds ? expectedShare(odds, index) : 1)),
     taskNames: Float64Array.from(tasks, (task) => hashName(task.id)),
     leastChunk: Float64Array.from(tasks, (task) => task.leastChunkMinutes ?? -1),
     calendar: Int32Array.from(tasks, (task) => (task.calendarId === null ? -1 : calendarIds.indexOf(task.calendarId))),

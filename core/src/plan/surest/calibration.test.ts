@@ -36,7 +36,7 @@ function sayAndDo(seed: number): SaidAndDone[] {
   let step = search.next();
   while (!step.done) step = search.next();
   const { groups } = playChance(prepared, step.value.keys, { ...odds, runs: 250, seed: 1 });
-  const tables = readPlayTables(prepared, odds);
+  const tables = readPlayTables(prepared);
   const player = new OrderPlayer(tables);
   player.play(step.value.keys, drawFortune(tables, odds, 0x7ead_0000 + seed));
   return groups.map(({ groupId, readyMinutes }) => {

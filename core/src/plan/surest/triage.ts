@@ -1,8 +1,7 @@
 import { buildShopProblem } from '../buildShopProblem';
 import { playChance, shareWithin } from '../chance';
-import { surestOptions } from '../planShop';
+import { planShopAtOnce, surestOptions } from '../planShop';
 import { prepareProblem } from '../preparedProblem';
-import { findProblemFaults } from '../problemFaults';
 import { datesMet } from '../shopOutlook';
 import { shopOdds } from '../shopOdds';
 import type { ShopPlanInput } from '../shopPlanInput';
@@ -31,7 +30,6 @@ export interface TriageOptions {
   /** plays for each chance, against fortunes that no order was chosen on */
   readonly runs: number;
   readonly fortuneSeed: number;
-  readonly horizonDays?: number;
   /** the order of the plan before, keys by rung */
   readonly orderBefore?: Readonly<Record<string, number>>;
 }
@@ -46,8 +44,10 @@ const GAIN = 0.005;
  * less go, only the latter is told. Yields whenever there is something new to tell; nothing where fewer than two dates are open.
  */
 export function* triage(input: ShopPlanInput, options: TriageOptions): Generator<readonly TriageSet[], readonly TriageSet[]> {
-  const { problem } = buildShopProblem(input, options.horizonDays);
-  if (findProblemFaults(problem).length > 0) return [];
+  // As far ahead as the plan looks: what it has a place for must have one here.
+  const plan = planShopAtOnce(input, { ...options, objective: 'surest' });
+  if (plan.kind === 'faulty') return [];
+  const { problem } = buildShopProblem(input, plan.horizonDays);
   const prepared = prepareProblem(problem);
   const odds = shopOdds(input, problem);
   const judge = (keys: Float64Array): TriageSet => {
