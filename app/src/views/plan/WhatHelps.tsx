@@ -176,13 +176,13 @@ function Outcomes({
             <span className="min-w-0">
               {words(outcome.whatIf)}
               {unplacedNow === 0 && metNow !== null && (
-                <span className={`figure block text-sm ${points > 0 ? '' : 'text-dim'}`}>
+                <span className={`block text-sm ${points > 0 ? '' : 'text-dim'}`}>
                   {points === 0
                     ? `dates as sure as now, ${percentWords(metNow)}`
                     : `${percentWords(metNow)} → ${percentWords(metNow + points / 100)} of your dates${propsSurer(outcome, now, index)}`}
                 </span>
               )}
-              <span className={`figure block text-sm ${gain > 0 ? '' : 'text-dim'}`}>
+              <span className={`block text-sm ${gain > 0 ? '' : 'text-dim'}`}>
                 {outcome.unplaced > 0
                   ? `${outcome.unplaced} of ${unplacedNow} rungs still without a place`
                   : unplacedNow > 0
