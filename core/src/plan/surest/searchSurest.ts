@@ -58,6 +58,8 @@ const DECIDING = 64;
 /** In the end so many of the best are told apart by so many fortunes. */
 const FINALISTS = 5;
 const SETTLING = 256;
+/** Of more tasks than this one order by rule is the first plan: several would take too long. */
+const MOST_TRIED_FIRST = 500;
 /** The best orders that are kept to go on from. */
 const ELITES = 10;
 /** Props that are let go one by one to begin with, sets of several besides, and the share of all plays they get together. */
@@ -95,7 +97,7 @@ class SurestSearch {
   private readonly trials: OrderTrials;
   private readonly moves: KeyMoves;
   private readonly meter: PlanMeter;
-  private readonly urgency: UrgencyMeter;
+  private urgency: UrgencyMeter | null = null;
   private readonly random;
   private readonly skipped: Uint8Array;
   private reasons: readonly Certificate[] = [];
@@ -116,7 +118,6 @@ class SurestSearch {
     this.trials = new OrderTrials(this.tables, this.groups, options.odds, options.seed, this.skipped);
     this.random = seededRandom(options.seed);
     this.moves = new KeyMoves(prepared, this.groups, this.random);
-    this.urgency = new UrgencyMeter(prepared);
     this.meter = new PlanMeter(prepared, 'readyFirst', options.calm ?? null);
   }
 
@@ -141,9 +142,12 @@ class SurestSearch {
     const before = this.options.startKeys?.[0] ?? this.beforeKeys();
     const rules = [first.value, ...orders];
     this.leaveOutImpossible(before ?? this.keysOf(first.value.order));
+    const isLarge = this.prepared.tasks.length > MOST_TRIED_FIRST;
     // The first plan is there at once: of the orders by rule the one that a single play likes best.
     const tried = (
-      before ? [{ rule: 'as planned before', keys: before }] : rules.map(({ rule, order }) => ({ rule, keys: this.keysOf(order) }))
+      before
+        ? [{ rule: 'as planned before', keys: before }]
+        : rules.slice(0, isLarge ? 1 : undefined).map(({ rule, order }) => ({ rule, keys: this.keysOf(order) }))
     )
       .flatMap(({ rule, keys }) => {
         const played = this.trials.try(keys, 0, 1);
@@ -195,13 +199,16 @@ class SurestSearch {
 
   /** The best of some orders by latest starts, with weights drawn by chance and the dates of what is let go put off. */
   private *drawStart(letGo: readonly number[]): Generator<SurestState, SetTried[]> {
+    // Not before it is asked for: the first plan waits for nothing it does not need.
+    this.urgency ??= new UrgencyMeter(this.prepared);
+    const { urgency } = this;
     const { fromMinute } = this.prepared.problem;
-    const length = Math.max(1, (this.shown?.measure.readyMinute ?? this.urgency.guessedFinish) - fromMinute);
+    const length = Math.max(1, (this.shown?.measure.readyMinute ?? urgency.guessedFinish) - fromMinute);
     let best: TriedOrder | null = null;
     for (let draw = 0; draw < DRAWS_A_SET && !this.isOver(); draw += 1) {
       const weights = drawWeights(draw, this.random);
       const finishes = this.groups.due.map((due, group) => Math.min(due, fromMinute + length) + (letGo.includes(group) ? length : 0));
-      const urgencies = this.urgency.measure((index) => finishes[this.groups.of[index] ?? 0] ?? Infinity, length, weights, this.random);
+      const urgencies = urgency.measure((index) => finishes[this.groups.of[index] ?? 0] ?? Infinity, length, weights, this.random);
       // Played along time, the latest starts are a dispatch by themselves.
       const keys = this.keysOf([...urgencies.keys()].sort((a, b) => (urgencies[b] ?? 0) - (urgencies[a] ?? 0)));
       // Every other time what is let go comes last whatever its latest start.
@@ -310,7 +317,8 @@ class SurestSearch {
   private leaveOutImpossible(keys: Float64Array): void {
     const { player } = this.trials;
     player.play(keys, null);
-    if (player.undone === 0 && player.missed === 0) return;
+    // A window that is only missed is scuffed in plays; the plan that is shown says that it has none.
+    if (player.undone === 0) return;
     const order = [...this.prepared.tasks.keys()].sort((a, b) => (keys[a] ?? 0) - (keys[b] ?? 0));
     this.reasons = placeInOrder(this.prepared, { order }).unplaced;
     const without = new Set(this.reasons.map((reason) => reason.taskId));
