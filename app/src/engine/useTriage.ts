@@ -1,5 +1,5 @@
 import type { TriageSet } from '@zinc-ladder/core/plan/surest/triage';
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useStore } from '../data/StoreContext';
 import { askOutlook } from './outlookClient';
@@ -12,6 +12,8 @@ import { usePlanVersion } from './usePlanVersion';
 export const SOON_SURE = 0.8;
 
 const NO_SETS: readonly TriageSet[] = [];
+/** Where what is found so far is kept: under the question's own name it would pass for the whole answer when the question is broken off. */
+const SO_FAR = ['triage so far'];
 
 /** What comes of letting props go, where some date is at risk and there are several: told as it is found, the best first. */
 export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isReckoning: boolean } {
@@ -25,10 +27,11 @@ export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isR
   const madeForMs = plan?.kind === 'planned' && plan.isFinal ? plan.madeForMs : null;
   const query = useQuery({
     queryKey: ['triage', version, madeForMs],
-    queryFn: async ({ signal, queryKey }): Promise<readonly TriageSet[]> => {
+    queryFn: async ({ signal }): Promise<readonly TriageSet[]> => {
       if (plan?.kind !== 'planned') return NO_SETS;
+      client.setQueryData(SO_FAR, null);
       const source = { databaseName: db.name, nowMs: plan.madeForMs };
-      const tell = (sets: readonly TriageSet[]): void => void client.setQueryData(queryKey, sets);
+      const tell = (sets: readonly TriageSet[]): void => void client.setQueryData(SO_FAR, sets);
       return (await askOutlook((api) => api.triage(source, orderOf(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
     },
     enabled: isAsked && madeForMs !== null,
@@ -37,5 +40,8 @@ export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isR
     gcTime: 10 * 60_000,
     networkMode: 'always',
   });
-  return { sets: isAsked ? (query.data ?? NO_SETS) : NO_SETS, isReckoning: isAsked && query.isFetching };
+  const soFar = useQuery<readonly TriageSet[] | null>({ queryKey: SO_FAR, queryFn: skipToken, gcTime: Infinity, networkMode: 'always' });
+  const isReckoning = isAsked && (query.isFetching || query.isPlaceholderData);
+  const sets = (query.isFetching ? soFar.data : null) ?? query.data ?? NO_SETS;
+  return { sets: isAsked ? sets : NO_SETS, isReckoning };
 }
