@@ -31,7 +31,7 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
       const until = firstMinuteWith(clocks.get(hold.clockId), at.end, hold.progress, problem.horizonMinute);
       held.push({
         resourceId: hold.resourceId,
-        owner: hold.ownerId === null ? `task ${task.id}` : `owner ${hold.ownerId}`,
+        owner: `${hold.resourceId} ${hold.ownerId === null ? `task ${task.id}` : `owner ${hold.ownerId}`}`,
         amount: hold.amount,
         start: at.end,
         end: Math.max(until, at.end),
@@ -75,8 +75,7 @@ function mergeHeld(held: readonly HeldPlace[]): HeldPlace[] {
   const sorted = held.toSorted((a, b) => (a.owner === b.owner ? a.start - b.start : a.owner < b.owner ? -1 : 1));
   for (const place of sorted) {
     const last = merged.at(-1);
-    if (last?.owner === place.owner && last.resourceId === place.resourceId && place.start <= last.end)
-      merged[merged.length - 1] = { ...last, end: Math.max(last.end, place.end) };
+    if (last?.owner === place.owner && place.start <= last.end) merged[merged.length - 1] = { ...last, end: Math.max(last.end, place.end) };
     else merged.push(place);
   }
   return merged;

@@ -1,5 +1,5 @@
 import { minuteAfter } from '../cure/clockTable';
-import { reopensByLabel } from '../cure/labelTime';
+import { openOf } from './arcTimes';
 import type { ArcReason, Placement, PlanArc, PlanProblem, PlanTask } from './problem';
 import { firstWindowAfter } from './windowSearch';
 
@@ -54,8 +54,7 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     if (!clock || !from) return null;
     let earliest = Math.ceil(minuteAfter(clock, from.end, arc.pieces[0]?.lo ?? 0));
     for (const [nth, piece] of arc.pieces.entries()) {
-      const byFilm = minuteAfter(clock, from.end, piece.lo);
-      const opens = Math.ceil(arc.keepsLabelTime && nth > 0 ? reopensByLabel(byFilm, from.end, piece.lo) : byFilm);
+      const opens = Math.ceil(openOf(arc, clock, from.end, piece.lo, nth));
       if (opens <= start) earliest = opens;
     }
     return earliest;

@@ -1,5 +1,4 @@
-import { minuteAfter } from '../cure/clockTable';
-import { closesByLabel } from '../cure/labelTime';
+import { closeOf } from './arcTimes';
 import { Board } from './board';
 import type { PlaceAnswer, PlaceOptions } from './placeTask';
 import { findPlace } from './placeTask';
@@ -241,9 +240,7 @@ class Decoder {
       kind: 'windowCloses',
       fromTaskId: from.taskId,
       earliest: this.reachableStart(index, Math.max(start, opening?.start ?? start)),
-      latest: Math.floor(
-        arc.keepsLabelTime ? closesByLabel(minuteAfter(arc.clock, from.end, hi), from.end, hi) : minuteAfter(arc.clock, from.end, hi),
-      ),
+      latest: Math.floor(closeOf(arc, arc.clock, from.end, hi)),
       calendarId: this.prepared.tasks[index]?.calendarId ?? null,
     };
   }

@@ -1,12 +1,12 @@
 import { knownUntil } from '../climate/airTimeline';
 import { sprayCertainty } from '../climate/sprayCertainty';
-import { minuteAfter, progressAt } from '../cure/clockTable';
-import { closesByLabel } from '../cure/labelTime';
+import { progressAt } from '../cure/clockTable';
 import type { CureOutlook } from '../cure/cureClock';
 import { readCureClock } from '../cure/cureClock';
 import { roundOutlook } from '../cure/roundOutlook';
 import type { CureTables } from '../cure/cureTables';
 import { findMethod } from '../ladder/methods';
+import { closeOf } from './arcTimes';
 import type { Interval } from '../time/interval';
 import type { ShopProblem } from './buildShopProblem';
 import { buildShopProblem, lockOf, USUAL_HORIZON_DAYS } from './buildShopProblem';
@@ -259,7 +259,7 @@ export function surestOptions(
     odds: shopOdds(input, problem),
     calm,
     mostPlays: Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, Math.ceil(PLAY_UNITS / Math.max(1, problem.tasks.length)))),
-    ...(orderBefore ? { startKeys: [keysBefore(problem, orderBefore)] } : {}),
+    ...(orderBefore ? { startKeys: keysBefore(problem, orderBefore) } : {}),
   };
 }
 
@@ -410,8 +410,7 @@ function findClosings(problem: PlanProblem, placed: ReadonlyMap<string, Interval
     const gained = progressAt(clock, to.start) - progressAt(clock, from.end);
     const piece = arc.pieces.find((span) => span.hi !== null && gained <= span.hi + 1);
     if (!piece || piece.hi === null) continue;
-    const byFilm = minuteAfter(clock, from.end, piece.hi);
-    const closesMs = Math.floor(arc.keepsLabelTime ? closesByLabel(byFilm, from.end, piece.hi) : byFilm) * 60_000;
+    const closesMs = Math.floor(closeOf(arc, clock, from.end, piece.hi)) * 60_000;
     closings.set(arc.to, Math.min(closesMs, closings.get(arc.to) ?? Infinity));
   }
   return closings;

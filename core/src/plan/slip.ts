@@ -1,5 +1,5 @@
 import { minuteAtProgress, progressAt } from '../cure/clockTable';
-import { closesByLabel } from '../cure/labelTime';
+import { closeOf } from './arcTimes';
 import { Board } from './board';
 import type { PlanExplainer } from './explainPlacement';
 import type { PreparedProblem } from './preparedProblem';
@@ -60,8 +60,7 @@ function slipOf(board: Board, index: number, placement: Placement): number {
     const gained = from ? progressAt(arc.clock, placement.start) - progressAt(arc.clock, from.end) : 0;
     const hi = arc.pieces.find((piece) => piece.hi !== null && gained <= piece.hi + 1)?.hi ?? null;
     if (!from || hi === null) continue;
-    const byFilm = minuteAtProgress(arc.clock, progressAt(arc.clock, from.end) + hi);
-    const closes = Math.floor((arc.keepsLabelTime ? closesByLabel(byFilm, from.end, hi) : byFilm) + 1e-6);
+    const closes = Math.floor(closeOf(arc, arc.clock, from.end, hi) + 1e-6);
     latestEnd = Math.min(latestEnd, closes + placement.end - placement.start);
   }
   for (const { resource, amount } of prepared.demands[index] ?? [])

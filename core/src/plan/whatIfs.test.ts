@@ -165,6 +165,8 @@ describe('the rank of what was tried', () => {
     const ranked = rankOutcomes(
       [outcome(1, 0, 990 * MINUTE), outcome(2, 1, 100 * MINUTE), outcome(3, 0, null), outcome(4, 0, 900 * MINUTE)],
       p80Ms,
+      NO_OUTLOOK,
+      [],
     );
     expect(ranked.map((entry) => entry.whatIf)).toEqual([4, 1, 3, 2].map((places) => ({ kind: 'rack', places })));
     expect(ranked.map((entry) => gainedMinutes(entry, p80Ms))).toEqual([100, 10, Number.NEGATIVE_INFINITY, 900]);

@@ -224,19 +224,26 @@ function planAndPlay(input: ShopPlanInput, { objective, runs, seed, before = {},
   );
 }
 
+/** What to count on with nothing changed where dates count: by the plan there is, or planned once more where that makes more dates sure. */
+export function surestUnchanged(now: ShopOutlook, onceMore: ShopOutlook | null, props: Weighted): ShopOutlook {
+  return onceMore && (datesMet(onceMore, props) ?? 0) > (datesMet(now, props) ?? 0) ? onceMore : now;
+}
+
+type Weighted = readonly Pick<PlanProp, 'id' | 'weight'>[];
+
 /**
- * The share of weighted dates by which an idea makes more sure than the shop as it is, −1 to 1; null where nothing has a date or it was not
- * played. An idea that only takes a bound away leaves the plan there is possible.
+ * The share of weighted dates that is met with an idea, 0–1; null where nothing has a date or it was not played. An idea that only takes a
+ * bound away leaves the plan there is possible, so it is never told as fewer than now.
  */
-export function gainedDates(
+export function datesMetWith(
   { outlook, whatIf }: Pick<WhatIfOutcome, 'outlook' | 'whatIf'>,
   now: ShopOutlook,
-  props: readonly Pick<PlanProp, 'id' | 'weight'>[],
+  props: Weighted,
 ): number | null {
   const metNow = datesMet(now, props);
   const met = outlook && datesMet(outlook, props);
   if (metNow === null || met === null) return null;
-  return LOOSENING.has(whatIf.kind) ? Math.max(0, met - metNow) : met - metNow;
+  return LOOSENING.has(whatIf.kind) ? Math.max(met, metNow) : met;
 }
 
 /** Minutes by which four of five plays are ready sooner than now; negative: later, -Infinity where it was not played. */
@@ -256,9 +263,13 @@ const LOOSENING: ReadonlySet<WhatIf['kind']> = new Set<WhatIf['kind']>([
   'leaveOutLoop',
 ]);
 
-/** What gives more rungs a place first, then what gains most time. */
-export function rankOutcomes(outcomes: readonly WhatIfOutcome[], p80Ms: number): WhatIfOutcome[] {
-  return outcomes.toSorted((a, b) => a.unplaced - b.unplaced || gainedMinutes(b, p80Ms) - gainedMinutes(a, p80Ms));
+/** Dates are told apart by whole per cent; less is luck. */
+const POINT = 0.01;
+
+/** What gives more rungs a place first, then what makes more dates sure, then what gains most time. */
+export function rankOutcomes(outcomes: readonly WhatIfOutcome[], p80Ms: number, now: ShopOutlook, props: Weighted): WhatIfOutcome[] {
+  const points = (outcome: WhatIfOutcome): number => Math.round((datesMetWith(outcome, now, props) ?? 0) / POINT);
+  return outcomes.toSorted((a, b) => a.unplaced - b.unplaced || points(b) - points(a) || gainedMinutes(b, p80Ms) - gainedMinutes(a, p80Ms));
 }
 
 /** The first day of the next week on which hands have no hours yet; nine to five at a weekend, else the evening. */

@@ -83,7 +83,7 @@ export function PlanSide({
               reason={{
                 formula: 'Σ minutes of all rungs not done, less what was worked on them',
                 inputs: [['in this plan, getting ready shared', formatSpan(handsMinutes(own))]],
-                source: `minutes of each rung; the best of ${plan.rounds} plans looked at${plan.isFinal ? '' : ' so far'}, found by: ${plan.foundBy}`,
+                source: `minutes of each rung; ${plan.objective === 'surest' ? `found in ${plan.rounds} plays` : `the best of ${plan.rounds} plans looked at`}${plan.isFinal ? '' : ' so far'}, found by: ${plan.foundBy}`,
               }}
             >
               {formatSpan(hands)}

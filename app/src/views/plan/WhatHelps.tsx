@@ -1,7 +1,15 @@
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import { datesMet } from '@zinc-ladder/core/plan/shopOutlook';
 import type { WhatIf, WhatIfOutcome } from '@zinc-ladder/core/plan/whatIfs';
-import { gainedDates, gainedMinutes, rankOutcomes, suggestRemedies, suggestWhatIfs, unchangedP80Ms } from '@zinc-ladder/core/plan/whatIfs';
+import {
+  datesMetWith,
+  gainedMinutes,
+  rankOutcomes,
+  suggestRemedies,
+  suggestWhatIfs,
+  surestUnchanged,
+  unchangedP80Ms,
+} from '@zinc-ladder/core/plan/whatIfs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/gatherPlan';
@@ -16,7 +24,7 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { askOutlook } from '../../engine/outlookClient';
 import { useBackgroundJob } from '../../engine/useBackgroundJob';
 import { CHANCE_RUNS, CHANCE_SEED, useOutlook } from '../../engine/useOutlook';
-import { orderOf } from '../../engine/startsOf';
+import { orderOf, startsOf } from '../../engine/startsOf';
 import { usePlanRecords } from '../../engine/usePlanRecords';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
@@ -55,8 +63,13 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
     const deciding = [...new Set(plan.rungs.filter((time) => time.isCritical).map((time) => time.partId))];
     const ideas =
       plan.unplaced.length > 0 ? suggestRemedies(plan.unplaced) : [...suggestWhatIfs(input), ...suggestSchools(records, deciding, nowMs)];
-    const before = Object.fromEntries(plan.rungs.map((time) => [time.rungId, time.startMs]));
-    const how = { objective: records.shop.objective, runs: CHANCE_RUNS, seed: CHANCE_SEED, before, orderBefore: orderOf(plan) };
+    const how = {
+      objective: records.shop.objective,
+      runs: CHANCE_RUNS,
+      seed: CHANCE_SEED,
+      before: startsOf(plan),
+      orderBefore: orderOf(plan),
+    };
     const outcomes: WhatIfOutcome[] = [];
     let onceMore: ShopOutlook | null = null;
     const tell = (total: number): void => void client.setQueryData<Trial>(TRIAL, { version, onceMore, outcomes: [...outcomes], total });
@@ -96,7 +109,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
         <Outcomes
           outcomes={trial.outcomes}
           p80Ms={unchangedP80Ms(outlook, trial.onceMore)}
-          now={surerOf(outlook, trial.onceMore, records.props)}
+          now={surestUnchanged(outlook, trial.onceMore, records.props)}
           unplacedNow={plan.unplaced.length}
           records={records}
           index={index}
@@ -106,11 +119,6 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
       {trial?.onceMore && outlook && <OnceMore gain={gainedMinutes({ outlook: trial.onceMore }, outlook.p80Ms)} />}
     </Sheet>
   );
-}
-
-/** The shop as it is, by the plan there is or planned once more, whichever makes more dates sure. */
-function surerOf(outlook: ShopOutlook, onceMore: ShopOutlook | null, props: PlanRecords['props']): ShopOutlook {
-  return onceMore && (datesMet(onceMore, props) ?? 0) > (datesMet(outlook, props) ?? 0) ? onceMore : outlook;
 }
 
 /** A prop whose date an idea makes surer by less than this is not named. */
@@ -161,25 +169,25 @@ function Outcomes({
   const formats = useFormats();
   const { props } = records;
   const metNow = datesMet(now, props);
-  const surer = (outcome: WhatIfOutcome): number => Math.round(100 * (gainedDates(outcome, now, props) ?? 0));
-  // More dates for sure before sooner.
-  const ranked = rankOutcomes(outcomes, p80Ms).sort((a, b) => a.unplaced - b.unplaced || surer(b) - surer(a));
+  const ranked = rankOutcomes(outcomes, p80Ms, now, props);
   const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index, formats);
   return (
     <ol className="mt-1">
       {ranked.map((outcome) => {
         const gain = gainedMinutes(outcome, p80Ms);
-        const points = surer(outcome);
-        const helps = outcome.unplaced < unplacedNow || (outcome.unplaced === unplacedNow && (gain > 0 || points > 0));
+        const met = datesMetWith(outcome, now, props);
+        const isSurer = met !== null && percentWords(met) !== percentWords(metNow ?? met);
+        const points = (met ?? 0) - (metNow ?? 0);
+        const helps = outcome.unplaced < unplacedNow || (outcome.unplaced === unplacedNow && (gain > 0 || (isSurer && points > 0)));
         return (
           <li key={JSON.stringify(outcome.whatIf)} className="border-line flex items-center justify-between gap-2 border-t py-1.5">
             <span className="min-w-0">
               {words(outcome.whatIf)}
               {unplacedNow === 0 && metNow !== null && (
-                <span className={`block text-sm ${points > 0 ? '' : 'text-dim'}`}>
-                  {points === 0
+                <span className={`block text-sm ${isSurer && points > 0 ? '' : 'text-dim'}`}>
+                  {!isSurer
                     ? `dates as sure as now, ${percentWords(metNow)}`
-                    : `${percentWords(metNow)} → ${percentWords(metNow + points / 100)} of your dates${propsSurer(outcome, now, index)}`}
+                    : `${percentWords(metNow)} → ${percentWords(met)} of your dates${propsSurer(outcome, now, index)}`}
                 </span>
               )}
               <span className={`block text-sm ${gain > 0 ? '' : 'text-dim'}`}>

@@ -23,7 +23,7 @@ const SCUFF_AFTER_MINUTES = 1440;
 
 /**
  * Plays an order of work along time. Whenever hands are free, the first task of the order that can be begun is begun; what is chosen goes by
- * what is known at that moment (expected minutes, the clock's own drying times, windows not yet lost), never by what is only drawn.
+ * what is known at that moment (planned minutes, as the plan goes by them, the clock's own drying times, windows not yet lost), never by what is only drawn.
  *
  * Three things come before the order. A coat whose window for the next one would close with no chance to be there is not laid yet. Nothing is
  * begun that would keep hands beyond the last moment of a window that is running. What is locked to a time has its hands at that time.
@@ -40,8 +40,6 @@ export class OrderPlayer implements GuardedState {
   /** tasks that never came to be */
   undone = 0;
 
-  /** planned minutes: what still fits is decided by them, as the plan decides it */
-  readonly minutes: Float64Array;
   private readonly from: number;
   private readonly horizon: number;
   readonly left: Float64Array;
@@ -80,7 +78,6 @@ export class OrderPlayer implements GuardedState {
     const { problem } = prepared;
     this.from = problem.fromMinute;
     this.horizon = problem.horizonMinute;
-    this.minutes = tables.minutes;
     this.ends = new Float64Array(count);
     this.ranks = new Float64Array(count);
     this.left = new Float64Array(count);
@@ -106,7 +103,7 @@ export class OrderPlayer implements GuardedState {
    * Plays once.
    *
    * @param rank of each task, by index: of what can be begun the least goes first
-   * @param fortune what comes true; null: minutes as expected, films as their clocks say, no window lost
+   * @param fortune what comes true; null: minutes as planned, films as their clocks say, no window lost
    * @param skipped tasks left out with all that follows them, 1 where so
    * @param record where stretches of work are written down, in the order they were begun
    */
@@ -262,7 +259,7 @@ export class OrderPlayer implements GuardedState {
     if (now + setup > (this.closes[index] ?? Infinity) && !this.isBegun[index]) return this.missWindow(index, now, setup);
     const left = this.left[index] ?? 0;
     const chunk = tables.leastChunk[index] ?? -1;
-    const work = chunk >= 0 ? Math.min(left, chunk) : (this.minutes[index] ?? 0);
+    const work = chunk >= 0 ? Math.min(left, chunk) : (tables.minutes[index] ?? 0);
     const isLocked = tables.isLocked[index] === 1;
     // What is locked to a time is done then, whatever the hours say.
     const opening = isLocked ? NOW : this.openFor(index, now, setup, work, chunk >= 0);
@@ -294,7 +291,7 @@ export class OrderPlayer implements GuardedState {
     this.goesOn =
       before?.id === family.id &&
       start - end <= family.keepMinutes &&
-      (family.mostMinutes === null || start + (this.minutes[index] ?? 0) - (this.toolSession[tool] ?? 0) <= family.mostMinutes);
+      (family.mostMinutes === null || start + (tables.minutes[index] ?? 0) - (this.toolSession[tool] ?? 0) <= family.mostMinutes);
     const kind = tables.prepared.problem.tools[tool];
     return this.goesOn || !kind ? 0 : wholeSetup(kind, before, family);
   }

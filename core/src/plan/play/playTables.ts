@@ -93,20 +93,20 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     return found;
   };
   const arcs = readArcs(prepared, reader, films);
-  const owners = new Map<string, number>();
-  const ownerOf = (key: string): number => {
-    const known = owners.get(key) ?? owners.size;
-    owners.set(key, known);
-    return known;
+  // What nobody else can keep in its place is an owner of its own, after those that are shared.
+  let owners = 1 + Math.max(-1, ...prepared.holdOwners.flat());
+  const shared = (index: number, at: number): number | null => {
+    const owner = prepared.holdOwners[index]?.[at] ?? -1;
+    return owner < 0 ? null : owner;
   };
   const holds = tasks.map((task, index) =>
-    task.holds.map((hold): PlayHold => ({
+    task.holds.map((hold, at): PlayHold => ({
       resource: prepared.resourceIndex.get(hold.resourceId) ?? 0,
       amount: hold.amount,
       clock: reader(hold.clockId),
       progress: hold.progress,
       film: arcs.film.subarray(arcs.from[index], arcs.from[index + 1]).find((film) => film >= 0) ?? -1,
-      owner: ownerOf(hold.ownerId === null ? `task ${task.id}` : `owner ${hold.ownerId} ${hold.resourceId}`),
+      owner: shared(index, at) ?? owners++,
     })),
   );
   const facts = Uint8Array.from(tasks, (task) => (isFact(prepared, task.fixed) ? 1 : 0));
@@ -130,7 +130,7 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     isLocked: Uint8Array.from(tasks, (task, index) => (task.fixed && !facts[index] ? 1 : 0)),
     demands: prepared.demands.map((demands) => Int32Array.from(demands.flatMap(({ resource, amount }) => [resource, amount]))),
     holds,
-    owners: owners.size,
+    owners,
     windows: findWindows(prepared),
     locked: tasks
       .flatMap((task, index) => (task.fixed && !facts[index] ? [index] : []))

@@ -4,8 +4,6 @@ import type { PlayTables, PlayWindow } from './playTables';
 
 /** What of a play the guard reads, and where it marks what is urgent. */
 export interface GuardedState {
-  /** minutes as they are expected */
-  readonly minutes: Float64Array;
   readonly earliest: Float64Array;
   readonly closes: Float64Array;
   readonly left: Float64Array;
@@ -42,7 +40,7 @@ export class WindowGuard {
     const window = this.tables.windows[index];
     if (!window) return NOW;
     for (const other of window.besides) if (!this.state.isDone[other]) return LATER;
-    const work = setup + (this.state.isBegun[index] ? (this.state.left[index] ?? 0) : (this.state.minutes[index] ?? 0));
+    const work = setup + (this.state.isBegun[index] ? (this.state.left[index] ?? 0) : (this.tables.minutes[index] ?? 0));
     let begin = now;
     for (let shift = 0; shift < MOST_SHIFTS; shift += 1) {
       const late = this.lateBy(index, window, begin + work);
@@ -64,7 +62,7 @@ export class WindowGuard {
     this.passOn(opener, end, between);
     let late = 0;
     for (const index of between) {
-      const minutes = this.state.minutes[index] ?? 0;
+      const minutes = this.tables.minutes[index] ?? 0;
       const chunk = tables.leastChunk[index] ?? -1;
       const calendar = tables.calendar[index] ?? -1;
       const setup = tables.setup[index] ?? 0;
@@ -101,7 +99,7 @@ export class WindowGuard {
     const setup = tables.setup[index] ?? 0;
     const calendar = tables.calendar[index] ?? -1;
     if (calendar < 0) return closes - setup;
-    const minutes = this.state.minutes[index] ?? 0;
+    const minutes = this.tables.minutes[index] ?? 0;
     let last = Number.NEGATIVE_INFINITY;
     for (let at = this.calendars.first(calendar); at < (tables.windowsFrom[calendar + 1] ?? 0); at += 1) {
       if ((tables.windowStart[at] ?? 0) > closes) break;
@@ -121,7 +119,7 @@ export class WindowGuard {
         const to = tables.arcs.to[arc] ?? 0;
         const next = this.state.urgentBy[to] ?? Infinity;
         if (next < Infinity && between.includes(to))
-          by = Math.min(by, next - (tables.arcs.lo[arc] ?? 0) - (this.state.minutes[index] ?? 0));
+          by = Math.min(by, next - (tables.arcs.lo[arc] ?? 0) - (this.tables.minutes[index] ?? 0));
       }
       if (by < (this.state.urgentBy[index] ?? Infinity)) {
         if (this.state.urgentBy[index] === Infinity) this.state.closers.push(index);

@@ -23,8 +23,8 @@ export interface SurestOptions {
   readonly calm?: Calm | null;
   /** plays the search may take; it ends by itself once they are used up */
   readonly mostPlays: number;
-  /** orders to begin with besides, by keys: a plan for a shop that was only loosened is never worse than the one it had */
-  readonly startKeys?: readonly Float64Array[];
+  /** the order before, by keys: it is begun from */
+  readonly startKeys?: Float64Array;
 }
 
 /** What was tried with some groups let go. */
@@ -139,7 +139,7 @@ class SurestSearch {
     const orders = priorityOrders(this.prepared);
     const first = orders.next();
     if (first.done) return;
-    const before = this.options.startKeys?.[0] ?? this.beforeKeys();
+    const before = this.options.startKeys ?? this.beforeKeys();
     const rules = [first.value, ...orders];
     this.leaveOutImpossible(before ?? this.keysOf(first.value.order));
     const isLarge = this.prepared.tasks.length > MOST_TRIED_FIRST;
@@ -160,11 +160,8 @@ class SurestSearch {
     if (!begun) return;
     yield this.state();
     if (this.moves.isFixed) return;
-    const starts = [begun, ...(this.options.startKeys ?? []).slice(1)];
-    for (const keys of starts) {
-      this.decide(this.trials.try(keys, 0, FIRST_FORTUNES), this.foundBy);
-      yield this.state();
-    }
+    this.decide(this.trials.try(begun, 0, FIRST_FORTUNES), this.foundBy);
+    yield this.state();
     for (const { rule, order } of rules) {
       this.decide(this.trials.try(this.keysOf(order), 0, FIRST_FORTUNES), rule);
       yield this.state();
@@ -181,7 +178,7 @@ class SurestSearch {
     const starts: SetTried[] = [];
     for (const letGo of singles) starts.push(...(yield* this.drawStart(letGo)));
     const [best] = starts.toSorted((a, b) => b.tried.mean - a.tried.mean);
-    if (best) this.decide(best.tried, 'dispatch');
+    if (best) this.decide(best.tried, 'latest starts');
     yield this.state();
     const budget = (SHARE_FOR_SETS * this.options.mostPlays) / (singles.length + (dated.length > 2 ? MOST_PAIRS : 0));
     for (const start of starts) yield* this.improveSet(start, budget);
