@@ -13,8 +13,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: process.env['CI'] ? 1 : 0,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: [['list'], ...(process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['json'] as const] : [])],
   use: {
     browserName: 'chromium',
