@@ -1,3 +1,4 @@
+import { isCutByProduct, isSprayCalendar } from '@zinc-ladder/core/plan/shopCalendars';
 import type { PlacementReasons, WaitReason } from '@zinc-ladder/core/plan/explainPlacement';
 import type { Certificate } from '@zinc-ladder/core/plan/problem';
 import type { ProblemFault } from '@zinc-ladder/core/plan/problemFaults';
@@ -61,8 +62,8 @@ export function certificateWords(certificate: Certificate, title: (rungId: strin
   switch (cause.kind) {
     case 'noWindow':
       return cause.longestMinutes === 0
-        ? `There are no ${cause.calendarId === 'spraying' ? 'spraying hours within the hands hours, or the air never allows it' : 'hands hours'}. Add some under Shop.`
-        : `It takes ${formatSpan(cause.neededMinutes)} in one go; the longest stretch of ${cause.calendarId === 'spraying' ? 'hands and spraying' : 'hands'} is ${formatSpan(cause.longestMinutes)}. Split it, or add hours.`;
+        ? noHoursWords(cause.calendarId)
+        : `It takes ${formatSpan(cause.neededMinutes)} in one go; the longest stretch of ${isSprayCalendar(cause.calendarId) ? 'hands and spraying' : 'hands'}${isCutByProduct(cause.calendarId) ? ' in air fit for its product' : ''} is ${formatSpan(cause.longestMinutes)}. Split it, or add hours.`;
     case 'tooMuch':
       return `It needs ${cause.needed} places; there are ${cause.capacity}. Give the set fewer places under its part, or the shop more.`;
     case 'windowCloses':
@@ -82,4 +83,12 @@ export function faultWords(fault: ProblemFault, title: (rungId: string) => strin
     return `These wait for each other in a circle: ${fault.taskIds.map(title).join(' → ')}. Take one of the joins between them away, or move a rung.`;
   if (fault.kind === 'unknown') return `The plan names a ${fault.what} that is not there (${fault.id}).`;
   return `${title(fault.taskId)}: ${fault.message}.`;
+}
+
+function noHoursWords(calendarId: string | null): string {
+  if (isCutByProduct(calendarId))
+    return 'In none of your hours is the air fit for its product: too cold, too warm or too damp by its label. Heat or dry the shop, or see the product’s limits under Shop.';
+  return isSprayCalendar(calendarId)
+    ? 'There are no spraying hours within the hands hours, or the air never allows it. Add some under Shop.'
+    : 'There are no hands hours. Add some under Shop.';
 }

@@ -36,7 +36,7 @@ export function mixEpoxy(ask: EpoxyAsk): EpoxyMix {
   const { amountA, amountB } = splitBatch(ask.totalMillilitres, ask.byVolume);
   const byWeight = weightRatio(ask.byVolume, ask.densityA, ask.densityB);
   const weightBGrams = amountB * ask.densityB;
-  const rate = dryingKind('twoPart').rate({ temperatureCelsius: ask.temperatureCelsius, relativeHumidityPercent: 50 }, 0);
+  const rate = dryingKind('twoPart').rates.drying({ temperatureCelsius: ask.temperatureCelsius, relativeHumidityPercent: 50 });
   const size = Math.max(1, Math.cbrt(ask.totalMillilitres / REFERENCE_CUP));
   return {
     amountAMillilitres: amountA,

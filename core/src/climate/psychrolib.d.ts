@@ -4,6 +4,8 @@ declare module 'psychrolib' {
     SetUnitSystem(system: number): void;
     /** Pa */
     GetSatVapPres(temperatureCelsius: number): number;
+    /** @param pressure Pa */
+    GetTWetBulbFromRelHum(temperatureCelsius: number, relativeHumidity: number, pressure: number): number;
     GetTDewPointFromRelHum(temperatureCelsius: number, relativeHumidity: number): number;
   };
   export default psychrolib;

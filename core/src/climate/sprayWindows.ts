@@ -16,6 +16,16 @@ const DAY_MS = 86_400_000;
  * @returns sorted, disjoint intervals in epoch ms
  */
 export function findSprayWindows(hours: readonly Interval[], air: AirTimeline, limits: SprayLimits): Interval[] {
+  return findAirWindows(hours, air, (atMs) => isWithinLimits(air, limits, atMs));
+}
+
+/**
+ * Hours cut to the times at which the air is fit for something.
+ *
+ * @param hours sorted, epoch ms
+ * @param isFit asked of a moment; it may look ahead, never back
+ */
+export function findAirWindows(hours: readonly Interval[], air: AirTimeline, isFit: (atMs: number) => boolean): Interval[] {
   const open: Interval[] = [];
   const lastKnownMs = (air.samples.at(-1)?.atMs ?? Number.NEGATIVE_INFINITY) + FADED_AFTER_MS;
   // Where only the typical day is left, every day is alike: each time of day is judged once.
@@ -25,7 +35,7 @@ export function findSprayWindows(hours: readonly Interval[], air: AirTimeline, l
       const timeOfDay = at % DAY_MS;
       let isOpen = at > lastKnownMs ? typical.get(timeOfDay) : undefined;
       if (isOpen === undefined) {
-        isOpen = isOpenAt(air, limits, at + STEP_MS / 2);
+        isOpen = isFit(at + STEP_MS / 2);
         if (at > lastKnownMs) typical.set(timeOfDay, isOpen);
       }
       if (isOpen) open.push({ start: Math.max(at, span.start), end: Math.min(at + STEP_MS, span.end) });
@@ -34,8 +44,8 @@ export function findSprayWindows(hours: readonly Interval[], air: AirTimeline, l
   return mergeIntervals(open);
 }
 
-function isOpenAt(air: AirTimeline, limits: SprayLimits, atMs: number): boolean {
+/** Whether the air of a moment keeps limits; a part's temperature is taken as the air's: parts wait in the same room. */
+export function isWithinLimits(air: AirTimeline, limits: SprayLimits, atMs: number): boolean {
   const here = airAt(air, atMs);
-  // A part's temperature is taken as the air's: parts wait in the same room.
   return judgeSpraying(here, limits, here.temperatureCelsius, windAt(air, atMs)).isOpen;
 }

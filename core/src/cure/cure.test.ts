@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import psychrolib from 'psychrolib';
 import { describe, expect, it } from 'vitest';
 import type { AirTimeline } from '../climate/airTimeline';
 import { buildAirTimeline } from '../climate/airTimeline';
@@ -8,7 +9,7 @@ import type { CoatLaid, CureOutlook } from './cureClock';
 import { filmStateAt, readCureClock } from './cureClock';
 import { createCureTables } from './cureTables';
 import type { Milestone } from './dryingData';
-import { DRYING_KINDS, dryingKind, thicknessFactor } from './dryingKind';
+import { CURE_PHASES, DRYING_KINDS, dryingKind, thicknessFactor } from './dryingKind';
 import { findProductClass, PRODUCT_CLASSES } from './productClasses';
 
 const MINUTE = 60_000;
@@ -36,25 +37,42 @@ const minutesTo = (outlook: CureOutlook, name: Milestone): number => ((outlook.m
 
 describe('rate of drying', () => {
   it.each(DRYING_KINDS.map((kind) => [kind.id, kind] as const))('%s runs at 1 in label air (ISO 3270: 23 °C, 50 %)', (_, kind) => {
-    expect(kind.rate({ temperatureCelsius: 23, relativeHumidityPercent: 50 }, 8)).toBeCloseTo(1, 12);
+    for (const phase of CURE_PHASES) expect(kind.rates[phase]({ temperatureCelsius: 23, relativeHumidityPercent: 50 })).toBeCloseTo(1, 12);
   });
   it('halves or doubles per 10 °C for chemical cure (10 °C rule of thumb, common practice)', () => {
-    const { rate } = dryingKind('twoPart');
-    expect(rate({ temperatureCelsius: 13, relativeHumidityPercent: 50 }, 0)).toBeGreaterThan(0.45);
-    expect(rate({ temperatureCelsius: 13, relativeHumidityPercent: 50 }, 0)).toBeLessThan(0.55);
-    expect(rate({ temperatureCelsius: 33, relativeHumidityPercent: 50 }, 0)).toBeGreaterThan(1.85);
-    expect(rate({ temperatureCelsius: 33, relativeHumidityPercent: 50 }, 0)).toBeLessThan(2.15);
+    for (const kind of ['twoPart', 'oxidation', 'water', 'solvent'] as const) {
+      const rate = dryingKind(kind).rates.hardening;
+      expect(rate({ temperatureCelsius: 13, relativeHumidityPercent: 50 })).toBeGreaterThan(0.45);
+      expect(rate({ temperatureCelsius: 13, relativeHumidityPercent: 50 })).toBeLessThan(0.55);
+      expect(rate({ temperatureCelsius: 33, relativeHumidityPercent: 50 })).toBeGreaterThan(1.85);
+      expect(rate({ temperatureCelsius: 33, relativeHumidityPercent: 50 })).toBeLessThan(2.15);
+    }
   });
   it('follows the closed form of Clausius–Clapeyron at 12 °C for solvents', () => {
-    expect(dryingKind('solvent').rate({ temperatureCelsius: 12, relativeHumidityPercent: 50 }, 0)).toBeCloseTo(
+    expect(dryingKind('solvent').rates.drying({ temperatureCelsius: 12, relativeHumidityPercent: 50 })).toBeCloseTo(
       Math.exp((-38_000 / 8.314) * (1 / 285.15 - 1 / 296.15)),
       12,
     );
   });
-  it('stops for water below the minimum film temperature and in saturated air', () => {
-    const { rate } = dryingKind('water');
-    expect(rate({ temperatureCelsius: 7.9, relativeHumidityPercent: 50 }, 8)).toBe(0);
-    expect(rate({ temperatureCelsius: 20, relativeHumidityPercent: 100 }, 8)).toBeCloseTo(0, 9);
+  it('dries water from the wet bulb: the figures of a coatings chemist from memory, worked again with psychrolib (ASHRAE)', () => {
+    psychrolib.SetUnitSystem(psychrolib.SI);
+    const rate = dryingKind('water').rates.drying;
+    const potential = (celsius: number, percent: number): number =>
+      psychrolib.GetSatVapPres(psychrolib.GetTWetBulbFromRelHum(celsius, percent / 100, 101_325)) -
+      (psychrolib.GetSatVapPres(celsius) * percent) / 100;
+    for (const [celsius, percent, wanted] of [
+      [12, 50, 0.7],
+      [30, 50, 1.19],
+    ] as const) {
+      const got = rate({ temperatureCelsius: celsius, relativeHumidityPercent: percent });
+      expect(got).toBeCloseTo(wanted, 1);
+      expect(Math.abs(got - potential(celsius, percent) / potential(23, 50))).toBeLessThan(0.02);
+    }
+  });
+  it('stops for water in saturated air and where it freezes', () => {
+    const rate = dryingKind('water').rates.drying;
+    expect(rate({ temperatureCelsius: 20, relativeHumidityPercent: 100 })).toBeCloseTo(0, 9);
+    expect(rate({ temperatureCelsius: 0, relativeHumidityPercent: 50 })).toBe(0);
   });
 });
 
@@ -110,7 +128,7 @@ describe('cure clock', () => {
       outlook.recoatWindows.map((w) => [(w.opensMs - NOW) / MINUTE, w.closesMs === null ? null : Math.round((w.closesMs - NOW) / MINUTE)]),
     ).toEqual([
       [10, 60],
-      [1440, null],
+      [2880, null],
     ]);
   });
 
@@ -175,7 +193,20 @@ describe('cure clock', () => {
     expect(minutesTo(read('airbrushAcrylic', steady(23), undefined, later), 'sand')).toBeCloseTo(35, 6);
   });
 
-  it('says never for water acrylic in a freezing shop', () => expect(read('brushAcrylic', steady(5)).milestones.hard).toBeNull());
+  it('names water acrylic too cold to form: below its minimum film temperature, wet films being as cold as a wet bulb', () => {
+    expect(read('brushAcrylic', steady(5)).tooColdMs).toBe(NOW);
+    // 11 °C at 50 % has a wet bulb of 6.6 °C (psychrometric chart).
+    expect(read('brushAcrylic', steady(11, 50)).tooColdMs).toBe(NOW);
+    expect(read('brushAcrylic', steady(11, 90)).tooColdMs).toBeNull();
+    expect(read('enamelColour', steady(5)).tooColdMs).toBeNull();
+  });
+  it('says never for water acrylic in a freezing shop', () => expect(read('brushAcrylic', steady(-1)).milestones.touch).toBeNull());
+  it('hardens water acrylic by warmth, whatever the damp, once it is dry (Arrhenius)', () => {
+    const dry = read('airbrushAcrylic', steady(13, 40));
+    const damp = read('airbrushAcrylic', steady(13, 85));
+    expect(minutesTo(damp, 'touch')).toBeGreaterThan(2 * minutesTo(dry, 'touch'));
+    expect(minutesTo(damp, 'tape')).toBeCloseTo(minutesTo(dry, 'tape'), 6);
+  });
   it('needs a coat', () => expect(() => read('primer', steady(20), [])).toThrow(RangeError));
 
   it('names the state a film has reached', () => {

@@ -1,8 +1,10 @@
 import type { ClockTable } from './clockTable';
 import { minuteAtProgress, progressAt } from './clockTable';
 import type { CureTables } from './cureTables';
+import type { CurePhase } from './dryingKind';
 import type { DryingData, Milestone } from './dryingData';
-import { MILESTONES } from './dryingData';
+import { MILESTONES, phaseOf } from './dryingData';
+import { tooColdToForm } from './filmForming';
 import { milestoneDemand, recoatPieces } from './filmDemand';
 import { closesByLabel, reopensByLabel } from './labelTime';
 
@@ -34,6 +36,8 @@ export interface CureOutlook {
   readonly wetCoats: number;
   readonly milestones: Readonly<Record<Milestone, number | null>>;
   readonly recoatWindows: readonly RecoatWindow[];
+  /** when it was or will be too cold for it to form: it cracks or chalks; null: never */
+  readonly tooColdMs: number | null;
 }
 
 /**
@@ -52,15 +56,18 @@ export function readCureClock(
   const ordered = [...coats].sort((a, b) => a.atMs - b.atMs);
   const last = ordered.at(-1);
   if (!last) throw new RangeError('a cure clock needs at least one coat');
-  const clock = forcedClock(tables.tableFor(drying), forced);
-  const { filmMicrometres, wetCoats } = gatherWetFilm(drying, ordered, clock);
-  const reach = (demand: number | null): number | null => {
+  const clocks = {
+    drying: forcedClock(tables.tableFor(drying, 'drying'), forced),
+    hardening: forcedClock(tables.tableFor(drying, 'hardening'), forced),
+  };
+  const { filmMicrometres, wetCoats } = gatherWetFilm(drying, ordered, clocks.drying);
+  const reach = (demand: number | null, phase: CurePhase = 'drying'): number | null => {
     if (demand === null) return null;
-    const minute = clock.minuteAfter(last.atMs / 60_000, demand);
+    const minute = clocks[phase].minuteAfter(last.atMs / 60_000, demand);
     return Number.isFinite(minute) ? minute * 60_000 : null;
   };
   const milestones = Object.fromEntries(
-    MILESTONES.map((name) => [name, reach(milestoneDemand(drying, name, filmMicrometres, last.thicknessMicrometres))]),
+    MILESTONES.map((name) => [name, reach(milestoneDemand(drying, name, filmMicrometres, last.thicknessMicrometres), phaseOf(name))]),
   ) as Record<Milestone, number | null>;
   const windows: RecoatWindow[] = [];
   const pieces = recoatPieces(drying, filmMicrometres, last.thicknessMicrometres);
@@ -75,7 +82,9 @@ export function readCureClock(
       if (closesMs >= opensMs || nth === pieces.length - 1) windows.push({ opensMs, closesMs: Math.max(opensMs, closesMs) });
     }
   });
-  return { laidAtMs: last.atMs, filmMicrometres, wetCoats, milestones, recoatWindows: windows };
+  const forming = { laidMs: last.atMs, touchMs: milestones.touch, handleMs: milestones.handle };
+  const tooColdMs = tooColdToForm(drying, tables.air, forming);
+  return { laidAtMs: last.atMs, filmMicrometres, wetCoats, milestones, recoatWindows: windows, tooColdMs };
 }
 
 /** States of a film as they are drawn, from blank to dense. */

@@ -1,4 +1,4 @@
-import type { DryingKindId } from './dryingKind';
+import type { CurePhase, DryingKindId } from './dryingKind';
 
 /** States of a film that work waits for, in no fixed order: some products can be recoated before they are touch dry. */
 export type Milestone = 'touch' | 'recoat' | 'handle' | 'sand' | 'tape' | 'hard';
@@ -22,7 +22,7 @@ export interface DryingData {
   /** null: tape is not laid on it */
   readonly tapeMinutes: number | null;
   readonly hardMinutes: number;
-  /** below this the film does not form, °C; only water-borne films stop */
+  /** below this a water-borne film cracks or chalks instead of forming, °C (ISO 2115 measures it) */
   readonly minimumFilmCelsius: number;
 }
 
@@ -37,4 +37,9 @@ export function labelMinutes(drying: DryingData, milestone: Milestone): number |
     hard: drying.hardMinutes,
   };
   return minutes[milestone];
+}
+
+/** What has to go on in a film for a milestone. */
+export function phaseOf(milestone: Milestone): CurePhase {
+  return milestone === 'sand' || milestone === 'tape' || milestone === 'hard' ? 'hardening' : 'drying';
 }

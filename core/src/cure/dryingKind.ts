@@ -1,6 +1,7 @@
 import type { Air } from '../climate/air';
 import { LABEL_AIR } from '../climate/air';
 import { saturationPressureHpa, vapourPressureHpa } from '../climate/saturationPressure';
+import { wetBulbCelsius } from '../climate/wetBulb';
 
 /** Names of the ways a film dries. */
 export type DryingKindId = 'solvent' | 'water' | 'twoPart' | 'oxidation' | 'moisture';
@@ -15,12 +16,23 @@ export interface ThicknessLaw {
   readonly thickFrom: number;
 }
 
+/**
+ * What goes on in a film: first what made it liquid leaves (touch, recoat, handle), then it hardens (sand, tape, hard). The air moves the two
+ * differently.
+ */
+export type CurePhase = 'drying' | 'hardening';
+
+/** Both, in the order they come in. */
+export const CURE_PHASES: readonly CurePhase[] = ['drying', 'hardening'];
+
+/** Label minutes gained per minute in an air; 1 in label air; never negative. */
+export type CureRate = (air: Air) => number;
+
 /** One way of drying: its speed in the air relative to label conditions, as data with its source. */
 export interface DryingKind {
   readonly id: DryingKindId;
   readonly name: string;
-  /** label minutes gained per minute in this air; 1 in label air; never negative */
-  readonly rate: (air: Air, minimumFilmCelsius: number) => number;
+  readonly rates: Readonly<Record<CurePhase, CureRate>>;
   readonly thickness: ThicknessLaw;
   readonly formula: string;
   readonly source: string;
@@ -35,11 +47,19 @@ function thermalRate(air: Air, energyJoulesPerMole: number): number {
   return Math.exp((-energyJoulesPerMole / GAS_CONSTANT) * (here - label));
 }
 
-function dryingPotential(air: Air): number {
-  return saturationPressureHpa(air.temperatureCelsius) - vapourPressureHpa(air.temperatureCelsius, air.relativeHumidityPercent);
+/** What drives water out of a wet film: it cools itself to the wet bulb, and evaporates from there. Ice stays. */
+function wetPotential({ temperatureCelsius, relativeHumidityPercent }: Air): number {
+  if (temperatureCelsius <= 0) return 0;
+  const atFilm = saturationPressureHpa(wetBulbCelsius(temperatureCelsius, relativeHumidityPercent));
+  return Math.max(0, atFilm - vapourPressureHpa(temperatureCelsius, relativeHumidityPercent));
 }
 
-const LABEL_POTENTIAL = dryingPotential(LABEL_AIR);
+const LABEL_POTENTIAL = wetPotential(LABEL_AIR);
+/** Hardening, whatever it is: cross-linking, particles growing into one another, the last solvent finding its way out. */
+const HARDENING_JOULES = 50_000;
+const hardening: CureRate = (air) => thermalRate(air, HARDENING_JOULES);
+const moistureRate: CureRate = (air) => Math.min(1, air.relativeHumidityPercent / 30);
+
 const EVAPORATING: ThicknessLaw = { thinExponent: 1, thickExponent: 2, thickFrom: 3 };
 const REACTING: ThicknessLaw = { thinExponent: 0, thickExponent: 0, thickFrom: 1 };
 
@@ -48,24 +68,24 @@ export const DRYING_KINDS: readonly DryingKind[] = [
   {
     id: 'solvent',
     name: 'solvent leaves',
-    rate: (air) => thermalRate(air, 38_000),
+    rates: { drying: (air) => thermalRate(air, 38_000), hardening },
     thickness: EVAPORATING,
-    formula: 'exp(−ΔHv/R · (1/T − 1/296.15 K)), ΔHv = 38 kJ/mol',
-    source: 'Clausius–Clapeyron; ΔHv from memory',
+    formula: 'until it can be handled exp(−ΔHv/R · (1/T − 1/296.15 K)), ΔHv = 38 kJ/mol; then as slow as 50 kJ/mol makes it',
+    source: 'Clausius–Clapeyron; ΔHv from memory (toluene); the last solvent leaves by diffusion, 50 kJ/mol from memory',
   },
   {
     id: 'water',
     name: 'water leaves',
-    rate: (air, minimumFilmCelsius) =>
-      air.temperatureCelsius < minimumFilmCelsius ? 0 : Math.max(0, dryingPotential(air) / LABEL_POTENTIAL),
+    rates: { drying: (air) => wetPotential(air) / LABEL_POTENTIAL, hardening },
     thickness: EVAPORATING,
-    formula: '(es(T) − e) / (es(23 °C) − e at 23 °C, 50 %), 0 below the minimum film temperature',
-    source: 'drying potential with Magnus pressures (WMO-No. 8); minimum film temperature is common practice',
+    formula: 'until it can be handled (es(Twet bulb) − e) ÷ the same at 23 °C, 50 %; then exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
+    source:
+      'wet bulb with Magnus pressures (WMO-No. 8), psychrometric constant 0.00066 /K from memory; hardening by Arrhenius, Ea from memory',
   },
   {
     id: 'twoPart',
     name: 'two parts react',
-    rate: (air) => thermalRate(air, 50_000),
+    rates: { drying: hardening, hardening },
     // A thicker mass of a two-part product heats itself and does not set later.
     thickness: REACTING,
     formula: 'exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
@@ -74,7 +94,7 @@ export const DRYING_KINDS: readonly DryingKind[] = [
   {
     id: 'oxidation',
     name: 'oxygen hardens it',
-    rate: (air) => thermalRate(air, 50_000),
+    rates: { drying: hardening, hardening },
     thickness: EVAPORATING,
     formula: 'exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
     source: 'Arrhenius; Ea from memory; about half the speed per 10 °C colder (common practice)',
@@ -82,7 +102,7 @@ export const DRYING_KINDS: readonly DryingKind[] = [
   {
     id: 'moisture',
     name: 'moisture sets it',
-    rate: (air) => Math.min(1, air.relativeHumidityPercent / 30),
+    rates: { drying: moistureRate, hardening: moistureRate },
     thickness: REACTING,
     formula: 'min(1, RH / 30 %)',
     source: 'slower below 30 % RH (common practice); the straight line is a guess',

@@ -16,7 +16,7 @@ const PRACTICE: Readonly<Record<string, readonly (number | null)[]>> = {
   primer: [15, 10, 10, null, null, 60, 120, 60, D],
   adhesionPrimer: [15, 10, 10, null, null, 60, 120, 60, D],
   lacquerColour: [12, 10, 10, null, null, 60, 120, 60, D],
-  enamelColour: [20, 30, 10, 60, D, D, D, 6 * H, 7 * D],
+  enamelColour: [20, 30, 10, 60, 2 * D, D, D, 6 * H, 7 * D],
   metallicLacquer: [8, 10, 10, null, null, null, D, 2 * H, 3 * D],
   texturedEnamel: [35, 30, 20, 60, 2 * D, null, D, 4 * H, 7 * D],
   airbrushAcrylic: [8, 5, 10, null, null, 60, D, 30, 3 * D],
@@ -88,11 +88,11 @@ describe('what a film asks of the clock', () => {
   it('opens, closes and opens again; thickness delays opening but never the close', () => {
     expect(recoatPieces(enamel, 20, 20)).toEqual([
       { from: 10, until: 60 },
-      { from: D, until: null },
+      { from: 2 * D, until: null },
     ]);
     expect(recoatPieces(enamel, 40, 40)).toEqual([
       { from: 20, until: 60 },
-      { from: 2 * D, until: null },
+      { from: 4 * D, until: null },
     ]);
   });
   it('never opens after it closed: a coat too thick to be recoated in time waits for the second window', () => {

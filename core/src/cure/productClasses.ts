@@ -21,6 +21,8 @@ export interface ProductClass {
   /** °C in which the product is meant to be laid on; usual band 10–32 °C (common practice) */
   readonly coldestCelsius: number;
   readonly warmestCelsius: number;
+  /** most relative humidity it is laid on in: 85 % (common practice); lacquers from a can blush from 65–70 % on, their propellant and solvent chill the film (from memory) */
+  readonly mostHumidityPercent: number;
   /** ids of cautions in `caution/cautions` */
   readonly cautions: readonly string[];
   readonly note: string;
@@ -39,6 +41,7 @@ interface Extras {
   readonly minimumFilmCelsius?: number;
   readonly potLife?: number;
   readonly removeWithin?: number;
+  readonly mostHumidity?: number;
   readonly note?: string;
 }
 
@@ -77,15 +80,17 @@ function productClass(id: string, name: string, application: Application, kind: 
     densityKgPerLitre: extras.density,
     coldestCelsius: 10,
     warmestCelsius: 32,
+    mostHumidityPercent: extras.mostHumidity ?? 85,
     cautions: extras.cautions,
     note: extras.note ?? '',
   };
 }
 
 const can = ['solventSpray'] as const;
+const BLUSH_PERCENT = 70;
 
 /**
- * Class defaults: common practice, minutes at 23 °C and 50 % RH. Volume solids and densities are guesses in the usual range,
+ * Class defaults: common practice, minutes at 23 °C and 50 % RH; of a span such as 24–48 h the later end. Volume solids and densities are guesses in the usual range,
  * set so that a 400 ml can of colour covers the 1.5–2 m² of common practice.
  */
 export const PRODUCT_CLASSES: readonly ProductClass[] = [
@@ -107,6 +112,7 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
   productClass('lacquerColour', 'acrylic lacquer colour, aerosol', 'aerosol', 'solvent', [12, 10, 10, null, null, 60, 120, 60, DAY], {
     solids: 0.095,
     density: 0.8,
+    mostHumidity: BLUSH_PERCENT,
     cautions: can,
   }),
   productClass(
@@ -114,12 +120,12 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
     'solvent enamel colour, aerosol',
     'aerosol',
     'oxidation',
-    [20, 30, 10, 60, DAY, DAY, DAY, 6 * HOUR, 7 * DAY],
+    [20, 30, 10, 60, 2 * DAY, DAY, DAY, 6 * HOUR, 7 * DAY],
     {
       solids: 0.15,
       density: 0.85,
       cautions: can,
-      note: 'opens again after 24–48 h; the earlier end stands here, the label decides',
+      note: 'opens again after 24–48 h; the later end stands here, the label decides',
     },
   ),
   productClass(
@@ -128,7 +134,7 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
     'aerosol',
     'solvent',
     [8, 10, 10, null, null, null, DAY, 2 * HOUR, 3 * DAY],
-    { solids: 0.065, density: 0.8, cautions: can },
+    { solids: 0.065, density: 0.8, mostHumidity: BLUSH_PERCENT, cautions: can },
   ),
   productClass(
     'texturedEnamel',
@@ -156,6 +162,7 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
   productClass('lacquerClear', 'acrylic lacquer clear, aerosol', 'aerosol', 'solvent', [12, 10, 10, null, null, 60, 120, 60, DAY], {
     solids: 0.095,
     density: 0.8,
+    mostHumidity: BLUSH_PERCENT,
     cautions: can,
     note: 'taken as the lacquer colour of the same make-up',
   }),
@@ -172,6 +179,7 @@ export const PRODUCT_CLASSES: readonly ProductClass[] = [
   productClass('vinylColour', 'vinyl colour, aerosol', 'aerosol', 'solvent', [8, 10, 10, null, null, null, 60, 30, DAY], {
     solids: 0.08,
     density: 0.8,
+    mostHumidity: BLUSH_PERCENT,
     cautions: can,
   }),
   productClass('brushEpoxy', 'brush-on epoxy coat', 'brush', 'twoPart', [250, 120, 60, 120, 4 * HOUR, 4 * HOUR, DAY, 4 * HOUR, DAY], {

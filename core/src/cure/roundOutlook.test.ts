@@ -15,6 +15,7 @@ const outlook: CureOutlook = {
     tape: 120 * MINUTE - 1e-4,
     hard: 1440 * MINUTE + 1e-4,
   },
+  tooColdMs: null,
   recoatWindows: [
     { opensMs: 10 * MINUTE + 1, closesMs: 60 * MINUTE + 59_999 },
     { opensMs: 1440 * MINUTE, closesMs: null },

@@ -18,5 +18,5 @@ export const WASH_WATER: DryingData = {
   sandMinutes: DRY_MINUTES,
   tapeMinutes: DRY_MINUTES,
   hardMinutes: DRY_MINUTES,
-  minimumFilmCelsius: 0,
+  minimumFilmCelsius: -20,
 };

@@ -3,6 +3,7 @@ import { findSprayWindows } from '../climate/sprayWindows';
 import { buildClockTable } from '../cure/clockTable';
 import type { CureTables } from '../cure/cureTables';
 import { createCureTables } from '../cure/cureTables';
+import { CURE_PHASES } from '../cure/dryingKind';
 import { WASH_WATER } from '../cure/washWater';
 import { milestoneDemand } from '../cure/filmDemand';
 import { findMethod } from '../ladder/methods';
@@ -14,14 +15,15 @@ import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
 import type { SessionShare } from './sessionFamilies';
 import { sessionShare } from './sessionFamilies';
 import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from './problem';
+import type { SprayLimits } from '../climate/sprayVerdict';
+import type { AirCalendar } from './layCalendars';
+import { LayCalendars, wholeMinutes } from './layCalendars';
+import { HANDS, LOUD, SPRAYING } from './shopCalendars';
 import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 
-/** Names of the shop's resources and calendars within its problem. */
-export const HANDS = 'hands';
+/** Names of the shop's resources within its problem; hands have the name of their calendar. */
 export const BOOTH = 'booth';
 export const RACK = 'rack';
-export const SPRAYING = 'spraying';
-export const LOUD = 'loud';
 
 const DAY_MS = 86_400_000;
 /** How far ahead is planned unless told otherwise: enough for what most shops have in work. */
@@ -35,6 +37,8 @@ const LEAST_CHUNK_MINUTES = 10;
 /** The shop's problem with the windows it was made from, epoch ms. */
 export interface ShopProblem {
   readonly problem: PlanProblem;
+  /** of its calendars, those the air has a say in: what it must keep in them, by calendar id */
+  readonly airLimits: ReadonlyMap<string, SprayLimits>;
   readonly tables: CureTables;
   readonly handsWindows: readonly Interval[];
   readonly sprayWindows: readonly Interval[];
@@ -57,6 +61,20 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
   const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
   const parts = new Map(input.parts.map((part) => [part.id, part]));
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
+  const loudHours = withoutIntervals(handsWindows, quiet);
+  const sprayingHours = intersectIntervals(handsWindows, sprayWindows);
+  const shared = (id: string, name: string, hours: readonly Interval[], limits: SprayLimits | null): AirCalendar => ({
+    id,
+    name,
+    hours,
+    windows: wholeMinutes(hours),
+    limits,
+  });
+  const calendars = new LayCalendars(input, tables, [
+    shared(HANDS, 'hands', handsWindows, null),
+    shared(LOUD, 'hands outside quiet hours', loudHours, null),
+    shared(SPRAYING, 'hands and spraying', sprayingHours, input.sprayLimits),
+  ]);
   const arcs: PlanArc[] = [];
   const tasks: PlanTask[] = [];
   const tools = new Map<string, Tool>();
@@ -71,7 +89,8 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
         tools.set(share.tool.id, share.tool);
         families.set(share.family.id, share.family);
       }
-      tasks.push(buildTask(rung, part, props.get(part.propId), holdRack(rung, part, depths.get(rung.id), tables), share, input.nowMs));
+      const holds = holdRack(rung, part, depths.get(rung.id), tables);
+      tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, nowMs: input.nowMs }));
     }
   }
   for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
@@ -84,31 +103,29 @@ export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZ
         { id: BOOTH, name: 'spray place', capacity: input.boothPlaces },
         { id: RACK, name: 'rack', capacity: input.rackPlaces },
       ],
-      calendars: [
-        { id: HANDS, name: 'hands', windows: toMinutes(handsWindows) },
-        { id: LOUD, name: 'hands outside quiet hours', windows: toMinutes(withoutIntervals(handsWindows, quiet)) },
-        { id: SPRAYING, name: 'hands and spraying', windows: toMinutes(intersectIntervals(handsWindows, sprayWindows)) },
-      ],
+      calendars: calendars.list().map(({ id, name, windows }) => ({ id, name, windows })),
       clocks: gatherClocks(input, tables, fromMinute),
       tools: [...tools.values()],
       families: [...families.values()],
       tasks,
       arcs,
     },
+    airLimits: new Map(calendars.list().flatMap(({ id, limits }) => (limits ? [[id, limits]] : []))),
     tables,
     handsWindows,
     sprayWindows,
   };
 }
 
-function buildTask(
-  rung: PlanRung,
-  part: PlanPart,
-  prop: PlanProp | undefined,
-  holds: readonly Hold[],
-  share: SessionShare | null,
-  nowMs: number,
-): PlanTask {
+interface TaskSetting {
+  readonly holds: readonly Hold[];
+  readonly share: SessionShare | null;
+  readonly calendars: LayCalendars;
+  readonly nowMs: number;
+}
+
+function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, setting: TaskSetting): PlanTask {
+  const { holds, share, calendars, nowMs } = setting;
   const method = findMethod(rung.methodId);
   const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
   const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
@@ -119,7 +136,7 @@ function buildTask(
     name: `${part.name}: ${rung.name}`,
     minutes,
     familyId: share?.family.id ?? null,
-    calendarId: method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS,
+    calendarId: calendars.idFor(rung, method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS),
     demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
     holds,
     leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,
@@ -142,7 +159,7 @@ function holdRack(rung: PlanRung, part: PlanPart, filmMicrometres: number | unde
   const { film } = rung;
   if (!film || filmMicrometres === undefined || part.rackPlaces === 0) return [];
   const progress = milestoneDemand(film.drying, 'handle', filmMicrometres, film.coatMicrometres) ?? 0;
-  return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying), progress, ownerId: part.id }];
+  return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying, 'drying'), progress, ownerId: part.id }];
 }
 
 function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: number): NamedClock[] {
@@ -153,15 +170,11 @@ function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: numb
     for (const { film, methodId } of part.rungs) {
       const drying = film?.drying ?? (findMethod(methodId).leavesWater ? WASH_WATER : null);
       if (!drying) continue;
-      const id = tables.keyFor(drying);
-      if (!clocks.has(id)) clocks.set(id, { id, table: tables.tableFor(drying) });
+      for (const phase of CURE_PHASES) {
+        const id = tables.keyFor(drying, phase);
+        if (!clocks.has(id)) clocks.set(id, { id, table: tables.tableFor(drying, phase) });
+      }
     }
   }
   return [...clocks.values()];
-}
-
-function toMinutes(windows: readonly Interval[]): Interval[] {
-  return windows
-    .map(({ start, end }) => ({ start: Math.ceil(start / 60_000), end: Math.floor(end / 60_000) }))
-    .filter(({ start, end }) => end > start);
 }

@@ -95,8 +95,11 @@ function checkArc(
     violations.push({ taskId: arc.to, rule: 'arc', detail: `placed without ${arc.from}` });
     return;
   }
-  const gap = progressAt(clock, to.start) - progressAt(clock, from.end);
+  const gapOn = (hand: ClockTable): number => progressAt(hand, to.start) - progressAt(hand, from.end);
+  const gap = gapOn(clock);
   const slack = Math.max(1, progressAt(clock, to.start + 1) - progressAt(clock, to.start)) + 1e-6;
+  const isFar = (piece: PlanProblem['arcs'][number]['pieces'][number]): boolean =>
+    gapOn(clocks.get(piece.clockId ?? arc.clockId) ?? clock) >= piece.lo - 1e-3;
   const minutes = to.start - from.end;
   const isByLabel = (piece: PlanProblem['arcs'][number]['pieces'][number], nth: number): boolean => {
     if (!arc.keepsLabelTime) return true;
@@ -107,7 +110,7 @@ function checkArc(
   };
   const isAllowed =
     to.start >= from.end &&
-    arc.pieces.some((piece, nth) => gap >= piece.lo - 1e-3 && (piece.hi === null || gap <= piece.hi + slack) && isByLabel(piece, nth));
+    arc.pieces.some((piece, nth) => isFar(piece) && (piece.hi === null || gap <= piece.hi + slack) && isByLabel(piece, nth));
   if (!isAllowed)
     violations.push({
       taskId: arc.to,

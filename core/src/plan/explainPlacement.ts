@@ -54,7 +54,7 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     if (!clock || !from) return null;
     let earliest = Math.ceil(minuteAfter(clock, from.end, arc.pieces[0]?.lo ?? 0));
     for (const [nth, piece] of arc.pieces.entries()) {
-      const opens = Math.ceil(openOf(arc, clock, from.end, piece.lo, nth));
+      const opens = Math.ceil(openOf(arc, clocks.get(piece.clockId ?? arc.clockId) ?? clock, from.end, piece.lo, nth));
       if (opens <= start) earliest = opens;
     }
     return earliest;

@@ -2,6 +2,7 @@ import { progressAt } from '../cure/clockTable';
 import { gainsByDryer, leastDryerGain } from '../cure/forcedDrying';
 import type { CureTables } from '../cure/cureTables';
 import type { Milestone } from '../cure/dryingData';
+import { phaseOf } from '../cure/dryingData';
 import { milestoneDemand, recoatPieces } from '../cure/filmDemand';
 import type { RungSide } from '../ladder/faces';
 import { facesMeet } from '../ladder/faces';
@@ -97,7 +98,7 @@ function hardArc(waitedFor: PlanRung, film: PlanFilm, films: readonly FilmUnder[
   return {
     from: waitedFor.id,
     to,
-    clockId: tables.keyFor(film.drying),
+    clockId: tables.keyFor(film.drying, 'hardening'),
     pieces: [{ lo: milestoneDemand(film.drying, 'hard', together, film.coatMicrometres) ?? 0, hi: null }],
     reason: { kind: 'film', milestone: 'hard', filmName: film.name },
   };
@@ -113,7 +114,7 @@ export function waterArc(washed: PlanRung, to: string, tables: CureTables): Plan
   return {
     from: washed.id,
     to,
-    clockId: tables.keyFor(WASH_WATER),
+    clockId: tables.keyFor(WASH_WATER, 'drying'),
     pieces: [{ lo: WASH_WATER.touchMinutes, hi: null }],
     reason: { kind: 'film', milestone: 'touch', filmName: WASH_WATER_NAME },
   };
@@ -168,8 +169,8 @@ function pullArc(under: FilmUnder, to: string, isTop: boolean, tables: CureTable
   return {
     from: under.rungId,
     to,
-    clockId: tables.keyFor(drying),
-    pieces: [soft, { lo: Math.max(soft.hi, demand('hard')), hi: null }],
+    clockId: tables.keyFor(drying, 'drying'),
+    pieces: [soft, { lo: Math.max(soft.hi, demand('hard')), hi: null, clockId: tables.keyFor(drying, 'hardening') }],
     reason: { kind: 'film', milestone: 'pull', filmName: name },
   };
 }
@@ -183,7 +184,7 @@ function milestoneArc(under: FilmUnder, to: string, milestone: Milestone, tables
   return {
     from: under.rungId,
     to,
-    clockId: tables.keyFor(drying),
+    clockId: tables.keyFor(drying, phaseOf(asked)),
     pieces: [{ lo: Math.max(0, lo - under.warmed), hi: null }],
     reason: { kind: 'film', milestone: asked, filmName: under.film.name },
   };
@@ -202,14 +203,14 @@ function recoatArc(under: FilmUnder, to: string, tables: CureTables): PlanArc {
     return {
       from: under.rungId,
       to,
-      clockId: tables.keyFor(drying),
-      pieces: [...pieces, { lo: Math.max(hard, last.hi), hi: null }],
+      clockId: tables.keyFor(drying, 'drying'),
+      pieces: [...pieces, { lo: Math.max(hard, last.hi), hi: null, clockId: tables.keyFor(drying, 'hardening') }],
       keepsLabelTime: true,
       reason: { kind: 'missedWindow', filmName: name },
     };
   }
   const reason = { kind: 'film', milestone: 'recoat', filmName: name } as const;
-  return { from: under.rungId, to, clockId: tables.keyFor(drying), pieces, keepsLabelTime: true, reason };
+  return { from: under.rungId, to, clockId: tables.keyFor(drying, 'drying'), pieces, keepsLabelTime: true, reason };
 }
 
 function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): void {
@@ -217,7 +218,8 @@ function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: Cur
   if (method.roughens) for (const top of tops) top.wasRoughened = true;
   if (method.id === 'warmDry')
     for (const top of tops)
-      if (gainsByDryer(top.film.drying, top.filmMicrometres)) top.warmed += leastDryerGain(tables.tableFor(top.film.drying), rung.minutes);
+      if (gainsByDryer(top.film.drying, top.filmMicrometres))
+        top.warmed += leastDryerGain(tables.tableFor(top.film.drying, 'drying'), rung.minutes);
   if (method.id === 'unmask') {
     const rubber = films.findIndex((under) => under.film.removeWithinMinutes !== null);
     if (rubber >= 0) films.splice(rubber, 1);
@@ -241,7 +243,7 @@ function covers(side: RungSide, other: RungSide): boolean {
 /** Whether a laid coat could already be handled when the next went on; only known between facts. */
 function isSettled(under: FilmUnder, next: PlanRung, tables: CureTables): boolean {
   if (under.doneAtMs === null || next.status.kind !== 'done') return false;
-  const table = tables.tableFor(under.film.drying);
+  const table = tables.tableFor(under.film.drying, 'drying');
   const gained = progressAt(table, next.status.endMs / 60_000) - progressAt(table, under.doneAtMs / 60_000);
   return gained >= (milestoneDemand(under.film.drying, 'handle', under.filmMicrometres, under.film.coatMicrometres) ?? 0);
 }

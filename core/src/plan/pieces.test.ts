@@ -38,7 +38,7 @@ describe('the arcs of a ladder', () => {
   it('keep order and wait for the film beneath', () => {
     expect(tell(buildLadderArcs(part([rung('p', 'prime', 'primer'), rung('s', 'primeSand')]), TABLES))).toEqual([
       'p→s after',
-      'p→s solvent 60–',
+      'p→s solvent hardening 60–',
     ]);
   });
   it('wait for slower films further down as well, each on its own clock', () => {
@@ -46,8 +46,8 @@ describe('the arcs of a ladder', () => {
       buildLadderArcs(part([rung('e', 'sprayCoat', 'enamelColour'), rung('l', 'clear', 'lacquerClear'), rung('m', 'mask')]), TABLES),
     );
     expect(arcs).toContain('e→m oxidation 1440–');
-    expect(arcs).toContain('l→m solvent 120–');
-    expect(arcs).toContain('e→l oxidation 10–60|1440–');
+    expect(arcs).toContain('l→m solvent hardening 120–');
+    expect(arcs).toContain('e→l oxidation 10–60|2880–');
   });
   it('forget the close of a window once the film was roughened', () => {
     const arcs = tell(
@@ -60,15 +60,15 @@ describe('the arcs of a ladder', () => {
   });
   it('let the later coat of a product stand for the earlier one', () => {
     const arcs = tell(buildLadderArcs(part([rung('1', 'prime', 'primer'), rung('2', 'prime', 'primer'), rung('m', 'mask')]), TABLES));
-    expect(arcs.filter((arc) => arc.includes('→m') && !arc.endsWith('after'))).toEqual(['2→m solvent 240–']);
+    expect(arcs.filter((arc) => arc.includes('→m') && !arc.endsWith('after'))).toEqual(['2→m solvent hardening 240–']);
   });
   it('count what was laid and could be handled before the next coat as a film of its own', () => {
     const done = (id: string, minutesAgo: number): PlanRung =>
       rung(id, 'prime', 'primer', { status: { kind: 'done', endMs: NOW - minutesAgo * 60_000 } });
     const apart = tell(buildLadderArcs(part([done('1', 300), done('2', 10), rung('s', 'primeSand')]), TABLES));
     const together = tell(buildLadderArcs(part([done('1', 20), done('2', 10), rung('s', 'primeSand')]), TABLES));
-    expect(apart).toEqual(['2→s solvent 60–']);
-    expect(together).toEqual(['2→s solvent 120–']);
+    expect(apart).toEqual(['2→s solvent hardening 60–']);
+    expect(together).toEqual(['2→s solvent hardening 120–']);
   });
   it('ask nothing of what is in hand but its order, and nothing of what is left out', () => {
     const held = rung('s', 'primeSand', null, { status: { kind: 'begun', workedMinutes: 3, isInHand: true } });
@@ -81,7 +81,7 @@ describe('the arcs of a ladder', () => {
     const [arc] = buildLadderArcs(part([laid, rung('d', 'brushFilm', 'contactCement')]), TABLES);
     expect(arc?.pieces).toEqual([
       { lo: 15, hi: 60 },
-      { lo: 1440, hi: null },
+      { lo: 1440, hi: null, clockId: 'solvent hardening' },
     ]);
     expect(arc?.reason).toEqual({ kind: 'missedWindow', filmName: 'contact cement' });
   });
@@ -95,13 +95,13 @@ describe('the arcs of a join', () => {
   it('bring the guest’s film to where it can be handled, and let its rest wait for the glue', () => {
     expect(tell(buildJoinArcs(join, parts, TABLES))).toEqual([
       'g1→bond after',
-      'g1→bond solvent 60–',
+      'g1→bond solvent drying 60–',
       'bond→g2 after',
       'bond→g2 twoPart 20–',
     ]);
   });
   it('take the whole guest where none of its rungs is named', () =>
-    expect(tell(buildJoinArcs({ ...join, guestRungId: null }, parts, TABLES))).toEqual(['g2→bond after', 'g1→bond solvent 60–']));
+    expect(tell(buildJoinArcs({ ...join, guestRungId: null }, parts, TABLES))).toEqual(['g2→bond after', 'g1→bond solvent drying 60–']));
   it('are none where host or guest is not there', () => {
     expect(buildJoinArcs({ ...join, hostPartId: 'ghost' }, parts, TABLES)).toEqual([]);
     expect(buildJoinArcs({ ...join, guestPartId: 'ghost' }, parts, TABLES)).toEqual([]);

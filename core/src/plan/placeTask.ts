@@ -90,9 +90,9 @@ function gatherArcs(board: Board, index: number, pieces: PieceChoice): ArcSpans[
 }
 
 function neverReady({ prepared, placements }: Board, index: number): Certificate['cause'] {
-  const arc = prepared.incoming[index]?.find(({ arc: { pieces }, from, clock }) => {
+  const arc = prepared.incoming[index]?.find(({ pieces, from }) => {
     const end = placements[from]?.end ?? 0;
-    return !Number.isFinite(arcSpans({ clock, pieces, isWall: false, keepsLabelTime: false }, end)[0]?.start ?? 0);
+    return !Number.isFinite(arcSpans({ pieces, keepsLabelTime: false }, end)[0]?.start ?? 0);
   });
   return { kind: 'neverReady', fromTaskId: prepared.tasks[arc?.from ?? -1]?.id ?? '' };
 }

@@ -236,7 +236,7 @@ function begin(
   };
   const prepared = prepareProblem(shop.problem);
   if (searching.objective === 'surest') {
-    const search = searchSurest(prepared, surestOptions(input, shop.problem, options, searching.calm ?? null));
+    const search = searchSurest(prepared, surestOptions(input, shop, options, searching.calm ?? null));
     return { kind: 'begun', shop, search, state: search.next().value, horizonDays };
   }
   const search = searchPlans(prepared, searching);
@@ -247,16 +247,12 @@ function begin(
 }
 
 /** How the surest order of a shop is searched for; the same shop, seed and orders before give the same search. */
-export function surestOptions(
-  input: ShopPlanInput,
-  problem: PlanProblem,
-  options: ShopPlanOptions,
-  calm: Calm | null = null,
-): SurestOptions {
+export function surestOptions(input: ShopPlanInput, shop: ShopProblem, options: ShopPlanOptions, calm: Calm | null = null): SurestOptions {
   const { orderBefore } = options;
+  const { problem } = shop;
   return {
     seed: options.seed ?? 1,
-    odds: shopOdds(input, problem),
+    odds: shopOdds(input, shop),
     calm,
     mostPlays: Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, Math.ceil(PLAY_UNITS / Math.max(1, problem.tasks.length)))),
     ...(orderBefore ? { startKeys: keysBefore(problem, orderBefore) } : {}),

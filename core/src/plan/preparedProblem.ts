@@ -6,15 +6,22 @@ import { mergeIntervals } from '../time/interval';
 import { firstWindowAfter } from './windowSearch';
 import type { ArcPiece, Certificate, Family, PlanArc, PlanProblem, PlanTask } from './problem';
 
-/** An arc with its ends and clock looked up. */
+/** A piece of an arc with its clock looked up. */
+export interface PreparedPiece extends ArcPiece {
+  readonly clock: ClockTable;
+  /** the clock runs with the wall's: sums are enough */
+  readonly isWall: boolean;
+}
+
+/** An arc with its ends and clocks looked up. */
 export interface PreparedArc {
   readonly index: number;
   readonly from: number;
   readonly to: number;
+  /** of every piece that closes, and of the first */
   readonly clock: ClockTable;
-  /** the clock runs with the wall's: sums are enough */
   readonly isWall: boolean;
-  readonly pieces: readonly ArcPiece[];
+  readonly pieces: readonly PreparedPiece[];
   readonly keepsLabelTime: boolean;
   readonly arc: PlanArc;
 }
@@ -67,13 +74,16 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
   const outgoing: PreparedArc[][] = problem.tasks.map(() => []);
   const arcs = problem.arcs.map((arc, index): PreparedArc => {
     const clock = lookUp(clocks, arc.clockId);
-    const prepared = {
+    const prepared: PreparedArc = {
       index,
       from: lookUp(taskIndex, arc.from),
       to: lookUp(taskIndex, arc.to),
       clock,
       isWall: isEven(clock),
-      pieces: arc.pieces,
+      pieces: arc.pieces.map((piece) => {
+        const own = piece.clockId === undefined ? clock : lookUp(clocks, piece.clockId);
+        return { ...piece, clock: own, isWall: isEven(own) };
+      }),
       keepsLabelTime: arc.keepsLabelTime ?? false,
       arc,
     };
@@ -122,13 +132,10 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
  * The spans of starts an arc allows after its predecessor's end, whole minutes, soonest first; `end` is Infinity where a span stays open.
  * A span whole minutes cannot meet is left out.
  */
-export function arcSpans(
-  { clock, pieces, isWall, keepsLabelTime }: Pick<PreparedArc, 'clock' | 'pieces' | 'isWall' | 'keepsLabelTime'>,
-  fromEnd: number,
-): Interval[] {
+export function arcSpans({ pieces, keepsLabelTime }: Pick<PreparedArc, 'pieces' | 'keepsLabelTime'>, fromEnd: number): Interval[] {
   const spans: Interval[] = [];
-  const base = isWall ? fromEnd : progressAt(clock, fromEnd);
-  for (const [nth, { lo, hi }] of pieces.entries()) {
+  for (const [nth, { lo, hi, clock, isWall }] of pieces.entries()) {
+    const base = isWall ? fromEnd : progressAt(clock, fromEnd);
     const opensByFilm = lo <= 0 ? fromEnd : isWall ? base + lo : minuteAtProgress(clock, base + lo);
     const closesByFilm = hi === null ? Infinity : isWall ? base + hi : minuteAtProgress(clock, base + hi);
     const opens = keepsLabelTime && nth > 0 ? reopensByLabel(opensByFilm, fromEnd, lo) : opensByFilm;

@@ -112,6 +112,8 @@ export interface Hold extends Demand {
 export interface ArcPiece {
   readonly lo: number;
   readonly hi: number | null;
+  /** another clock than the arc's own; only a later piece that stays open has one */
+  readonly clockId?: string;
 }
 
 /** The start of `to`, measured on the clock from the end of `from`, lies in one of the pieces (sorted, disjoint). */

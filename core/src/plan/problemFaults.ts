@@ -40,6 +40,7 @@ export function findProblemFaults(problem: PlanProblem): ProblemFault[] {
     need('task', arc.from);
     need('task', arc.to);
     need('clock', arc.clockId);
+    for (const { clockId } of arc.pieces) if (clockId !== undefined) need('clock', clockId);
   }
   if (faults.length > 0) return faults;
   const circle = findCycle(problem);

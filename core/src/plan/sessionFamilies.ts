@@ -51,6 +51,6 @@ export function sessionShare(rung: PlanRung, method: Method, input: ShopPlanInpu
 /** How long a mixed batch can be used in today's air; null where it has no such end. */
 function potLife(film: PlanFilm, { air, nowMs }: ShopPlanInput): number | null {
   if (film.potLifeMinutes === null) return null;
-  const rate = dryingKind(film.drying.kind).rate(airAt(air, nowMs), film.drying.minimumFilmCelsius);
+  const rate = dryingKind(film.drying.kind).rates.drying(airAt(air, nowMs));
   return Math.max(1, Math.floor(film.potLifeMinutes / Math.max(rate, 0.05)));
 }

@@ -51,9 +51,10 @@ export function shopOutlook(
   seed: number,
   dryingSpread?: number,
 ): ShopOutlook {
-  const { problem } = buildShopProblem(input, plan.horizonDays);
+  const shop = buildShopProblem(input, plan.horizonDays);
+  const { problem } = shop;
   const prepared = prepareProblem(problem);
-  const played = playChance(prepared, keysOfRungs(problem, plan.rungs), { runs, seed, ...shopOdds(input, problem, dryingSpread) });
+  const played = playChance(prepared, keysOfRungs(problem, plan.rungs), { runs, seed, ...shopOdds(input, shop, dryingSpread) });
   const toMs = (minute: number): number => minute * 60_000;
   return {
     runs,

@@ -1,5 +1,6 @@
 import type { AirTimeline } from '../climate/airTimeline';
 import type { GeoPosition } from '../climate/daylight';
+import type { LayLimits } from '../climate/layLimits';
 import type { SprayLimits } from '../climate/sprayVerdict';
 import type { DryingData } from '../cure/dryingData';
 import type { Application } from '../cure/productClasses';
@@ -81,6 +82,8 @@ export interface PlanFilm {
   readonly application: Application;
   /** how long a mixed batch can be used at 23 °C; null where it has no such end */
   readonly potLifeMinutes: number | null;
+  /** the air it can be laid on in */
+  readonly limits: LayLimits;
   /** CIE L*; null where the product has no colour */
   readonly lightness: number | null;
   /** minutes after which it must be off again; null: it stays */

@@ -47,11 +47,12 @@ function slipOf(board: Board, index: number, placement: Placement): number {
   for (const arc of prepared.outgoing[index] ?? []) {
     const to = board.placements[arc.to];
     if (!to) continue;
-    const gained = progressAt(arc.clock, to.start) - progressAt(arc.clock, placement.end);
     // The piece it is met in stays the one it is met in.
-    const nth = arc.pieces.findLastIndex((piece) => gained >= piece.lo - 1e-3);
-    const lo = arc.pieces[nth]?.lo ?? 0;
-    const byFilm = lo <= 0 ? to.start : Math.floor(minuteAtProgress(arc.clock, progressAt(arc.clock, to.start) - lo) + 1e-6);
+    const nth = arc.pieces.findLastIndex(
+      ({ clock, lo: from }) => progressAt(clock, to.start) - progressAt(clock, placement.end) >= from - 1e-3,
+    );
+    const { lo, clock } = arc.pieces[nth] ?? { lo: 0, clock: arc.clock };
+    const byFilm = lo <= 0 ? to.start : Math.floor(minuteAtProgress(clock, progressAt(clock, to.start) - lo) + 1e-6);
     const end = arc.keepsLabelTime && nth > 0 ? Math.min(byFilm, to.start - Math.ceil(lo)) : byFilm;
     latestEnd = Math.min(latestEnd, end);
   }

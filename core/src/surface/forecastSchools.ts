@@ -1,5 +1,6 @@
 import { paintNeeded } from '../batch/paintNeeded';
 import type { Air } from '../climate/air';
+import { phaseOf } from '../cure/dryingData';
 import { dryingKind } from '../cure/dryingKind';
 import { milestoneDemand } from '../cure/filmDemand';
 import { findProductClass, TRANSFER } from '../cure/productClasses';
@@ -132,8 +133,9 @@ function waitBetween(rungs: readonly RungDraft[], after: RungDraft | undefined, 
     if (!next || !rung.productClassId || filmOf(rung) === null) return sum;
     const { drying } = findProductClass(rung.productClassId);
     const film = rung.coatMicrometres ?? drying.coatMicrometres;
-    const demand = milestoneDemand(drying, findMethod(next.methodId).needs, film, film);
-    const rate = dryingKind(drying.kind).rate(air, drying.minimumFilmCelsius);
+    const { needs } = findMethod(next.methodId);
+    const demand = milestoneDemand(drying, needs, film, film);
+    const rate = dryingKind(drying.kind).rates[phaseOf(needs)](air);
     return sum + (demand === null ? 0 : Math.min(MOST_WAIT_MINUTES, rate > 0 ? demand / rate : MOST_WAIT_MINUTES));
   }, 0);
 }

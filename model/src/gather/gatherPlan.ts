@@ -4,7 +4,7 @@ import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
-import { productDrying } from '../products/productDrying';
+import { productDrying, productLimits } from '../products/productDrying';
 import type { LogEntry } from '../records/logEntry';
 import { gatherPace } from './gatherPace';
 import type { Join } from '../records/join';
@@ -109,6 +109,7 @@ export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>
     application: entry.application,
     potLifeMinutes: entry.potLifeMinutes,
     removeWithinMinutes: entry.removeWithinMinutes,
+    limits: productLimits(product),
     lightness: hex === null ? null : lightnessOf(hex),
     coatMicrometres: rung.coatMicrometres ?? entry.drying.coatMicrometres,
   };

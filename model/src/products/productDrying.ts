@@ -1,3 +1,4 @@
+import type { LayLimits } from '@zinc-ladder/core/climate/layLimits';
 import type { DryingData } from '@zinc-ladder/core/cure/dryingData';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import type { OverridableField, Product, ProductValue } from '../records/product';
@@ -25,6 +26,17 @@ export function productDrying(product: Pick<Product, 'classId' | 'values'>): Dry
   return { ...drying, ...own } as DryingData;
 }
 
+/** The air a product can be laid on in: its class's, with its own over it. */
+export function productLimits(product: Pick<Product, 'classId' | 'values'>): LayLimits {
+  const { coldestCelsius, warmestCelsius, mostHumidityPercent } = findProductClass(product.classId);
+  const own = (field: keyof LayLimits, usual: number): number => productValue(product, field).value ?? usual;
+  return {
+    coldestCelsius: own('coldestCelsius', coldestCelsius),
+    warmestCelsius: own('warmestCelsius', warmestCelsius),
+    mostHumidityPercent: own('mostHumidityPercent', mostHumidityPercent),
+  };
+}
+
 /** Fields that may be null: the product has no such time. */
 export function isOptional(field: OverridableField): boolean {
   return field === 'recoatUntilMinutes' || field === 'recoatAgainMinutes' || field === 'sandMinutes' || field === 'tapeMinutes';
@@ -34,5 +46,5 @@ function classValue(classId: string, field: OverridableField): number | null {
   const entry = findProductClass(classId);
   const { drying } = entry;
   if (field in drying) return drying[field as keyof DryingData] as number | null;
-  return entry[field as 'volumeSolids' | 'densityKgPerLitre' | 'coldestCelsius' | 'warmestCelsius'];
+  return entry[field as 'volumeSolids' | 'densityKgPerLitre' | keyof LayLimits];
 }

@@ -24,6 +24,7 @@ export const OVERRIDABLE = [
   'densityKgPerLitre',
   'coldestCelsius',
   'warmestCelsius',
+  'mostHumidityPercent',
 ] as const;
 
 /** Name of a value that can be overridden. */

@@ -23,6 +23,7 @@ export const VALUE_FIELDS: readonly ValueField[] = [
   { field: 'minimumFilmCelsius', name: 'Film forms from', unit: '°C', min: -50, max: 40 },
   { field: 'coldestCelsius', name: 'Lay on from', unit: '°C', min: -20, max: 40 },
   { field: 'warmestCelsius', name: 'Lay on to', unit: '°C', min: 0, max: 60 },
+  { field: 'mostHumidityPercent', name: 'Lay on up to', unit: '%', min: 5, max: 100 },
   { field: 'volumeSolids', name: 'Volume solids, share', unit: '', min: 0.005, max: 1 },
   { field: 'densityKgPerLitre', name: 'Density', unit: 'kg/l', min: 0.3, max: 4 },
 ];

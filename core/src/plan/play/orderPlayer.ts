@@ -471,17 +471,17 @@ export class OrderPlayer implements GuardedState {
     const closes = isOver ? end : Math.max(opens, Math.floor(drawn + 1e-6));
     if (closes >= (this.closes[to] ?? Infinity)) return;
     if (this.closes[to] === Infinity) this.closers.push(to);
-    const opensAgain = again < Infinity ? this.drawnAfter(arc, end, again) : Infinity;
+    const opensAgain = again < Infinity ? this.drawnAfter(arc, end, again, arcs.clock2) : Infinity;
     this.closes[to] = closes;
     this.reopens[to] = Math.ceil((keepsLabel ? reopensByLabel(opensAgain, end, again) : opensAgain) - 1e-6);
     this.urgentBy[to] = this.guard.lastChance(to, closes);
   }
 
   /** The minute by which a film has come so far, as it really dries. */
-  private drawnAfter(arc: number, end: number, progress: number): number {
+  private drawnAfter(arc: number, end: number, progress: number, clocks = this.tables.arcs.clock): number {
     const film = this.tables.arcs.film[arc] ?? -1;
     const factor = film >= 0 && this.fortune ? (this.fortune.drying[film] ?? 1) : 1;
-    return this.tables.arcs.clock[arc]?.minuteAfter(end, progress * factor) ?? Infinity;
+    return clocks[arc]?.minuteAfter(end, progress * factor) ?? Infinity;
   }
 }
 

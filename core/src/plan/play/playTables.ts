@@ -9,6 +9,8 @@ export interface PlayArcs {
   readonly from: Int32Array;
   readonly to: Int32Array;
   readonly clock: readonly ClockReader[];
+  /** of the second piece */
+  readonly clock2: readonly ClockReader[];
   readonly lo: Float64Array;
   /** Infinity where the window does not close */
   readonly hi: Float64Array;
@@ -153,6 +155,7 @@ function readArcs(prepared: PreparedProblem, reader: (id: string) => ClockReader
     from,
     to: Int32Array.from(all, (arc) => arc.to),
     clock: all.map((arc) => reader(arc.arc.clockId)),
+    clock2: all.map((arc) => reader(arc.arc.pieces[1]?.clockId ?? arc.arc.clockId)),
     lo: Float64Array.from(all, (arc) => arc.pieces[0]?.lo ?? 0),
     hi: Float64Array.from(all, (arc) => arc.pieces[0]?.hi ?? Infinity),
     lo2: Float64Array.from(all, (arc) => arc.pieces[1]?.lo ?? Infinity),

@@ -47,9 +47,10 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
   // As far ahead as the plan looks: what it has a place for must have one here.
   const plan = planShopAtOnce(input, { ...options, objective: 'surest' });
   if (plan.kind === 'faulty') return [];
-  const { problem } = buildShopProblem(input, plan.horizonDays);
+  const shop = buildShopProblem(input, plan.horizonDays);
+  const { problem } = shop;
   const prepared = prepareProblem(problem);
-  const odds = shopOdds(input, problem);
+  const odds = shopOdds(input, shop);
   const judge = (keys: Float64Array): TriageSet => {
     const played = playChance(prepared, keys, { ...odds, runs: options.runs, seed: options.fortuneSeed });
     const chances = played.groups.flatMap(({ groupId, readyMinutes }): DateChance[] => {
@@ -61,7 +62,7 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
     // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
     return { letGo: givenUp(chances), datesMet: met ?? 0, chances };
   };
-  const search = searchSurest(prepared, surestOptions(input, problem, options));
+  const search = searchSurest(prepared, surestOptions(input, shop, options));
   let found: readonly TriageSet[] = [];
   let seen = 0;
   for (;;) {

@@ -12,7 +12,7 @@ export const ALWAYS = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMi
 
 /** A film of a class, as the class has it. */
 export function film(classId: string): PlanFilm {
-  const { drying, name, application, potLifeMinutes, removeWithinMinutes } = findProductClass(classId);
+  const { drying, name, application, potLifeMinutes, removeWithinMinutes, ...limits } = findProductClass(classId);
   return {
     productId: classId,
     name,
@@ -20,6 +20,7 @@ export function film(classId: string): PlanFilm {
     application,
     potLifeMinutes,
     removeWithinMinutes,
+    limits,
     lightness: null,
     coatMicrometres: drying.coatMicrometres,
   };

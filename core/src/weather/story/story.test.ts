@@ -164,6 +164,6 @@ describe('a technique', () => {
     expect(workingMinutes(wash, drying, { temperatureCelsius: 12, relativeHumidityPercent: 70 })).toBeGreaterThan(
       workingMinutes(wash, drying, LABEL_AIR),
     );
-    expect(workingMinutes(wash, drying, { temperatureCelsius: 2, relativeHumidityPercent: 50 })).toBe(Infinity);
+    expect(workingMinutes(wash, drying, { temperatureCelsius: -2, relativeHumidityPercent: 50 })).toBe(Infinity);
   });
 });

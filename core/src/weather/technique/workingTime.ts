@@ -9,6 +9,6 @@ import type { Technique } from './technique';
  * @returns Infinity where nothing dries, so it stays workable
  */
 export function workingMinutes(technique: Pick<Technique, 'workingShare'>, drying: DryingData, air: Air): number {
-  const rate = dryingKind(drying.kind).rate(air, drying.minimumFilmCelsius);
+  const rate = dryingKind(drying.kind).rates.drying(air);
   return (technique.workingShare * drying.touchMinutes) / rate;
 }

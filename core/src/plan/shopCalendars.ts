@@ -1,0 +1,22 @@
+/** Names of the calendars every shop's problem has. */
+export const HANDS = 'hands';
+export const SPRAYING = 'spraying';
+export const LOUD = 'loud';
+
+/** Between the name of such a calendar and what a product asks of the air beside it. */
+const MARK = '/';
+
+/** Name of a calendar cut to the air a product can be laid on in. */
+export function cutCalendarId(sharedId: string, asked: readonly (number | string)[]): string {
+  return [sharedId, ...asked].join(MARK);
+}
+
+/** Whether work of a calendar is spraying, however far its product narrows it. */
+export function isSprayCalendar(id: string | null): boolean {
+  return id?.split(MARK)[0] === SPRAYING;
+}
+
+/** Whether a calendar is narrower than its hours because of the air a product asks for. */
+export function isCutByProduct(id: string | null): boolean {
+  return id?.includes(MARK) ?? false;
+}
