@@ -64,8 +64,8 @@ describe('the demo', () => {
     expect(plan.unplaced).toEqual([]);
     return plan;
   };
-  const lateProps = (given: ShopPlanInput): number =>
-    planOf(given).props.filter((prop) => (prop.readyMs ?? Infinity) > (prop.dueMs ?? 0)).length;
+  const hoursLate = (given: ShopPlanInput): number =>
+    planOf(given).props.reduce((sum, { readyMs, dueMs }) => sum + Math.max(0, (readyMs ?? Infinity) - (dueMs ?? 0)) / 3_600_000, 0);
   it('can be planned whole, with the badge’s window met tonight', () => {
     const plan = planOf(input);
     const badge = plan.rungs.find((rung) => rung.rungId === 'lantern-badge-13');
@@ -87,15 +87,14 @@ describe('the demo', () => {
     expect(Math.min(...met)).toBeGreaterThan(0.35);
     expect(Math.max(...met) - Math.min(...met)).toBeLessThan(0.03);
   });
-  it('is late for the camera test with the evenings there are, and just in time with the Sunday more', () => {
-    expect(lateProps(input)).toBeGreaterThan(0);
+  it('is days late for the camera test with the evenings there are, and lacks a few hours with the Sunday more', () => {
+    expect(hoursLate(input)).toBeGreaterThan(24);
     const sunday = suggestWhatIfs(input).find((whatIf) => whatIf.kind === 'evening');
     expect(sunday).toMatchObject({ date: '2026-05-31' });
     if (!sunday) return;
     const withSunday = applyWhatIf(input, sunday);
-    expect(lateProps(withSunday)).toBe(0);
-    const spare = Math.min(...planOf(withSunday).props.map((prop) => (prop.dueMs ?? 0) - (prop.readyMs ?? 0)));
-    expect(spare / 3_600_000).toBeLessThan(4);
+    const short = hoursLate(withSunday);
+    expect(short).toBeLessThan(6);
     // Each coat with a can of its own: no session is shared, and getting ready eats what the Sunday gave.
     const alone = withSunday.parts.map((part) => ({
       ...part,
@@ -103,7 +102,7 @@ describe('the demo', () => {
         rung.film ? { ...rung, film: { ...rung.film, productId: `${rung.film.productId} ${rung.id}` } } : rung,
       ),
     }));
-    expect(lateProps({ ...withSunday, parts: alone })).toBeGreaterThan(0);
+    expect(hoursLate({ ...withSunday, parts: alone })).toBeGreaterThan(short);
   });
 });
 

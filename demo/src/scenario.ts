@@ -189,6 +189,7 @@ function part(
       note: '',
       position,
       ...PART_ADDED_IN_3,
+      print: null,
       ...SURFACES[`${propId}-${id}`],
     },
     route,

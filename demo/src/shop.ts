@@ -17,6 +17,7 @@ export const DEMO_SHOP: Shop = {
   busy: [],
   daylightAt: { latitude: 55.7, longitude: 12.6 },
   objective: 'surest',
+  goesByOwnPace: true,
   quietHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 20 * 60, endMinute: 24 * 60 })),
   sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 7 * 60, endMinute: 20 * 60 + 40 })),
   sprayLimits: USUAL_SPRAY_LIMITS,
@@ -24,6 +25,7 @@ export const DEMO_SHOP: Shop = {
   climateSource: 'sensor',
   mirroredShare: 0,
   handsPairs: 1,
+  printers: 1,
   boothPlaces: 1,
   rackPlaces: 8,
 };

@@ -1,5 +1,5 @@
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
-import type { RecordList, TableName } from '@zinc-ladder/model/file/tableNames';
+import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import {
   CAN_ADDED_IN_4,
   CARD_ADDED_IN_4,
@@ -14,6 +14,8 @@ import {
   SHOP_ADDED_IN_2,
   SHOP_ADDED_IN_4,
   withAge,
+  withPaceAndPrinters,
+  withPrint,
   withPigment,
   withSpots,
   withWait,
@@ -30,7 +32,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 9;
+export const DATABASE_VERSION = 10;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -92,7 +94,7 @@ async function addFields(transaction: Transaction, table: string, fields: object
     .modify((record: object) => Object.assign(record, { ...fields, ...record }));
 }
 
-type Lift = readonly [table: RecordList, lift: (record: unknown) => unknown];
+type Lift = readonly [table: TableName, lift: (record: unknown) => unknown];
 
 /** Brings the records of tables to a new shape, and with them what can be undone. */
 async function liftTables(transaction: Transaction, lifts: readonly Lift[]): Promise<void> {
@@ -225,11 +227,17 @@ export class ShopDatabase extends Dexie {
       .stores({ weatherPlans: 'id', techniqueCards: 'id' })
       .upgrade((transaction) => liftTables(transaction, [['ladders', withAge]]));
     this.version(8).stores({ ownRoutes: 'id' });
-    this.version(DATABASE_VERSION).upgrade((transaction) =>
+    this.version(9).upgrade((transaction) =>
       liftTables(transaction, [
         ['products', withPigment],
         ['maskPlans', withSpots],
         ['rungs', withWait],
+      ]),
+    );
+    this.version(DATABASE_VERSION).upgrade((transaction) =>
+      liftTables(transaction, [
+        ['shop', withPaceAndPrinters],
+        ['parts', withPrint],
       ]),
     );
   }

@@ -30,7 +30,7 @@ export async function readShop(
       const shop = await db.records('shop').toCollection().first();
       if (!shop) return null;
       const withLog = needsLog(shop);
-      const [props, parts, joins, ladders, rungs, products, readings, logEntries] = await Promise.all([
+      const [props, parts, joins, ladders, rungs, products, readings, logEntries, passes] = await Promise.all([
         db.records('props').toArray(),
         db.records('parts').toArray(),
         db.records('joins').toArray(),
@@ -39,8 +39,9 @@ export async function readShop(
         db.records('products').toArray(),
         db.records('climateReadings').toArray(),
         withLog ? db.records('logEntries').toArray() : [],
+        withLog ? db.records('passes').toArray() : [],
       ]);
-      const records = { shop, props, parts, joins, ladders, rungs, products, ...(withLog ? { logEntries } : {}) };
+      const records = { shop, props, parts, joins, ladders, rungs, products, ...(withLog ? { logEntries, passes } : {}) };
       return { records, air: gatherAir(shop, readings, nowMs) };
     });
   } finally {
@@ -56,7 +57,7 @@ export interface PlanQuestion {
 
 /** The shop as the planner is asked about it; null before there is a shop. */
 export async function readPlanQuestion(source: ShopSource, withLog = false): Promise<PlanQuestion | null> {
-  // How sure a date is hangs on the finisher's own pace, which the log tells.
-  const read = await readShop(source, (shop) => withLog || shop.objective === 'surest');
+  // How long work takes, and how sure a date is, hangs on the finisher's own pace, which the log tells.
+  const read = await readShop(source, (shop) => withLog || shop.goesByOwnPace || shop.objective === 'surest');
   return read && { input: gatherPlan(read.records, read.air, source.nowMs), objective: read.records.shop.objective };
 }

@@ -228,8 +228,7 @@ describe('words and numbers', () => {
 
 describe('the cure strip', () => {
   const milestones = { touch: 10 * HOUR, recoat: 10 * HOUR, handle: 20 * HOUR, sand: null, tape: 30 * HOUR, hard: 40 * HOUR };
-  const outlook = { laidAtMs: 0, filmMicrometres: 1, wetCoats: 1, milestones, recoatWindows: [],
-  tooColdMs: null };
+  const outlook = { laidAtMs: 0, filmMicrometres: 1, wetCoats: 1, milestones, recoatWindows: [], tooColdMs: null };
   it('joins milestones of one moment and draws each stage as the state the film is in', () => {
     expect(cureStages(outlook).map((stage) => [stage.reached.join('+'), stage.state])).toEqual([
       ['touch+recoat', 'wet'],

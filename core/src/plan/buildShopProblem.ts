@@ -12,6 +12,7 @@ import { intersectIntervals, withoutIntervals } from '../time/interval';
 import { expandWorkingHours } from '../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
+import { atOwnPace } from './ownMinutes';
 import type { SessionShare } from './sessionFamilies';
 import { sessionShare } from './sessionFamilies';
 import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from './problem';
@@ -49,7 +50,8 @@ export interface ShopProblem {
  *
  * @param horizonDays how far ahead windows are worked out
  */
-export function buildShopProblem(input: ShopPlanInput, horizonDays = USUAL_HORIZON_DAYS): ShopProblem {
+export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZON_DAYS): ShopProblem {
+  const input = atOwnPace(asked);
   const fromMinute = Math.ceil(input.nowMs / 60_000);
   const horizonMs = input.nowMs + horizonDays * DAY_MS;
   const open = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, horizonMs);

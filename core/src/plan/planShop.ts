@@ -9,6 +9,8 @@ import { findMethod } from '../ladder/methods';
 import { closeOf } from './arcTimes';
 import type { Interval } from '../time/interval';
 import type { ShopProblem } from './buildShopProblem';
+import type { OwnShares } from './ownMinutes';
+import { ownShares } from './ownMinutes';
 import { buildShopProblem, lockOf, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
 import type { Violation } from './checkPlan';
@@ -100,6 +102,8 @@ export type ShopPlan =
       /** whether the search is over, or better ones may still come */
       readonly isFinal: boolean;
       readonly readyMs: number;
+      /** how the finisher's minutes compare with the methods', by method; empty where the plan goes by the methods' */
+      readonly ownShares: OwnShares;
       /** evenings (days on which hands do something) and times a tool is got ready */
       readonly evenings: number;
       readonly setups: number;
@@ -346,6 +350,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
     rounds: state.rounds,
     isFinal,
     readyMs: state.measure.readyMinute * 60_000,
+    ownShares: ownShares(input),
     evenings: state.measure.evenings,
     setups: state.measure.setups,
     rungs,

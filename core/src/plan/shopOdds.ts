@@ -27,7 +27,11 @@ export function shopOdds(
   return {
     paces: {
       finisherDeviation: paces.finisherDeviation,
-      byTask: problem.tasks.map((task) => paces.of(findMethod(methods.get(task.id) ?? 'cut').id)),
+      // Where minutes are planned at the finisher's pace its middle is in them already.
+      byTask: problem.tasks.map((task) => {
+        const pace = paces.of(findMethod(methods.get(task.id) ?? 'cut').id);
+        return input.goesByOwnPace ? { ...pace, mean: 0 } : pace;
+      }),
     },
     losses: Object.fromEntries(
       problem.calendars.flatMap(({ id, windows }) => {

@@ -26,6 +26,8 @@ export interface ShopPlanInput {
   readonly quietHours: readonly WeeklySpan[];
   readonly sprayLimits: SprayLimits;
   readonly air: AirTimeline;
+  /** whether work is planned at the finisher's own pace or by the methods' minutes */
+  readonly goesByOwnPace: boolean;
   /** how actual minutes compare with planned ones by method, from the finisher's own log */
   readonly ownPace: Readonly<Record<string, LoggedPace>>;
   readonly handsPairs: number;
@@ -60,7 +62,7 @@ export interface PlanRung {
   readonly id: string;
   readonly name: string;
   readonly methodId: string;
-  /** hands minutes, whole */
+  /** hands minutes as the method has them, whole */
   readonly minutes: number;
   readonly side: RungSide;
   /** the film it lays; null where none, or where the product is not known yet */

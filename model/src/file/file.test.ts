@@ -8,6 +8,7 @@ import { makeVersion5 } from '../testing/makeVersion5';
 import { COLOUR_UNSET } from '../products/colourUnset';
 import { makeVersion6 } from '../testing/makeVersion6';
 import { makeVersion7 } from '../testing/makeVersion7';
+import { makeVersion8 } from '../testing/makeVersion8';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import type { Fault } from './faults';
@@ -248,6 +249,17 @@ describe('migrations', () => {
     const taught = { ...old, products: old.products.map((product) => ({ ...product, strength: 1.7 })) };
     expect(readProject(JSON.stringify(taught)).products[0]?.strength).toBe(1.7);
     expect(readProject(JSON.stringify(old))).toEqual({ ...sample, maskPlans: withoutSpots(sample) });
+  });
+  it('bring a file of version 8 to today’s: at the finisher’s own pace, all parts off the printer', () => {
+    expect(readProject(JSON.stringify(makeVersion8()))).toEqual(makeSampleProject());
+  });
+  it('a part has no more pieces on the printer than it is of', () => {
+    const sample = makeSampleProject();
+    const onPrinter = (piecesLeft: number): readonly string[] => {
+      const parts = sample.parts.map((part) => ({ ...part, count: 3, print: { piecesLeft, startedAtMs: null, failureShare: 0.1 } }));
+      return paths(faultsOf(() => readProject(JSON.stringify({ ...sample, parts }))));
+    };
+    expect(onPrinter(4)).toContain('parts[0].print');
   });
   it('a weather plan’s readings are of its own passes, and its way up is a direction', () => {
     const sample = makeSampleProject();

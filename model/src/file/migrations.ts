@@ -122,6 +122,16 @@ export const MIGRATIONS: readonly Migration[] = [
       rungs: Array.isArray(project['rungs']) ? project['rungs'].map(withWait) : project['rungs'],
     }),
   },
+  {
+    from: 8,
+    to: 9,
+    why: 'planned minutes go by the finisher’s own pace; parts may still be on a printer',
+    migrate: (project) => ({
+      ...project,
+      shop: isRecord(project['shop']) ? withPaceAndPrinters(project['shop']) : project['shop'],
+      parts: Array.isArray(project['parts']) ? project['parts'].map(withPrint) : project['parts'],
+    }),
+  },
 ];
 
 /**
@@ -156,6 +166,16 @@ export function withAge(ladder: unknown): unknown {
 /** A product with a kind of pigment. A strength of 1 was what every product began with: it says that nothing is known. */
 export function withPigment(product: unknown): unknown {
   return isRecord(product) ? { pigmentId: null, ...product, ...(product['strength'] === 1 ? { strength: null } : {}) } : product;
+}
+
+/** A shop planned at the finisher's own pace, with one printer. */
+export function withPaceAndPrinters(shop: unknown): unknown {
+  return isRecord(shop) ? { goesByOwnPace: true, printers: 1, ...shop } : shop;
+}
+
+/** A part that is here, off the printer. */
+export function withPrint(part: unknown): unknown {
+  return isRecord(part) ? { print: null, ...part } : part;
 }
 
 /** A rung that waits for no other to be hard. */

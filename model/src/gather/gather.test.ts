@@ -1,3 +1,4 @@
+import type { SurfacePass } from '../records/surfacePass';
 import { COLOUR_UNSET } from '../products/colourUnset';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { planShop } from '@zinc-ladder/core/plan/planShop';
@@ -27,7 +28,14 @@ describe('gathering a plan from records', () => {
     const inHand = plan.rungs[0];
     // It was begun a minute ago, outside any hands hours; the rest waits for Thursday 18:30 local.
     expect(new Date(inHand?.startMs ?? 0).toISOString()).toBe('2026-05-28T16:30:00.000Z');
-    expect(((inHand?.endMs ?? 0) - (inHand?.startMs ?? 0)) / 60_000).toBe(14);
+    const left = ({ goesByOwnPace }: { readonly goesByOwnPace: boolean }): number => {
+      const project = makeSampleProject();
+      const begun = planOf({ ...project, shop: { ...project.shop, goesByOwnPace } }).rungs[0];
+      return ((begun?.endMs ?? 0) - (begun?.startMs ?? 0)) / 60_000;
+    };
+    expect(left({ goesByOwnPace: false })).toBe(14);
+    // The log says that work takes longer than planned.
+    expect(left({ goesByOwnPace: true })).toBe(15);
   });
   it('holds the host of a join back until the guest is climbed', () => {
     const plan = planOf();
@@ -120,7 +128,7 @@ describe('a coat delayed past its recoat window', () => {
     expect(waitedMinutes).toBe(34);
     expect(closesMs).toBe(laid + 60 * 60_000);
   });
-  it('is planned for when the window opens again once it was missed', () => expect(planAfter(90).waitedMinutes).toBe(1440));
+  it('is planned for when the window opens again once it was missed', () => expect(planAfter(90).waitedMinutes).toBe(2880));
 });
 
 describe('work of a rung', () => {
@@ -200,6 +208,12 @@ describe('the finisher’s own pace', () => {
       logs.reduce((sum, log) => sum + (log - mean) ** 2, 0),
       12,
     );
+  });
+  it('counts a pass over one zone as a rung of sanding, and none over the whole part: that is logged', () => {
+    const pass = (id: string, zone: 'dome' | null, plannedMinutes: number | null, minutes: number) =>
+      ({ ...sample.passes[0], id, zone, plannedMinutes, minutes }) as SurfacePass;
+    const told = gatherPace([], sample.rungs, [pass('1', 'dome', 10, 14), pass('2', null, 10, 30), pass('3', 'dome', null, 9)]);
+    expect(told).toEqual({ primeSand: { count: 1, mean: Math.log(1.4), squares: 0 } });
   });
   it('takes corrections in place of what they correct, and nothing that was not timed, not done, or whose rung is gone', () => {
     const ratios = gatherPace(

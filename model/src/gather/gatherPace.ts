@@ -1,15 +1,17 @@
 import type { LoggedPace } from '@zinc-ladder/core/plan/pace';
-import { standingEntries } from '../log/standingLog';
 import type { LogEntry } from '../records/logEntry';
 import type { Rung } from '../records/rung';
+import type { SurfacePass } from '../records/surfacePass';
+import { timedRungs } from './timedRungs';
 
-/** ln(actual ÷ planned minutes) of done rungs by method, corrections in place of what they correct: the finisher's own pace. */
-export function gatherPace(entries: readonly LogEntry[], rungs: readonly Rung[]): Record<string, LoggedPace> {
-  const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
+/** ln(actual ÷ planned minutes) by method, as the log tells it; a pass over one zone counts as a rung: the finisher's own pace. */
+export function gatherPace(
+  entries: readonly LogEntry[],
+  rungs: readonly Rung[],
+  passes: readonly SurfacePass[] = [],
+): Record<string, LoggedPace> {
   const ratios = new Map<string, number[]>();
-  for (const { kind, rungId, plannedMinutes, actualMinutes } of standingEntries(entries)) {
-    const methodId = methodOf.get(rungId ?? '');
-    if (kind !== 'done' || methodId === undefined || !plannedMinutes || !actualMinutes) continue;
+  for (const { methodId, plannedMinutes, actualMinutes } of timedRungs(entries, rungs, passes)) {
     const list = ratios.get(methodId);
     const ratio = Math.log(actualMinutes / plannedMinutes);
     if (list) list.push(ratio);

@@ -13,6 +13,7 @@ import type { Part } from '../records/part';
 import type { Product } from '../records/product';
 import type { Prop } from '../records/prop';
 import type { Rung } from '../records/rung';
+import type { SurfacePass } from '../records/surfacePass';
 import type { Shop } from '../records/shop';
 
 /** The records a plan is made from. */
@@ -24,8 +25,9 @@ export interface PlanRecords {
   readonly ladders: readonly Ladder[];
   readonly rungs: readonly Rung[];
   readonly products: readonly Product[];
-  /** for the finisher's own pace; left out where chance is not asked for */
+  /** for the finisher's own pace; left out where that is not asked for */
   readonly logEntries?: readonly LogEntry[];
+  readonly passes?: readonly SurfacePass[];
 }
 
 /** Records as the planner's plain input. */
@@ -60,7 +62,8 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     quietHours: shop.quietHours,
     sprayLimits: shop.sprayLimits,
     air,
-    ownPace: records.logEntries ? gatherPace(records.logEntries, records.rungs) : {},
+    goesByOwnPace: shop.goesByOwnPace,
+    ownPace: records.logEntries ? gatherPace(records.logEntries, records.rungs, records.passes) : {},
     handsPairs: shop.handsPairs,
     boothPlaces: shop.boothPlaces,
     rackPlaces: shop.rackPlaces,

@@ -18,6 +18,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsLine, IsRecordId, Nullable } from './decorators';
+import { IsMoment } from './moment';
 import { Tracked } from './tracked';
 
 /** The finest engraved line or panel gap of a part, mm. */
@@ -31,6 +32,26 @@ export class PartEngraving {
   @Min(0.01)
   @Max(100)
   depthMillimetres!: number;
+}
+
+/** What of a part is still on the printer. */
+export class PartPrint {
+  /** that are not off it yet, the one on the bed among them */
+  @IsInt()
+  @Min(1)
+  @Max(500)
+  piecesLeft!: number;
+
+  /** when the piece on the bed began; null: none has */
+  @Nullable()
+  @IsMoment()
+  startedAtMs!: number | null;
+
+  /** share of such pieces that fail and are printed again */
+  @IsNumber()
+  @Min(0)
+  @Max(0.9)
+  failureShare!: number;
 }
 
 /** One piece off the printer, or a set of identical pieces. */
@@ -85,12 +106,19 @@ export class Part extends Tracked {
   @Max(5000, { each: true })
   sizeMillimetres!: number[] | null;
 
-  /** how long a piece printed, h; null: not known */
+  /** how long a piece prints, h; null: not known */
   @Nullable()
   @IsNumber()
   @Min(0.01)
   @Max(2000)
   printHours!: number | null;
+
+  /** null: all of it is here */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PartPrint)
+  print!: PartPrint | null;
 
   /** null: none typed */
   @Nullable()

@@ -1,7 +1,20 @@
 import type { Objective } from '@zinc-ladder/core/plan/objective';
 import { OBJECTIVES } from '@zinc-ladder/core/plan/objective';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsObject, Matches, Max, Min, MinLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  Matches,
+  Max,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
 import { IsLine, Nullable } from './decorators';
 import { IsMoment } from './moment';
 import { Tracked } from './tracked';
@@ -200,6 +213,10 @@ export class Shop extends Tracked {
   @IsIn(OBJECTIVES)
   objective!: Objective;
 
+  /** planned minutes are the finisher's own, as far as the log tells them, instead of the methods' */
+  @IsBoolean()
+  goesByOwnPace!: boolean;
+
   /** share of light a glossy surface mirrors that readings of colour see; 0 where they leave gloss out */
   @IsNumber()
   @Min(0)
@@ -210,6 +227,12 @@ export class Shop extends Tracked {
   @Min(1)
   @Max(10)
   handsPairs!: number;
+
+  /** how many pieces are printed at once */
+  @IsInt()
+  @Min(1)
+  @Max(50)
+  printers!: number;
 
   @IsInt()
   @Min(1)

@@ -100,6 +100,13 @@ export const RECORD_RULES: readonly RecordRule[] = [
     mended: 'of two values for one field the last is kept',
   }),
   rule({
+    table: 'parts',
+    message: 'has more pieces on the printer than there are',
+    brokenAt: ({ count, print }) => at(print !== null && print.piecesLeft > count, 'print'),
+    mend: (part) => ({ ...part, print: part.print && { ...part.print, piecesLeft: part.count } }),
+    mended: 'of it no more is on the printer than there is',
+  }),
+  rule({
     table: 'joins',
     message: 'a part cannot be joined to itself',
     brokenAt: (join) => at(join.hostPartId === join.guestPartId, ''),

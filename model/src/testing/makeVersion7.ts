@@ -1,11 +1,12 @@
 import { makeSampleProject } from './sampleProject';
+import { makeVersion8 } from './makeVersion8';
 import { without } from './without';
 
 /** The sample as version 7 of the format had it: every paint's strength began at 1, and nothing was known of pigments or of where masks lie. */
 export function makeVersion7(): Record<string, unknown> {
   const sample = makeSampleProject();
   return {
-    ...sample,
+    ...makeVersion8(),
     version: 7,
     products: sample.products.map((product) => ({ ...without(product, { pigmentId: null }), strength: product.strength ?? 1 })),
     rungs: sample.rungs.map((rung) => without(rung, { hardRungId: null })),

@@ -21,6 +21,7 @@ export function newShop(id: string, timeZone: string): Shop {
     busy: [],
     daylightAt: null,
     objective: 'surest',
+    goesByOwnPace: true,
     quietHours: [],
     sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 8 * 60, endMinute: 20 * 60 })),
     sprayLimits: USUAL_SPRAY_LIMITS,
@@ -28,6 +29,7 @@ export function newShop(id: string, timeZone: string): Shop {
     climateSource: 'typical',
     mirroredShare: 0,
     handsPairs: 1,
+    printers: 1,
     boothPlaces: 1,
     rackPlaces: 8,
   };

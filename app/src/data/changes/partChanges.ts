@@ -15,6 +15,7 @@ export const NEW_PART: PartFields = {
   rackPlaces: 1,
   note: '',
   ...PART_ADDED_IN_3,
+  print: null,
 };
 
 /** Adds a part with an empty ladder of the same id. */

@@ -16,6 +16,7 @@ import { Swatch } from '../../ui/Swatch';
 import type { Formats } from '../../ui/useFormats';
 import { formatSpan } from '../../ui/useFormats';
 import type { Reason } from '../../ui/Why';
+import { ownShareSource, ownShareWords, useOwnMinutes } from './useOwnMinutes';
 
 /** The figures of a rung: what decides it, each with its why. */
 export function RungFacts({
@@ -32,6 +33,9 @@ export function RungFacts({
   readonly formats: Formats;
 }) {
   const cards = useTable('mixCards');
+  const ownMinutes = useOwnMinutes();
+  const own = ownMinutes.shareOf(rung);
+  const said = rung.minutesFormula || 'typed by hand';
   // The part of that time may be another set, with more or fewer pieces.
   const lastPart = useTable('parts').find((entry) => entry.id === lastTime?.partId);
   const lastPieces = lastPart && lastPart.count !== part.count ? lastPart.count : null;
@@ -44,10 +48,18 @@ export function RungFacts({
     <Figures>
       <Figure
         label="Planned"
-        value={formatSpan(rung.minutes)}
+        value={own ? `${formatSpan(ownMinutes.of(rung))}, ${ownShareWords(own)}` : formatSpan(rung.minutes)}
         reason={{
-          formula: rung.minutesFormula || 'typed by hand',
-          source: rung.minutesFormula ? 'method minutes are common practice, guessed; your own win' : 'you',
+          formula: own ? `(${said}) × your pace` : said,
+          ...(own
+            ? {
+                inputs: [
+                  [rung.minutesFormula ? 'the method’s' : 'as typed', formatSpan(rung.minutes)] as const,
+                  ['your pace', `× ${own.share.toFixed(2)}`] as const,
+                ],
+              }
+            : {}),
+          source: `${rung.minutesFormula ? 'method minutes are common practice, guessed; your own win' : 'you'}${own ? `; ${ownShareSource(own)}. Plan by the methods’ minutes instead: under Plan` : ''}`,
         }}
       />
       <Figure

@@ -17,6 +17,7 @@ import { GapNotice } from './GapNotice';
 import { NoteForm } from './NoteForm';
 import { RungHead } from './RungHead';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
+import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { useWakeLock } from './useWakeLock';
 
 /** A rung that is in hand for longer than any day's work was left running. */
@@ -31,13 +32,15 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   const moment = useBenchMoment();
   const entries = useStandingEntries();
   const [open, setOpen] = useState<'nothing' | 'note' | 'correct'>('nothing');
+  const ownMinutes = useOwnMinutes();
   useWakeLock(true);
   const part = index.partOf(rung);
   if (!part) return null;
   const worked = workedMs(rung, now);
   const minutes = Math.round(worked / 60_000);
   const isForgotten = worked > FORGOTTEN_MS;
-  const share = rung.minutes > 0 ? Math.min(1, worked / 60_000 / rung.minutes) : 1;
+  const planned = ownMinutes.of(rung);
+  const share = planned > 0 ? Math.min(1, worked / 60_000 / planned) : 1;
   const done = async (): Promise<void> => {
     if (await edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, null, '', moment(), 'inHand')))
       tell(`${partLabel(part)}: ${rung.name} logged`, `${formatSpan(minutes)}. Undo takes it back.`);
@@ -48,7 +51,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
       {isForgotten ? (
         <ForgottenTimer
           ranMinutes={minutes}
-          plannedMinutes={rung.minutes}
+          plannedMinutes={planned}
           onSay={(said) => void edit('Say how long it really was', (change) => correctTimer(change, rung.id, said, moment()))}
         />
       ) : (

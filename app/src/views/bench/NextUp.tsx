@@ -12,6 +12,7 @@ import { Cautions } from '../../ui/Cautions';
 import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { RungHead } from './RungHead';
+import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
 
 /** Later than this the next rung is something to wait for rather than to start. */
@@ -24,6 +25,7 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const edit = useEdit();
   const shop = useShop();
   const moment = useBenchMoment();
+  const ownMinutes = useOwnMinutes();
   const entries = useStandingEntries();
   const rung = next && index.rungs.get(next.rungId);
   const part = rung && index.partOf(rung);
@@ -56,7 +58,7 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
       {next.windowClosesMs !== null && <p className="text-oxide figure mt-3">recoat closes {formats.moment(next.windowClosesMs, now)}</p>}
       <div className="mt-5 grid grid-cols-[2fr_1fr] gap-3">
         <Button look={isNow ? 'primary' : 'plain'} isLarge shortcut="t" onClick={take}>
-          {isNow ? `Take in hand · ${formatSpan(rung.minutes)}` : 'Take in hand all the same'}
+          {isNow ? `Take in hand · ${formatSpan(ownMinutes.of(rung))}` : 'Take in hand all the same'}
         </Button>
         <Link
           to={`/ladders/${part.propId}/${part.id}?rung=${rung.id}`}

@@ -12,6 +12,7 @@ import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Swatch } from '../../ui/Swatch';
 import { leaveOut } from '../../data/changes/rungStateChanges';
+import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
 
 const SHOWN = 14;
@@ -71,9 +72,11 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
   const shop = useShop();
   const moment = useBenchMoment();
   const navigate = useNavigate();
+  const ownMinutes = useOwnMinutes();
   const rung = index.rungs.get(time.rungId);
   const part = rung && index.partOf(rung);
   if (!rung || !part) return null;
+  const minutes = ownMinutes.of(rung);
   const product = index.products.get(rung.productId ?? '');
   const isShared = time.session !== null && time.session.count > 1;
   const item =
@@ -101,7 +104,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
             <span className="text-oxide block leading-tight font-medium">closes {formats.moment(time.windowClosesMs, nowMs)}</span>
           )}
         </span>
-        <span className="figure text-dim text-sm leading-snug">{formatSpan(rung.minutes)}</span>
+        <span className="figure text-dim text-sm leading-snug">{formatSpan(minutes)}</span>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="start" className="bg-sheet border-ink z-40 min-w-56 rounded-xs border">
@@ -115,9 +118,9 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={item}
-            onSelect={() => void edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, rung.minutes, '', moment(), rung.state))}
+            onSelect={() => void edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, minutes, '', moment(), rung.state))}
           >
-            Log as done, {formatSpan(rung.minutes)}
+            Log as done, {formatSpan(minutes)}
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={item}

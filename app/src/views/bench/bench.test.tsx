@@ -157,7 +157,7 @@ describe('what is drying', () => {
     const drying = await screen.findByRole('region', { name: 'Drying' });
     expect((await within(drying).findByRole('img')).getAttribute('aria-label')).toMatch(/^Now touch dry\..*hard/u);
     expect(within(drying).getByText('1 of 8 rack places')).toBeTruthy();
-    expect(within(drying).getByText(/can be sanded 15:26/u)).toBeTruthy();
+    expect(within(drying).getByText(/can be sanded 15:31/u)).toBeTruthy();
   });
 });
 

@@ -3,6 +3,8 @@ import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import type { JoinEffect } from '@zinc-ladder/model/rungs/joinEffect';
+import type { OwnMinutes } from '../../features/rung/useOwnMinutes';
+import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { counted } from '../../ui/counted';
 import { formatSpan } from '../../ui/useFormats';
 
@@ -18,6 +20,7 @@ export function JoinEffectLines({
   readonly guest: Part;
   readonly nowMs: number;
 }) {
+  const ownMinutes = useOwnMinutes();
   const { hostRung, before, after, doubled } = effect;
   if (!hostRung) return <p className="text-oxide">The rung it joins at is left out: it holds nothing until another is chosen.</p>;
   const open = before.filter((rung) => rung.state !== 'done');
@@ -30,7 +33,7 @@ export function JoinEffectLines({
           ? `${hostRung.name} is done: they are joined.`
           : open.length === 0
             ? `${hostRung.name} waits for nothing more of it.`
-            : `${hostRung.name} waits for ${counted(open.length, 'rung')} of it, up to ${last?.name ?? ''}: ${spanOf(open, nowMs)} of hands, and for its last film to be handled.`}
+            : `${hostRung.name} waits for ${counted(open.length, 'rung')} of it, up to ${last?.name ?? ''}: ${spanOf(open, ownMinutes, nowMs)} of hands, and for its last film to be handled.`}
       </dd>
       <dt className="label">{partLabel(guest)}</dt>
       <dd>
@@ -53,6 +56,6 @@ export function JoinEffectLines({
   );
 }
 
-function spanOf(rungs: readonly Rung[], nowMs: number): string {
-  return formatSpan(Math.round(handsLeft(rungs, nowMs)));
+function spanOf(rungs: readonly Rung[], { of }: OwnMinutes, nowMs: number): string {
+  return formatSpan(Math.round(handsLeft(rungs, of, nowMs)));
 }

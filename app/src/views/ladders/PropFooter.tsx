@@ -5,6 +5,7 @@ import type { Prop } from '@zinc-ladder/model/records/prop';
 import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { usePlan } from '../../engine/usePlan';
+import { ownHandsWords, useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { UndoBar } from '../../shell/UndoBar';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 
@@ -13,11 +14,16 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
   const now = useNow(60_000);
   const formats = useFormats();
   const { plan } = usePlan();
+  const ownMinutes = useOwnMinutes();
   const parts = [...index.parts.values()].filter((part) => part.propId === prop.id);
   const rungs = parts.flatMap((part) => index.rungsOf(part.id)).filter((rung) => rung.state !== 'leftOut');
   const ready = plan?.kind === 'planned' ? plan.props.find((entry) => entry.propId === prop.id) : undefined;
   const climbed = rungs.filter((rung) => rung.state === 'done').length;
-  const hands = handsLeft(rungs, now);
+  const hands = handsLeft(rungs, ownMinutes.of, now);
+  const yours = ownHandsWords(
+    hands,
+    handsLeft(rungs, (rung) => rung.minutes, now),
+  );
   const spare = timeToSpare(ready?.readyMs ?? null, prop.dueMs);
   const isLate = spare?.isLate ?? false;
   return (
@@ -38,7 +44,7 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
         />
         {prop.dueMs !== null && <Pair label="Due" value={formats.moment(prop.dueMs, now)} />}
         {spare && <Pair label={isLate ? 'Late by' : 'To spare'} value={formatSpan(spare.minutes)} isWarning={isLate} />}
-        {hands > 0 && <Pair label="Hands left" value={formatSpan(hands)} />}
+        {hands > 0 && <Pair label="Hands left" value={yours ? `${formatSpan(hands)}, ${yours}` : formatSpan(hands)} />}
         {ready && ready.unplacedRungs > 0 && <Pair label="Without a place" value={counted(ready.unplacedRungs, 'rung')} isWarning />}
         {ready && ready.laterRungs > 0 && <Pair label="Later than the plan reaches" value={counted(ready.laterRungs, 'rung')} />}
       </dl>

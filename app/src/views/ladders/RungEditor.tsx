@@ -7,6 +7,8 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
+import { ownShareWords, useOwnMinutes } from '../../features/rung/useOwnMinutes';
+import { formatSpan } from '../../ui/useFormats';
 import { InlineField, InlineNumber, InlineText, SelectField } from '../../ui/fields';
 import { MomentField } from '../../ui/MomentField';
 
@@ -19,6 +21,8 @@ const SIDES = [
 /** Every value of a rung, changed where it stands. */
 export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part: Part }) {
   const edit = useEdit();
+  const ownMinutes = useOwnMinutes();
+  const own = ownMinutes.shareOf(rung);
   const products = useTable('products');
   const cards = useTable('mixCards');
   const rungs = useTable('rungs');
@@ -99,6 +103,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           min={0}
           max={10000}
           isWhole
+          {...(own ? { hint: `${formatSpan(ownMinutes.of(rung))}, ${ownShareWords(own)}` } : {})}
           onKeep={(minutes) => minutes !== null && patch('the minutes', { minutes, minutesFormula: '' })}
         />
         <InlineField

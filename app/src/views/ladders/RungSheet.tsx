@@ -1,3 +1,4 @@
+import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { laterTasks } from '@zinc-ladder/core/plan/laterTasks';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
@@ -124,6 +125,7 @@ function WorkActions({ rung, isEditing, onEdit }: { readonly rung: Rung; readonl
   const edit = useEdit();
   const shop = useShop();
   const moment = useBenchMoment();
+  const minutes = useOwnMinutes().of(rung);
   const isDone = rung.state === 'done';
   return (
     <div className="flex flex-wrap gap-3">
@@ -143,11 +145,11 @@ function WorkActions({ rung, isEditing, onEdit }: { readonly rung: Rung; readonl
           isLarge
           onClick={() =>
             void edit(`Log ${rung.name}`, (change) =>
-              finishRung(change, rung.id, rung.state === 'inHand' ? null : rung.minutes, '', moment(), rung.state),
+              finishRung(change, rung.id, rung.state === 'inHand' ? null : minutes, '', moment(), rung.state),
             )
           }
         >
-          {rung.state === 'inHand' ? 'Done' : `Log as done, ${formatSpan(rung.minutes)}`}
+          {rung.state === 'inHand' ? 'Done' : `Log as done, ${formatSpan(minutes)}`}
         </Button>
       )}
       {isDone && (

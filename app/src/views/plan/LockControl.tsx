@@ -2,6 +2,7 @@ import type { RungTime } from '@zinc-ladder/core/plan/planShop';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { newId } from '../../data/newId';
 import { splitRung } from '../../data/changes/rungChanges';
+import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { MomentField } from '../../ui/MomentField';
@@ -13,6 +14,7 @@ const LEAST_TO_SPLIT = 10;
 /** Steers a rung by hand: locked where it is, pulled earlier or later, or left to the plan again. */
 export function LockControl({ rung, time }: { readonly rung: Rung; readonly time: RungTime }) {
   const edit = useEdit();
+  const ownMinutes = useOwnMinutes();
   if (rung.state !== 'open') return null;
   const lock = (label: string, lockedAtMs: number | null): void =>
     void edit(`${label} ${rung.name}`, (change) => change.patch('rungs', rung.id, { lockedAtMs }, rung));
@@ -34,7 +36,7 @@ export function LockControl({ rung, time }: { readonly rung: Rung; readonly time
           <Button
             onClick={() =>
               void edit(`Split ${rung.name}`, (change) =>
-                splitRung(change, rung.id, newId(), firstStretchMinutes(rung, time), rung.minutes),
+                splitRung(change, rung.id, newId(), firstStretchMinutes(rung, time, ownMinutes.of(rung)), rung.minutes),
               )
             }
           >
@@ -53,7 +55,8 @@ export function LockControl({ rung, time }: { readonly rung: Rung; readonly time
 }
 
 /** Where the plan sets it down anyway; else the half. */
-function firstStretchMinutes({ minutes }: Rung, { chunks }: RungTime): number {
+function firstStretchMinutes({ minutes }: Rung, { chunks }: RungTime, planned: number): number {
   const first = chunks[0];
-  return first && chunks.length > 1 ? (first.end - first.start) / 60_000 : minutes / 2;
+  // The plan's stretches are at the finisher's pace; the rung is kept in the method's minutes.
+  return first && chunks.length > 1 ? ((first.end - first.start) / 60_000) * (minutes / planned) : minutes / 2;
 }

@@ -5,6 +5,7 @@ import { lastReady, timeToSpare } from '@zinc-ladder/core/plan/timeToSpare';
 import { handsLeft } from '@zinc-ladder/model/gather/handsLeft';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import { Link } from 'react-router';
+import { ownHandsWords, useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { useNow } from '../../clock/ClockContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { gatherCalls } from '../../engine/calls';
@@ -49,10 +50,11 @@ export function PlanSide({
   const shown = plan.props.filter((entry) => props.some((prop) => prop.id === entry.propId));
   const ready = lastReady(shown);
   const own = plan.rungs.filter((time) => partIds.has(time.partId));
-  const hands = handsLeft(
-    [...partIds].flatMap((id) => index.rungsOf(id)),
-    now,
-  );
+  const ownMinutes = useOwnMinutes();
+  const rungs = [...partIds].flatMap((id) => index.rungsOf(id));
+  const hands = handsLeft(rungs, ownMinutes.of, now);
+  const byMethods = handsLeft(rungs, (rung) => rung.minutes, now);
+  const yours = ownHandsWords(hands, byMethods);
   return (
     <div className="no-print grid content-start gap-4 lg:min-h-0 lg:overflow-y-auto">
       {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} onChoose={onChoose} />}
@@ -82,11 +84,15 @@ export function PlanSide({
               name="hands left"
               reason={{
                 formula: 'Σ minutes of all rungs not done, less what was worked on them',
-                inputs: [['in this plan, getting ready shared', formatSpan(handsMinutes(own))]],
+                inputs: [
+                  ...(yours ? [['by the methods’ minutes', formatSpan(byMethods)] as const] : []),
+                  ['in this plan, getting ready shared', formatSpan(handsMinutes(own))],
+                ],
                 source: `minutes of each rung; ${plan.objective === 'surest' ? `found in ${plan.rounds} plays` : `the best of ${plan.rounds} plans looked at`}${plan.isFinal ? '' : ' so far'}, found by: ${plan.foundBy}`,
               }}
             >
               {formatSpan(hands)}
+              {yours && `, ${yours}`}
             </Why>
           </span>
         </p>

@@ -22,6 +22,12 @@ import { PlanWeek } from './PlanWeek';
 import type { PlanWindow } from './planWindow';
 import { panWindow, windowAtNow, zoomWindow } from './planWindow';
 
+/** Whose minutes the plan goes by. */
+const PACE_NAMES = [
+  ['own', 'my own pace'],
+  ['methods', 'the methods’'],
+] as const;
+
 const OBJECTIVE_NAMES: readonly (readonly [Objective, string])[] = [
   ['surest', 'surest dates'],
   ['readyFirst', 'ready first'],
@@ -114,6 +120,19 @@ export function PlanView() {
                 shop &&
                 void edit('Change what the plan is made for', (change) =>
                   change.patch('shop', shop.id, { objective: objective as Objective }, shop),
+                )
+              }
+            />
+          </div>
+          <div className="w-40">
+            <SelectField
+              label="Minutes"
+              value={shop?.goesByOwnPace === false ? 'methods' : 'own'}
+              options={PACE_NAMES}
+              onChange={(pace) =>
+                shop &&
+                void edit('Change whose minutes the plan goes by', (change) =>
+                  change.patch('shop', shop.id, { goesByOwnPace: pace === 'own' }, shop),
                 )
               }
             />

@@ -50,6 +50,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
   const { outlook } = useOutlook();
   const readings = useTable('climateReadings');
   const logEntries = useStandingEntries();
+  const passes = useTable('passes');
   const clock = useClock();
   const { isRunning, run, stop } = useBackgroundJob();
   const client = useQueryClient();
@@ -58,7 +59,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
   const tryOut = async (signal: AbortSignal): Promise<void> => {
     if (!records) return;
     const nowMs = Math.round(clock.now());
-    const input = gatherPlan({ ...records, logEntries }, gatherAir(records.shop, readings, nowMs), nowMs);
+    const input = gatherPlan({ ...records, logEntries, passes }, gatherAir(records.shop, readings, nowMs), nowMs);
     // What has no place is mended first; else the parts that decide the end are worth another school.
     const deciding = [...new Set(plan.rungs.filter((time) => time.isCritical).map((time) => time.partId))];
     const ideas =

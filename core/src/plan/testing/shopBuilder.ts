@@ -66,6 +66,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
       swingHumidityPercent: 0,
       utcOffsetMinutes: 0,
     }),
+    goesByOwnPace: false,
     ownPace: {},
     handsPairs: 1,
     boothPlaces: 1,
