@@ -43,7 +43,15 @@ describe('calls', () => {
       ['recoat closes', 60],
     ]);
     expect(callsFor([done(30), next], 'enamelColour')).toEqual([['recoat closes', 30]]);
-    expect(callsFor([done(90), next], 'enamelColour')).toEqual([['recoat opens again', 1350]]);
+    expect(callsFor([done(90), next], 'enamelColour')).toEqual([['recoat opens again', 2880 - 90]]);
+  });
+  it('tell when a mask pulls clean, while the paint over it is soft, and when it is hard after that (class table)', () => {
+    const pull = { methodId: 'unmask', productId: null };
+    expect(callsFor([done(0), pull], 'lacquerColour')).toEqual([
+      ['pull the mask from', 10],
+      ['pull the mask by', 60],
+    ]);
+    expect(callsFor([done(90), pull], 'lacquerColour')).toEqual([['hard enough to pull the mask', 1440 - 90]]);
   });
   it('tell what the next rung waits for and nothing else', () => {
     expect(callsFor([done(0, 'prime'), { methodId: 'sand' }], 'primer')).toEqual([['can be sanded', 60]]);

@@ -7,6 +7,8 @@ export interface Call {
   readonly id: string;
   readonly atMs: number;
   readonly kind: 'ready' | 'opens' | 'closes' | 'reopens';
+  /** what opens and closes: another coat, or the pull of a mask */
+  readonly window: 'recoat' | 'pull';
   readonly partId: string;
   readonly filmName: string;
   readonly milestone: Milestone;
@@ -20,10 +22,26 @@ export function gatherCalls(films: readonly FilmAnswer[], nowMs: number): Call[]
   const calls: Call[] = [];
   for (const film of films) {
     if (film.nextNeeds === null) continue;
+    const window = film.nextPulls ? 'pull' : 'recoat';
     const add = (kind: Call['kind'], atMs: number | null, milestone: Milestone): void => {
       if (atMs !== null && atMs > nowMs)
-        calls.push({ id: `${film.rungId}-${kind}-${milestone}`, atMs, kind, partId: film.partId, filmName: film.filmName, milestone });
+        calls.push({
+          id: `${film.rungId}-${kind}-${milestone}`,
+          atMs,
+          kind,
+          partId: film.partId,
+          filmName: film.filmName,
+          milestone,
+          window,
+        });
     };
+    if (film.nextPulls) {
+      const { touch, handle, hard } = film.outlook.milestones;
+      add('opens', touch, 'touch');
+      add('closes', handle, 'handle');
+      if (handle !== null && handle <= nowMs) add('reopens', hard, 'hard');
+      continue;
+    }
     if (film.nextNeeds !== 'recoat') {
       add('ready', film.outlook.milestones[film.nextNeeds] ?? film.outlook.milestones.hard, film.nextNeeds);
       continue;
@@ -40,7 +58,11 @@ export function gatherCalls(films: readonly FilmAnswer[], nowMs: number): Call[]
 }
 
 /** A call in words: `recoat closes`, `can be sanded`. */
-export function callWords(call: Pick<Call, 'kind' | 'milestone'>): string {
+export function callWords(call: Pick<Call, 'kind' | 'milestone' | 'window'>): string {
+  if (call.window === 'pull')
+    return { ready: 'pull the mask', opens: 'pull the mask from', closes: 'pull the mask by', reopens: 'hard enough to pull the mask' }[
+      call.kind
+    ];
   if (call.kind === 'closes') return 'recoat closes';
   if (call.kind === 'opens') return 'recoat opens';
   if (call.kind === 'reopens') return 'recoat opens again';

@@ -15,6 +15,8 @@ export interface FilmQuestion {
   /** what the part's next open rung waits for */
   readonly nextRungId: string | null;
   readonly nextNeeds: Milestone | null;
+  /** the next rung pulls a mask: while this film is soft, or once it is hard */
+  readonly nextPulls: boolean;
 }
 
 /** The cure clock's answer for one film. */

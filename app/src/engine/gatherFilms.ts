@@ -56,6 +56,7 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
           forced: [],
           nextRungId: next?.id ?? null,
           nextNeeds: next && !findMethod(next.methodId).bearsWater ? 'touch' : null,
+          nextPulls: false,
         },
       ];
     // Sanding clears the coats: what is left in the lines is dry already.
@@ -76,6 +77,7 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
         nextRungId: next?.id ?? null,
         // What goes on the other face waits until the part can be turned.
         nextNeeds: next ? needsOf(next, top) : null,
+        nextPulls: next?.methodId === 'unmask' && facesMeet(top.side, next.side),
       },
     ];
   });

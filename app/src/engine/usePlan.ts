@@ -1,4 +1,5 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import type { StartAnswer } from '@zinc-ladder/core/plan/startWaits';
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
@@ -8,6 +9,7 @@ import { useShop, useTable } from '../data/queries';
 import { useStore } from '../data/StoreContext';
 import { getEngine, getFilms } from './engineClient';
 import type { FilmAnswer } from './filmTypes';
+import type { ShopFilms } from './readShopFilms';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanPiece } from './planPieces';
 import { PlanPieces } from './planPieces';
@@ -16,7 +18,7 @@ import { usePlanVersion } from './usePlanVersion';
 /** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
 const REPLAN_MS = 5 * 60_000;
 const LAST_TOLD = ['plan told last'];
-const NO_FILMS: readonly FilmAnswer[] = [];
+const NO_FILMS: ShopFilms = { films: [], starts: [] };
 
 /** The shop's air along time; null before there is a shop. */
 export function useAir(): AirTimeline | null {
@@ -69,14 +71,24 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
   return { plan, isPlanning: query.isFetching, error: query.error };
 }
 
-/** What the cure clock says of the top film of every part, read in the worker once for all who ask. */
+/** What the cure clock says of the top film of every part. */
 export function useFilms(): readonly FilmAnswer[] {
+  return useShopFilms().films;
+}
+
+/** When the next rung of every part may start. */
+export function useStarts(): readonly StartAnswer[] {
+  return useShopFilms().starts;
+}
+
+/** What the cure clocks say, read in the worker once for all who ask. */
+function useShopFilms(): ShopFilms {
   const { db } = useStore();
   const { version } = usePlanVersion();
   const now = useNow(REPLAN_MS);
   const query = useQuery({
     queryKey: ['films', version, now],
-    queryFn: (): Promise<readonly FilmAnswer[]> => getFilms().readShopFilms({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
+    queryFn: (): Promise<ShopFilms> => getFilms().readShopFilms({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,

@@ -56,5 +56,7 @@ export function Callers() {
 }
 
 function notificationBody(call: Call, time: string): string {
-  return call.kind === 'closes' ? `${call.filmName}: recoat closes at ${time}` : `${call.filmName}: ${callWords(call)}`;
+  return call.kind === 'closes'
+    ? `${call.filmName}: ${callWords(call)} ${call.window === 'recoat' ? 'at ' : ''}${time}`
+    : `${call.filmName}: ${callWords(call)}`;
 }

@@ -5,7 +5,7 @@ import { IsMoment } from './moment';
 import { Tracked } from './tracked';
 
 /** What an entry tells. */
-export type LogKind = 'done' | 'setDown' | 'note' | 'mistake' | 'reopened';
+export type LogKind = 'done' | 'setDown' | 'note' | 'mistake' | 'reopened' | 'deviation';
 
 /** The air when it was done. */
 export class LoggedAir {
@@ -25,7 +25,7 @@ export class LoggedAir {
 
 /** A fact. Entries are never rewritten: a correction is a new entry that points at the one it replaces. */
 export class LogEntry extends Tracked {
-  @IsIn(['done', 'setDown', 'note', 'mistake', 'reopened'])
+  @IsIn(['done', 'setDown', 'note', 'mistake', 'reopened', 'deviation'])
   kind!: LogKind;
 
   /** when it ended, or when it was noted */

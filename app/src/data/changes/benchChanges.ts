@@ -14,6 +14,7 @@ export interface BenchMoment {
  * Takes a rung in hand. With all hands full, what has been in hand longest is set down first.
  *
  * @param seen the state the finisher saw it in
+ * @param despite what spoke against beginning it; kept in the log
  */
 export async function takeInHand(
   edit: Edit,
@@ -21,10 +22,12 @@ export async function takeInHand(
   handsPairs: number,
   moment: BenchMoment,
   seen: RungState | null = null,
+  despite: readonly string[] = [],
 ): Promise<void> {
   const held = (await edit.find('rungs', 'state', 'inHand')).filter((rung) => rung.id !== rungId);
   const byStart = held.toSorted((a, b) => (a.startedAtMs ?? 0) - (b.startedAtMs ?? 0));
-  await bringTo(edit, rungId, 'inHand', moment.nowMs, seen);
+  const taken = await bringTo(edit, rungId, 'inHand', moment.nowMs, seen);
+  await logDeviation(edit, taken, despite, moment);
   for (const rung of byStart.slice(0, Math.max(0, held.length - handsPairs + 1))) await setDown(edit, rung.id, moment);
 }
 
@@ -38,6 +41,7 @@ export async function setDown(edit: Edit, rungId: string, moment: BenchMoment): 
  * Logs a rung as done, with the real minutes: those of the timer unless others are given.
  *
  * @param seen the state the finisher saw it in: when it is another by now, it was logged already
+ * @param despite what spoke against beginning it, where it was not in hand before
  */
 export async function finishRung(
   edit: Edit,
@@ -46,9 +50,11 @@ export async function finishRung(
   text: string,
   moment: BenchMoment,
   seen: RungState | null = null,
+  despite: readonly string[] = [],
 ): Promise<void> {
   const said = actualMinutes === null ? null : Math.round(actualMinutes * 60_000);
   const rung = await bringTo(edit, rungId, 'done', moment.nowMs, seen, said);
+  await logDeviation(edit, rung, despite, moment);
   await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), text, moment);
 }
 
@@ -88,6 +94,11 @@ export async function correctEntry(edit: Edit, entryId: string, correction: Corr
     const worked = correction.actualMinutes === null ? rung.workedMs : Math.round(correction.actualMinutes * 60_000);
     await edit.patch('rungs', rung.id, { doneAtMs: correction.atMs, workedMs: worked });
   }
+}
+
+/** Keeps what was done against what was known. */
+async function logDeviation(edit: Edit, rung: Rung, despite: readonly string[], moment: BenchMoment): Promise<void> {
+  if (despite.length > 0) await addEntry(edit, rung, 'deviation', moment.nowMs, null, despite.join(' ').slice(0, 4000), moment);
 }
 
 async function addEntry(

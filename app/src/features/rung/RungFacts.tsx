@@ -48,7 +48,16 @@ export function RungFacts({
     <Figures>
       <Figure
         label="Planned"
-        value={own ? `${formatSpan(ownMinutes.of(rung))}, ${ownShareWords(own)}` : formatSpan(rung.minutes)}
+        value={
+          own ? (
+            <>
+              {formatSpan(ownMinutes.of(rung))}
+              <span className="block font-sans text-sm whitespace-nowrap">{ownShareWords(own)}</span>
+            </>
+          ) : (
+            formatSpan(rung.minutes)
+          )
+        }
         reason={{
           formula: own ? `(${said}) × your pace` : said,
           ...(own

@@ -9,6 +9,8 @@ import { UndoBar } from '../../shell/UndoBar';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../ui/useFormats';
 import { CallPermission } from './CallPermission';
+import { ComingNext } from './ComingNext';
+import { useStillAnswer } from './useStillAnswer';
 import { InHand } from './InHand';
 import { NextUp } from './NextUp';
 import { Rack } from './Rack';
@@ -29,7 +31,9 @@ export function BenchView() {
   // The plan on the screen may be a moment older than what was just logged.
   const planned = plan?.kind === 'planned' ? plan.rungs.filter((time) => isToDo(index.rungs.get(time.rungId))) : [];
   const next = planned.find((time) => index.rungs.get(time.rungId)?.state !== 'inHand');
-  const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && next ? [next.rungId] : [])]);
+  const still = useStillAnswer(next?.rungId, (id) => index.rungs.get(id)?.state === 'open' && planned.some((time) => time.rungId === id));
+  const shown = planned.find((time) => time.rungId === still.shownId);
+  const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && shown ? [shown.rungId] : [])]);
   return (
     <div className="grid gap-4 md:grid-cols-2 lg:h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)] lg:grid-rows-1">
       <div className="grid content-start gap-4 lg:min-h-0 lg:content-stretch lg:overflow-auto">
@@ -37,7 +41,12 @@ export function BenchView() {
         {held.map((rung) => (
           <InHand key={rung.id} rung={rung} index={index} />
         ))}
-        {held.length === 0 && plan && <NextUp next={next} index={index} />}
+        {held.length === 0 && plan && (
+          <div onPointerEnter={() => still.hold(true)} onPointerLeave={() => still.hold(false)}>
+            {still.comingId !== null && <ComingNext title={index.rungTitle(still.comingId)} onTake={still.takeNow} />}
+            <NextUp next={shown} index={index} />
+          </div>
+        )}
       </div>
       <section aria-label="Then" className="min-w-0 lg:overflow-auto">
         <div className="flex items-center justify-between">

@@ -13,6 +13,8 @@ import { Sheet } from '../../ui/Sheet';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { RungHead } from './RungHead';
 import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
+import { StartWarnings } from '../../features/rung/StartWarnings';
+import { useStartWarnings } from '../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
 
 /** Later than this the next rung is something to wait for rather than to start. */
@@ -26,15 +28,17 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const shop = useShop();
   const moment = useBenchMoment();
   const ownMinutes = useOwnMinutes();
+  const warningsOf = useStartWarnings(index);
   const entries = useStandingEntries();
   const rung = next && index.rungs.get(next.rungId);
   const part = rung && index.partOf(rung);
   if (!next || !rung || !part)
     return <NothingToDo hasParts={index.parts.size > 0} hasOpen={[...index.rungs.values()].some((other) => other.state === 'open')} />;
   const isNow = next.startMs <= now + SOON_MS;
+  const warnings = warningsOf(rung);
   const why = next.reasons ? reasonLines(next.reasons, next.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
   const take = (): void =>
-    void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state));
+    void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state, warnings));
   return (
     <Sheet isActive={isNow} className="flex flex-col p-5" label="Next">
       <RungHead
@@ -56,9 +60,10 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
         </div>
       )}
       {next.windowClosesMs !== null && <p className="text-oxide figure mt-3">recoat closes {formats.moment(next.windowClosesMs, now)}</p>}
+      <StartWarnings lines={warnings} />
       <div className="mt-5 grid grid-cols-[2fr_1fr] gap-3">
-        <Button look={isNow ? 'primary' : 'plain'} isLarge shortcut="t" onClick={take}>
-          {isNow ? `Take in hand · ${formatSpan(ownMinutes.of(rung))}` : 'Take in hand all the same'}
+        <Button look={isNow && warnings.length === 0 ? 'primary' : 'plain'} isLarge shortcut="t" onClick={take}>
+          {isNow && warnings.length === 0 ? `Take in hand · ${formatSpan(ownMinutes.of(rung))}` : 'Take in hand all the same'}
         </Button>
         <Link
           to={`/ladders/${part.propId}/${part.id}?rung=${rung.id}`}

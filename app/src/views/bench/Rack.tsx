@@ -70,6 +70,12 @@ function DryingPart({ film, index, nowMs }: { readonly film: FilmAnswer; readonl
           {coats}
         </p>
       </div>
+      {film.outlook.tooColdMs !== null && (
+        <p className="text-oxide">
+          {film.outlook.tooColdMs <= nowMs ? 'Was too cold to form' : 'Will be too cold to form'}{' '}
+          {formats.moment(film.outlook.tooColdMs, nowMs)}: it may crack or chalk. Bring it into the warm, and look before the next coat.
+        </p>
+      )}
       <CureStrip outlook={film.outlook} nowMs={nowMs} formats={formats} tint={film.colourHex} />
       <p className="mt-1 flex justify-between gap-3">
         <span className={`figure ${call?.kind === 'closes' ? 'text-oxide font-medium' : ''}`}>
@@ -84,6 +90,10 @@ function DryingPart({ film, index, nowMs }: { readonly film: FilmAnswer; readonl
 }
 
 function reopening(film: FilmAnswer, moment: (ms: number, nowMs: number) => string, nowMs: number): string {
+  if (film.nextPulls) {
+    const { hard } = film.outlook.milestones;
+    return hard === null ? 'then not at all' : `then not before ${moment(hard, nowMs)}`;
+  }
   const later = film.outlook.recoatWindows.find((window) => window.opensMs > nowMs && window.closesMs === null);
   return later ? `then not before ${moment(later.opensMs, nowMs)}` : 'then not at all without a scuff';
 }

@@ -13,6 +13,7 @@ import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Swatch } from '../../ui/Swatch';
 import { leaveOut } from '../../data/changes/rungStateChanges';
 import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
+import { useStartWarnings } from '../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
 
 const SHOWN = 14;
@@ -73,10 +74,12 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
   const moment = useBenchMoment();
   const navigate = useNavigate();
   const ownMinutes = useOwnMinutes();
+  const warningsOf = useStartWarnings(index);
   const rung = index.rungs.get(time.rungId);
   const part = rung && index.partOf(rung);
   if (!rung || !part) return null;
   const minutes = ownMinutes.of(rung);
+  const warnings = warningsOf(rung);
   const product = index.products.get(rung.productId ?? '');
   const isShared = time.session !== null && time.session.count > 1;
   const item =
@@ -108,17 +111,24 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="start" className="bg-sheet border-ink z-40 min-w-56 rounded-xs border">
+          {warnings.length > 0 && (
+            <DropdownMenu.Label className="border-oxide m-2 max-w-80 border-l-4 pl-3 text-sm">{warnings.join(' ')}</DropdownMenu.Label>
+          )}
           <DropdownMenu.Item
             className={item}
             onSelect={() =>
-              void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state))
+              void edit(`Take ${rung.name} in hand`, (change) =>
+                takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state, warnings),
+              )
             }
           >
-            Take in hand now
+            {warnings.length > 0 ? 'Take in hand all the same' : 'Take in hand now'}
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={item}
-            onSelect={() => void edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, minutes, '', moment(), rung.state))}
+            onSelect={() =>
+              void edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, minutes, '', moment(), rung.state, warnings))
+            }
           >
             Log as done, {formatSpan(minutes)}
           </DropdownMenu.Item>

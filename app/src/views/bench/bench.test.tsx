@@ -148,6 +148,52 @@ describe('what comes then', () => {
   });
 });
 
+describe('a start that something speaks against', () => {
+  const wet = () =>
+    openAllDay((shop) => {
+      shop.joins = [];
+      shop.rungs = shop.rungs.map((rung) =>
+        rung.id === 'host-1'
+          ? { ...rung, doneAtMs: shop.savedAtMs - 20 * MINUTE }
+          : rung.id === 'guest-1'
+            ? { ...rung, state: 'done', doneAtMs: shop.savedAtMs - 600 * MINUTE }
+            : rung,
+      );
+    });
+
+  it('is said beside the button, not blocked, and logged as done all the same; undo takes both back', async () => {
+    const { user, db } = await openShop('/bench', wet());
+    const next = await screen.findByRole('region', { name: 'Next' });
+    const note = await within(next).findByRole('note', { name: 'Speaks against it' });
+    expect(note.textContent).toMatch(/cannot be sanded until \d\d:\d\d\./u);
+    const count = await db.records('logEntries').count();
+    await user.click(within(next).getByRole('button', { name: /^Take in hand all the same/u }));
+    await screen.findByRole('region', { name: 'In hand' });
+    const deviation = (await db.records('logEntries').toArray()).find(({ kind }) => kind === 'deviation');
+    expect(deviation).toMatchObject({ rungId: 'host-2', actualMinutes: null });
+    expect(deviation?.text).toMatch(/cannot be sanded until/u);
+    await user.click(await screen.findByRole('button', { name: /^Undo Take/u }));
+    expect(await screen.findByRole('region', { name: 'Next' })).toBeTruthy();
+    expect(await db.records('logEntries').count()).toBe(count);
+  });
+
+  it('is told in the layers of its ladder', async () => {
+    const project = wet();
+    project.logEntries.push({
+      ...(project.logEntries[0] as (typeof project.logEntries)[number]),
+      id: 'despite',
+      kind: 'deviation',
+      counter: 99,
+      rungId: 'host-2',
+      text: 'Grey primer cannot be sanded until 15:31.',
+    });
+    const { user } = await openShop('/ladders/prop/host', project);
+    await user.click(await screen.findByRole('tab', { name: /Layers/u }));
+    expect(await screen.findByRole('heading', { name: 'Done all the same' })).toBeTruthy();
+    expect(screen.getByText(/cannot be sanded until 15:31/u)).toBeTruthy();
+  });
+});
+
 describe('what is drying', () => {
   it('stands on the rack with its places and its way from wet to hard', async () => {
     const project = openAllDay((shop) => {

@@ -21,6 +21,8 @@ import { Cautions } from '../../ui/Cautions';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { findLastTime } from '../../features/rung/lastTime';
 import { RungFacts } from '../../features/rung/RungFacts';
+import { StartWarnings } from '../../features/rung/StartWarnings';
+import { useStartWarnings } from '../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
 import { RungEditor } from './RungEditor';
 
@@ -53,7 +55,7 @@ export function RungSheet({
         <h2 className="font-label text-4xl leading-tight font-semibold">{rung.name}</h2>
         {rung.detail && <p className="text-dim">{rung.detail}</p>}
       </div>
-      <WorkActions rung={rung} isEditing={isEditing} onEdit={() => setIsEditing(!isEditing)} />
+      <WorkActions rung={rung} index={index} isEditing={isEditing} onEdit={() => setIsEditing(!isEditing)} />
       {isEditing ? (
         <RungEditor key={rung.id} rung={rung} part={part} />
       ) : (
@@ -121,45 +123,64 @@ function WhenSheet({ rung, index }: { readonly rung: Rung; readonly index: ShopI
 }
 
 /** What is done with it now. */
-function WorkActions({ rung, isEditing, onEdit }: { readonly rung: Rung; readonly isEditing: boolean; readonly onEdit: () => void }) {
+function WorkActions({
+  rung,
+  index,
+  isEditing,
+  onEdit,
+}: {
+  readonly rung: Rung;
+  readonly index: ShopIndex;
+  readonly isEditing: boolean;
+  readonly onEdit: () => void;
+}) {
   const edit = useEdit();
   const shop = useShop();
   const moment = useBenchMoment();
   const minutes = useOwnMinutes().of(rung);
+  const warnings = useStartWarnings(index)(rung);
   const isDone = rung.state === 'done';
   return (
-    <div className="flex flex-wrap gap-3">
-      {!isDone && rung.state !== 'inHand' && (
-        <Button
-          look="primary"
-          isLarge
-          onClick={() =>
-            void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state))
-          }
-        >
-          Take in hand
+    <div className="grid gap-3">
+      <div className="flex flex-wrap gap-3">
+        {!isDone && rung.state !== 'inHand' && (
+          <Button
+            look={warnings.length > 0 ? 'plain' : 'primary'}
+            isLarge
+            onClick={() =>
+              void edit(`Take ${rung.name} in hand`, (change) =>
+                takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state, warnings),
+              )
+            }
+          >
+            {warnings.length > 0 ? 'Take in hand all the same' : 'Take in hand'}
+          </Button>
+        )}
+        {!isDone && (
+          <Button
+            isLarge
+            onClick={() =>
+              void edit(`Log ${rung.name}`, (change) =>
+                finishRung(change, rung.id, rung.state === 'inHand' ? null : minutes, '', moment(), rung.state, warnings),
+              )
+            }
+          >
+            {rung.state === 'inHand' ? 'Done' : `Log as done, ${formatSpan(minutes)}`}
+          </Button>
+        )}
+        {isDone && (
+          <Button
+            isLarge
+            onClick={() => void edit(`Open ${rung.name} again`, (change) => reopenRung(change, rung.id, moment(), rung.state))}
+          >
+            Open again
+          </Button>
+        )}
+        <Button isLarge aria-pressed={isEditing} onClick={onEdit}>
+          {isEditing ? 'That is all' : 'Change'}
         </Button>
-      )}
-      {!isDone && (
-        <Button
-          isLarge
-          onClick={() =>
-            void edit(`Log ${rung.name}`, (change) =>
-              finishRung(change, rung.id, rung.state === 'inHand' ? null : minutes, '', moment(), rung.state),
-            )
-          }
-        >
-          {rung.state === 'inHand' ? 'Done' : `Log as done, ${formatSpan(minutes)}`}
-        </Button>
-      )}
-      {isDone && (
-        <Button isLarge onClick={() => void edit(`Open ${rung.name} again`, (change) => reopenRung(change, rung.id, moment(), rung.state))}>
-          Open again
-        </Button>
-      )}
-      <Button isLarge aria-pressed={isEditing} onClick={onEdit}>
-        {isEditing ? 'That is all' : 'Change'}
-      </Button>
+      </div>
+      <StartWarnings lines={warnings} />
     </div>
   );
 }

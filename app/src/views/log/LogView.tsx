@@ -32,6 +32,7 @@ const KIND_WORDS: Readonly<Record<LogEntry['kind'], string>> = {
   note: 'note',
   mistake: 'mistake',
   reopened: 'opened again',
+  deviation: 'done all the same',
 };
 const METHOD_NAMES = new Map(METHODS.map((method) => [method.id, method.name]));
 
@@ -226,7 +227,9 @@ function EntryRow({
       <div className="grid grid-cols-[6.5rem_1fr_auto] items-start gap-x-3 px-4 py-2 sm:grid-cols-[6.5rem_1fr_auto_auto]">
         <p>
           <span className="figure block text-sm">{formats.moment(entry.atMs, now)}</span>
-          <span className={`text-sm ${entry.kind === 'mistake' ? 'text-oxide font-semibold' : 'text-dim'}`}>{KIND_WORDS[entry.kind]}</span>
+          <span className={`text-sm ${entry.kind === 'mistake' || entry.kind === 'deviation' ? 'text-oxide font-semibold' : 'text-dim'}`}>
+            {KIND_WORDS[entry.kind]}
+          </span>
         </p>
         <div className="min-w-0">
           <h2 className="font-semibold">{titleOf(entry, index)}</h2>

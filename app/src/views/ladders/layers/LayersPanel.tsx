@@ -6,6 +6,7 @@ import { gatherStack } from '@zinc-ladder/model/gather/gatherStack';
 import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useMemo, useState } from 'react';
+import { useStandingEntries } from '../../../data/queries';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { usePlan } from '../../../engine/usePlan';
 import { CoreSample } from '../../../ui/CoreSample';
@@ -31,6 +32,7 @@ export function LayersPanel({
 }) {
   const { plan } = usePlan();
   const formats = useFormats();
+  const entries = useStandingEntries();
   const [regionId, setRegionId] = useState('rest');
   const kept = rungs.filter((rung) => rung.state !== 'leftOut');
   const regions = regionsByMasks(kept);
@@ -46,6 +48,8 @@ export function LayersPanel({
     });
     return checkStack(findMaterial(part.materialId).id, steps);
   }, [plan, rungs, index.products, part.materialId]);
+  const ids = new Set(rungs.map((rung) => rung.id));
+  const deviations = entries.filter(({ kind, rungId }) => kind === 'deviation' && ids.has(rungId ?? ''));
   if (!region) return null;
   return (
     <div className="grid gap-5">
@@ -63,6 +67,17 @@ export function LayersPanel({
         </div>
         <WhatShows key={region.id} layers={layers} ownRungIds={region.ownRungIds} />
       </div>
+      {deviations.length > 0 && (
+        <div>
+          <h3 className="label">Done all the same</h3>
+          {deviations.map((entry) => (
+            <p key={entry.id}>
+              <span className="figure">{formats.full(entry.atMs)}</span> {rungs.find((rung) => rung.id === entry.rungId)?.name}:{' '}
+              {entry.text}
+            </p>
+          ))}
+        </div>
+      )}
       <FindingList findings={findings} ladderId={ladderId} rungs={rungs} index={index} />
       <SymptomPanel findings={findings} />
       <LightPanel layers={layers} rungs={rungs} index={index} letsLightThrough={findMaterial(part.materialId).letsLightThrough} />

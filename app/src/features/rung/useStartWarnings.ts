@@ -1,0 +1,32 @@
+import { airAt, windAt } from '@zinc-ladder/core/climate/airTimeline';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { StartWarning } from '@zinc-ladder/core/plan/startWaits';
+import { warnOfStart } from '@zinc-ladder/core/plan/startWaits';
+import type { Rung } from '@zinc-ladder/model/records/rung';
+import { useNow } from '../../clock/ClockContext';
+import { useShop } from '../../data/queries';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { startWarningWords } from '../../engine/startWords';
+import { useAir, useStarts } from '../../engine/usePlan';
+import { useFormats } from '../../ui/useFormats';
+
+/** Says what speaks against beginning a rung now, by its films, its window, the air and what comes before it; nothing for what was begun. */
+export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly string[] {
+  const now = useNow(15_000);
+  const shop = useShop();
+  const air = useAir();
+  const starts = useStarts();
+  const formats = useFormats();
+  return (rung) => {
+    const part = index.partOf(rung);
+    if (rung.state !== 'open' || !part || !shop) return [];
+    const say = (warning: StartWarning): string => startWarningWords(warning, index.rungTitle, now, formats);
+    const own = index.rungsOf(part.id);
+    const before = own.slice(0, own.indexOf(rung)).findLast(({ state }) => state !== 'done' && state !== 'leftOut');
+    if (before) return [say({ kind: 'before', rungId: before.id })];
+    const answer = starts.find((start) => start.rungId === rung.id);
+    if (!answer) return [];
+    const here = air && { ...airAt(air, now), windMetresPerSecond: windAt(air, now) };
+    return warnOfStart(answer, now, shop.sprayLimits, here, findMethod(rung.methodId).isSprayed).map(say);
+  };
+}
