@@ -70,7 +70,11 @@ describe('the demo', () => {
     const plan = planOf(input);
     const badge = plan.rungs.find((rung) => rung.rungId === 'lantern-badge-13');
     expect(badge?.startMs).toBeLessThan(badge?.windowClosesMs ?? 0);
-    expect(buildShopProblem(input).problem.tasks.length).toBe(project.rungs.length);
+    expect(buildShopProblem(input).problem.tasks.length).toBe(project.rungs.length + 1);
+    // The knobs are still on the printer, and their ladder waits for them.
+    const [knobs] = plan.prints;
+    expect(knobs?.partId).toBe('telegraph-knobs');
+    expect(plan.rungs.find((rung) => rung.partId === 'telegraph-knobs')?.startMs).toBeGreaterThanOrEqual(knobs?.endMs ?? Infinity);
   });
   it('keeps as many dates whatever seed the surest order was searched with, and no date is in time on paper that never holds', () => {
     const met = [1, 4, 6].map((seed) => {
@@ -84,7 +88,7 @@ describe('the demo', () => {
       }
       return datesMet(outlook, input.props) ?? 0;
     });
-    expect(Math.min(...met)).toBeGreaterThan(0.35);
+    expect(Math.min(...met)).toBeGreaterThan(0.3);
     expect(Math.max(...met) - Math.min(...met)).toBeLessThan(0.03);
   });
   it('is days late for the camera test with the evenings there are, and lacks a few hours with the Sunday more', () => {

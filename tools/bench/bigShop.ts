@@ -26,6 +26,7 @@ export function makeBigShop(demo: ProjectFile, partCount: number, rungsEach: num
       note: '',
       position: 100 + at,
       ...PART_ADDED_IN_3,
+      print: null,
     };
     const grown = growLadder(routeChoiceOf(part, ROUTE));
     if (grown.kind === 'refused') throw new Error(grown.reason);

@@ -3,6 +3,7 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Product } from '@zinc-ladder/model/records/product';
 import type { Prop } from '@zinc-ladder/model/records/prop';
 import type { Rung } from '@zinc-ladder/model/records/rung';
+import { printedPart } from '@zinc-ladder/core/plan/partPrints';
 import { useMemo } from 'react';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import { useTable } from './queries';
@@ -49,6 +50,9 @@ export function useShopIndex(): ShopIndex {
       partOf,
       rungsOf: (partId) => (ladderOfPart.get(partId)?.rungIds ?? []).flatMap((id) => rungById.get(id) ?? []),
       rungTitle: (rungId) => {
+        const printed = printedPart(rungId);
+        const onPrinter = printed === null ? undefined : partById.get(printed);
+        if (onPrinter) return `${partLabel(onPrinter)}: printing`;
         const rung = rungById.get(rungId);
         if (!rung) return 'a rung that is gone';
         const part = partOf(rung);

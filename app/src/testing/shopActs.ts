@@ -16,6 +16,7 @@ import { growByOwnRoute, keepAsRoute } from '../data/changes/ownRouteChanges';
 import { addPart, NEW_PART } from '../data/changes/partChanges';
 import { keepPicture } from '../data/changes/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/planChanges';
+import { beginPiece, changeCount, putOnPrinter, takeOffPiece, takeOffPrinter } from '../data/changes/printChanges';
 import { addProp, letGo, NEW_PROP } from '../data/changes/propChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/rungChanges';
 import { leaveOut } from '../data/changes/rungStateChanges';
@@ -106,6 +107,14 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     },
   })),
   on('take in hand', 'rungs', (edit, rung, moment) => takeInHand(edit, rung.id, 1 + (moment.choice(1) % 2), bench(moment), rung.state)),
+  on('take in hand all the same', 'rungs', (edit, rung, moment) =>
+    takeInHand(edit, rung.id, 1, bench(moment), rung.state, ['Grey primer is wet until 23:46.']),
+  ),
+  on('put on the printer', 'parts', (edit, part) => putOnPrinter(edit, part)),
+  on('begin a piece', 'parts', (edit, part, { nowMs }) => beginPiece(edit, part, nowMs)),
+  on('take a piece off the printer', 'parts', (edit, part) => takeOffPiece(edit, part)),
+  on('take all off the printer', 'parts', (edit, part) => takeOffPrinter(edit, part)),
+  on('change the count', 'parts', (edit, part, { choice }) => changeCount(edit, part, 1 + (choice(1) % 6))),
   on('set down', 'rungs', (edit, rung, moment) => setDown(edit, rung.id, bench(moment))),
   on('log as done', 'rungs', (edit, rung, moment) => finishRung(edit, rung.id, moment.choice(1) % 90, '', bench(moment), rung.state)),
   on('log as done, then leave out before the redraw', 'rungs', async (edit, rung, moment) => {

@@ -13,6 +13,7 @@ import { expandWorkingHours } from '../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
 import { atOwnPace } from './ownMinutes';
+import { PRINTERS, printPart } from './partPrints';
 import type { SessionShare } from './sessionFamilies';
 import { sessionShare } from './sessionFamilies';
 import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from './problem';
@@ -83,6 +84,11 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   const families = new Map<string, Family>();
   for (const part of input.parts) {
     arcs.push(...buildLadderArcs(part, tables));
+    const printing = printPart(part, props.get(part.propId), input);
+    if (printing) {
+      tasks.push(printing.task);
+      arcs.push(...printing.arcs);
+    }
     const depths = wetDepths(part, tables);
     for (const rung of part.rungs) {
       if (rung.status.kind === 'leftOut') continue;
@@ -104,6 +110,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
         { id: HANDS, name: 'hands', capacity: input.handsPairs },
         { id: BOOTH, name: 'spray place', capacity: input.boothPlaces },
         { id: RACK, name: 'rack', capacity: input.rackPlaces },
+        { id: PRINTERS, name: 'printers', capacity: input.printers },
       ],
       calendars: calendars.list().map(({ id, name, windows }) => ({ id, name, windows })),
       clocks: gatherClocks(input, tables, fromMinute),

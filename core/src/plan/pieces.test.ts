@@ -27,7 +27,15 @@ const TABLES = createCureTables(AIR, NOW - 5 * 86_400_000, NOW + 5 * 86_400_000)
 function rung(id: string, methodId: string, classId: string | null = null, change: Partial<PlanRung> = {}): PlanRung {
   return shopRung(id, methodId, { ...(classId === null ? {} : { classId }), ...change });
 }
-const part = (rungs: readonly PlanRung[], id = 'part'): PlanPart => ({ id, propId: 'prop', name: id, rackPlaces: 1, rungs });
+const part = (rungs: readonly PlanRung[], id = 'part'): PlanPart => ({
+  id,
+  propId: 'prop',
+  name: id,
+  rackPlaces: 1,
+  pieces: 1,
+  print: null,
+  rungs,
+});
 const tell = (arcs: readonly PlanArc[]): string[] =>
   arcs.map(
     (arc) =>

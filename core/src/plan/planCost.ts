@@ -72,7 +72,8 @@ export class PlanMeter {
       if (placement.end > (ready[group] ?? 0)) ready[group] = placement.end;
       if (placement.end > readyMinute) readyMinute = placement.end;
       if (placement.setupMinutes > 0) setups += 1;
-      noteEvenings(prepared.eveningOf, placement, evenings);
+      // What goes on by day and night, a print, is nobody's evening.
+      if (prepared.tasks[index]?.calendarId !== null || prepared.widest === null) noteEvenings(prepared.eveningOf, placement, evenings);
       if (this.isMoved(index, placement)) moved += 1;
     }
     let lateness = 0;

@@ -17,7 +17,7 @@ function planned(input: ShopPlanInput): {
   const plan = planShop(input);
   if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan));
   const { problem } = buildShopProblem(input, plan.horizonDays);
-  expect(checkPlan(problem, { placements: plannedPlacements(problem, plan.rungs), unplaced: [] })).toEqual([]);
+  expect(checkPlan(problem, { placements: plannedPlacements(problem, plan), unplaced: [] })).toEqual([]);
   const time = (id: string): RungTime => {
     const found = plan.rungs.find((entry) => entry.rungId === id);
     if (!found) throw new Error(`${id} has no place`);

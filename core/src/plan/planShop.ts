@@ -11,6 +11,7 @@ import type { Interval } from '../time/interval';
 import type { ShopProblem } from './buildShopProblem';
 import type { OwnShares } from './ownMinutes';
 import { ownShares } from './ownMinutes';
+import { printedPart } from './partPrints';
 import { buildShopProblem, lockOf, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
 import type { Violation } from './checkPlan';
@@ -63,6 +64,17 @@ export interface RungTime {
   readonly key: number;
 }
 
+/** When what is still on a printer is printed, if nothing fails. */
+export interface PrintTime {
+  readonly taskId: string;
+  readonly partId: string;
+  readonly startMs: number;
+  /** when its first rung may begin: the last piece may still be on the bed, and comes in time */
+  readonly endMs: number;
+  readonly lastOffMs: number;
+  readonly key: number;
+}
+
 /** When spraying is open, and how sure that is while it is only forecast, 0–1. */
 export interface SprayWindow extends Interval {
   readonly certainty: number;
@@ -108,6 +120,8 @@ export type ShopPlan =
       readonly evenings: number;
       readonly setups: number;
       readonly rungs: readonly RungTime[];
+      /** what is printed when, soonest first */
+      readonly prints: readonly PrintTime[];
       readonly props: readonly PropReady[];
       readonly unplaced: readonly Certificate[];
       readonly moved: readonly MovedRung[];
@@ -315,10 +329,11 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
   const critical = findCritical(explainer, state.plan.placements);
   const splittable = new Set(problem.tasks.filter((task) => task.leastChunkMinutes !== null).map((task) => task.id));
   const taskIndex = new Map(problem.tasks.map((task, index) => [task.id, index]));
+  const keyOf = (taskId: string): number | undefined => state.keys?.[taskIndex.get(taskId) ?? -1];
   const sessions = findSessions(problem, state.plan.placements);
   const closings = findClosings(problem, new Map(state.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
   const rungs = state.plan.placements
-    .filter((placement) => !settled.has(placement.taskId))
+    .filter((placement) => !settled.has(placement.taskId) && printedPart(placement.taskId) === null)
     .sort((a, b) => a.start - a.setupMinutes - b.start + b.setupMinutes || a.end - b.end)
     .map((placement): RungTime => ({
       rungId: placement.taskId,
@@ -338,8 +353,17 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
       reasons: explainer.explain(placement.taskId),
       windowClosesMs: closings.get(placement.taskId) ?? null,
       outlook: outlookOf(rungOf.get(placement.taskId), placement.end * 60_000, tables),
-      key: state.keys?.[taskIndex.get(placement.taskId) ?? -1] ?? placement.start - placement.setupMinutes,
+      key: keyOf(placement.taskId) ?? placement.start - placement.setupMinutes,
     }));
+  const prints = state.plan.placements
+    .flatMap(({ taskId, start, end }): PrintTime[] => {
+      const partId = printedPart(taskId);
+      if (partId === null) return [];
+      const held = problem.tasks[taskIndex.get(taskId) ?? -1]?.holds[0]?.progress ?? 0;
+      const [startMs, endMs, lastOffMs] = [start, end, end + held].map((minute) => minute * 60_000) as [number, number, number];
+      return [{ taskId, partId, startMs, endMs, lastOffMs, key: keyOf(taskId) ?? start }];
+    })
+    .sort((a, b) => a.startMs - b.startMs);
   const later = laterTasks(state.plan.unplaced);
   return {
     kind: 'planned',
@@ -354,6 +378,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
     evenings: state.measure.evenings,
     setups: state.measure.setups,
     rungs,
+    prints,
     props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, state.plan.unplaced, later)),
     unplaced: state.plan.unplaced,
     broken: checkPlan(problem, state.plan),

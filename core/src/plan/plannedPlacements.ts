@@ -1,8 +1,11 @@
-import type { RungTime } from './planShop';
+import type { PrintTime, RungTime } from './planShop';
 import type { Placement, PlanProblem } from './problem';
 
 /** The placements behind a shop's plan, with the facts of its problem, for the independent checker. */
-export function plannedPlacements(problem: PlanProblem, rungs: readonly RungTime[]): Placement[] {
+export function plannedPlacements(
+  problem: PlanProblem,
+  { rungs, prints }: { readonly rungs: readonly RungTime[]; readonly prints: readonly PrintTime[] },
+): Placement[] {
   const facts = problem.tasks.flatMap((task) =>
     task.fixed && task.fixed.end <= problem.fromMinute ? [{ taskId: task.id, ...task.fixed, setupMinutes: 0, chunks: [] }] : [],
   );
@@ -16,5 +19,9 @@ export function plannedPlacements(problem: PlanProblem, rungs: readonly RungTime
       end: chunk.end / 60_000,
     })),
   }));
-  return [...facts, ...planned];
+  const printed = prints.map(({ taskId, startMs, endMs }): Placement => {
+    const span = { start: startMs / 60_000, end: endMs / 60_000 };
+    return { taskId, ...span, setupMinutes: 0, chunks: [span] };
+  });
+  return [...facts, ...planned, ...printed];
 }

@@ -5,6 +5,7 @@ import type { SprayLimits } from '../climate/sprayVerdict';
 import type { Interval } from '../time/interval';
 import type { ShopProblem } from './buildShopProblem';
 import { learnPaces } from './pace';
+import { printedPart } from './partPrints';
 import type { PlayOdds } from './play/playOdds';
 import type { ShopPlanInput } from './shopPlanInput';
 
@@ -23,12 +24,15 @@ export function shopOdds(
 ): PlayOdds {
   const methods = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung.methodId] as const)));
   const paces = learnPaces(input.ownPace);
+  const parts = new Map(input.parts.map((part) => [part.id, part]));
   const films = input.parts.flatMap((part) => part.rungs.flatMap((rung) => (rung.film ? [rung.film.name] : [])));
   return {
     paces: {
       finisherDeviation: paces.finisherDeviation,
+      prints: problem.tasks.map(({ id }) => parts.get(printedPart(id) ?? '')?.print ?? null),
       // Where minutes are planned at the finisher's pace its middle is in them already.
       byTask: problem.tasks.map((task) => {
+        if (printedPart(task.id) !== null) return null;
         const pace = paces.of(findMethod(methods.get(task.id) ?? 'cut').id);
         return input.goesByOwnPace ? { ...pace, mean: 0 } : pace;
       }),

@@ -1,6 +1,6 @@
 import { buildShopProblem } from './buildShopProblem';
 import { playChance, quantile, shareWithin } from './chance';
-import type { RungTime, ShopPlan } from './planShop';
+import type { ShopPlan } from './planShop';
 import { prepareProblem } from './preparedProblem';
 import type { PlanProblem } from './problem';
 import { readyBound } from './readyBound';
@@ -54,7 +54,7 @@ export function shopOutlook(
   const shop = buildShopProblem(input, plan.horizonDays);
   const { problem } = shop;
   const prepared = prepareProblem(problem);
-  const played = playChance(prepared, keysOfRungs(problem, plan.rungs), { runs, seed, ...shopOdds(input, shop, dryingSpread) });
+  const played = playChance(prepared, keysOfPlan(problem, plan), { runs, seed, ...shopOdds(input, shop, dryingSpread) });
   const toMs = (minute: number): number => minute * 60_000;
   return {
     runs,
@@ -99,7 +99,13 @@ export function datesMet(
 }
 
 /** The order of a plan as keys of its problem's tasks; what has no place comes last. */
-export function keysOfRungs({ tasks, horizonMinute }: PlanProblem, rungs: readonly Pick<RungTime, 'rungId' | 'key'>[]): Float64Array {
-  const keys = new Map(rungs.map(({ rungId, key }) => [rungId, key]));
+export function keysOfPlan(
+  { tasks, horizonMinute }: PlanProblem,
+  { rungs, prints }: Pick<Extract<ShopPlan, { kind: 'planned' }>, 'rungs' | 'prints'>,
+): Float64Array {
+  const keys = new Map([
+    ...rungs.map(({ rungId, key }) => [rungId, key] as const),
+    ...prints.map(({ taskId, key }) => [taskId, key] as const),
+  ]);
   return Float64Array.from(tasks, (task) => keys.get(task.id) ?? horizonMinute);
 }

@@ -33,6 +33,8 @@ export interface ShopPlanInput {
   readonly handsPairs: number;
   readonly boothPlaces: number;
   readonly rackPlaces: number;
+  /** pieces that are printed at once */
+  readonly printers: number;
   readonly props: readonly PlanProp[];
   readonly parts: readonly PlanPart[];
   readonly joins: readonly PlanJoin[];
@@ -54,7 +56,23 @@ export interface PlanPart {
   readonly name: string;
   /** places the whole set takes on the rack while it dries */
   readonly rackPlaces: number;
+  /** identical pieces of the set */
+  readonly pieces: number;
+  /** what of it is still on a printer; null: all is here */
+  readonly print: PlanPrint | null;
   readonly rungs: readonly PlanRung[];
+}
+
+/** Printing that is not done. */
+export interface PlanPrint {
+  /** that are not off the printer, the one on the bed among them; at least 1 */
+  readonly piecesLeft: number;
+  /** one piece, above 0 */
+  readonly pieceMinutes: number;
+  /** when the piece on the bed began; null: none has */
+  readonly startedAtMs: number | null;
+  /** share of pieces that fail and are printed again, 0–0.9 */
+  readonly failureShare: number;
 }
 
 /** A rung as the planner sees it. */

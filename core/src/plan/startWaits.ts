@@ -7,6 +7,7 @@ import { readCureClock } from '../cure/cureClock';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
 import { buildShopProblem } from './buildShopProblem';
+import { printedPart } from './partPrints';
 import { arcSpans, prepareProblem } from './preparedProblem';
 import type { ArcReason } from './problem';
 import type { PlanFilm, ShopPlanInput } from './shopPlanInput';
@@ -41,6 +42,8 @@ export function readStarts(input: ShopPlanInput): StartAnswer[] {
     if (!next || index === undefined) return [];
     const waits = (prepared.incoming[index] ?? []).flatMap((arc): StartWait[] => {
       const fromRungId = arc.arc.from;
+      // Of a set that comes piece by piece, what is off the printer can be worked on.
+      if (printedPart(fromRungId) !== null && (part.print?.piecesLeft ?? 0) < part.pieces) return [];
       const fixed = prepared.tasks[arc.from]?.fixed;
       // A lock is a wish; only what is done is a fact.
       if (!fixed || fixed.end > problem.fromMinute) return [{ fromRungId, reason: arc.arc.reason, spans: null }];

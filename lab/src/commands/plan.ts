@@ -62,7 +62,7 @@ export const plan: LabCommand = {
         return chanceOfDate === null || !prop ? [] : [{ propId, name: prop.name, dueMs: prop.dueMs, chance: chanceOfDate }];
       }),
       unplaced: made.unplaced,
-      violations: checkPlan(problem, { placements: plannedPlacements(problem, made.rungs), unplaced: made.unplaced }),
+      violations: checkPlan(problem, { placements: plannedPlacements(problem, made), unplaced: made.unplaced }),
     };
   },
 };

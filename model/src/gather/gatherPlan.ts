@@ -2,6 +2,8 @@ import { hexOfProduct } from './gatherPaints';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
+import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/printHours';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { productDrying, productLimits } from '../products/productDrying';
@@ -46,6 +48,8 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
       propId: part.propId,
       name: partLabel(part),
       rackPlaces: part.rackPlaces,
+      pieces: part.count,
+      print: part.print && { ...part.print, pieceMinutes: printHoursOf(part) * 60 },
       rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
         const rung = rungs.get(id);
         return rung ? [toPlanRung(rung, products, nowMs)] : [];
@@ -67,6 +71,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     handsPairs: shop.handsPairs,
     boothPlaces: shop.boothPlaces,
     rackPlaces: shop.rackPlaces,
+    printers: shop.printers,
     props: [...records.props].sort(byPosition).map(({ id, name, dueMs, weight }) => ({ id, name, dueMs, weight })),
     parts,
     joins: records.joins.map(({ id, hostPartId, hostRungId, guestPartId, guestRungId }) => ({
@@ -77,6 +82,20 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
       guestRungId,
     })),
   };
+}
+
+/** Hours a piece prints: as typed, else guessed from its skin and height. */
+export function printHoursOf(
+  part: Pick<Part, 'printHours' | 'areaSquareCentimetres' | 'sizeMillimetres' | 'layerMillimetres' | 'materialId'>,
+): number {
+  if (part.printHours !== null) return part.printHours;
+  const areaSquareMillimetres = part.areaSquareCentimetres * 100;
+  return estimatePrintHours({
+    areaSquareMillimetres,
+    heightMillimetres: part.sizeMillimetres?.[2] ?? guessHeight(areaSquareMillimetres),
+    layerMillimetres: part.layerMillimetres,
+    isResin: findMaterial(part.materialId).isResin,
+  });
 }
 
 /** `Cage bar × 4`. */

@@ -1,10 +1,12 @@
 import { findMaterial, MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import type { Part } from '@zinc-ladder/model/records/part';
 import { Link, useNavigate } from 'react-router';
+import { changeCount } from '../../data/changes/printChanges';
 import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/Button';
 import { ConfirmLoss } from '../../ui/ConfirmLoss';
 import { InlineField, InlineNumber, InlineText, SelectField } from '../../ui/fields';
+import { PrintFields } from './PrintFields';
 
 /** What a part is: every value changed where it stands. */
 export function PartPanel({ part }: { readonly part: Part }) {
@@ -29,7 +31,7 @@ export function PartPanel({ part }: { readonly part: Part }) {
           min={1}
           max={500}
           isWhole
-          onKeep={(count) => count !== null && patch('the count', { count })}
+          onKeep={(count) => count !== null && void edit(`Change the count of ${part.name}`, (change) => changeCount(change, part, count))}
         />
       </div>
       <div className="grid grid-cols-2 gap-3">
@@ -65,6 +67,7 @@ export function PartPanel({ part }: { readonly part: Part }) {
           onKeep={(value) => value !== null && patch('the places', { rackPlaces: value })}
         />
       </div>
+      <PrintFields part={part} />
       <InlineText label="Note" value={part.note} onKeep={(note) => patch('the note', { note })} />
       <p className="text-dim text-sm">Minutes already on the ladder stay as they are; growing it again reckons with the new size.</p>
       <p>

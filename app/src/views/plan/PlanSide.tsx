@@ -21,6 +21,7 @@ import { LockControl } from './LockControl';
 import { OutlookSheet } from './OutlookSheet';
 import { ReasonSteps } from './ReasonSteps';
 import type { PlannedShop } from '../../features/plan/planned';
+import { PrintSheet } from './PrintSheet';
 import { TriageSheet } from './TriageSheet';
 import { WhatHelps } from './WhatHelps';
 
@@ -97,6 +98,7 @@ export function PlanSide({
           </span>
         </p>
       </Sheet>
+      <PrintSheet prints={plan.prints.filter(({ partId }) => partIds.has(partId))} index={index} nowMs={now} />
       <OutlookSheet props={props} index={index} />
       <TriageSheet index={index} />
       <RiskSheet plan={plan} partIds={partIds} films={films} index={index} nowMs={now} />

@@ -38,6 +38,14 @@ export function PlacesSection({ shop }: { readonly shop: Shop }) {
           isWhole
           onKeep={(value) => value !== null && patch('the hands', { handsPairs: value })}
         />
+        <InlineNumber
+          label="Printers"
+          value={shop.printers}
+          min={1}
+          max={50}
+          isWhole
+          onKeep={(value) => value !== null && patch('the printers', { printers: value })}
+        />
       </Sheet>
       <Sheet className="grid gap-3 p-4" label="The shop and its units">
         <h2 className="font-label text-xl font-semibold">The shop and its units</h2>

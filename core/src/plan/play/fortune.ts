@@ -5,7 +5,7 @@ import { normalShare } from '../../climate/normalShare';
 import { normalDraw } from '../../random/normalDraw';
 import type { TaskSpread } from '../taskSpread';
 import { drawShare } from '../taskSpread';
-import type { PlayOdds, PlayPaces } from './playOdds';
+import type { PlayOdds, PlayPaces, PrintOdds } from './playOdds';
 import type { PlayTables } from './playTables';
 
 /** One way things may come: drawn whole before anything is played, so that any two orders can meet the same. */
@@ -88,10 +88,12 @@ function spreadShares(spreads: readonly TaskSpread[], seed: number): Shares {
 }
 
 /** Own pace: the finisher is as slow as one draw says in everything, in each method as another says, and each rung has its own besides. */
-function pacedShares({ finisherDeviation, byTask }: PlayPaces, seed: number): Shares {
+function pacedShares({ finisherDeviation, byTask, prints }: PlayPaces, seed: number): Shares {
   const finisher = finisherDeviation * normalDraw(luckOf(seed, FINISHER));
   const methods = new Map<string, number>();
   return (index, name) => {
+    const print = prints?.[index];
+    if (print) return printShare(print, luckOf(seed, name));
     const pace = byTask[index];
     if (!pace) return 1;
     let method = methods.get(pace.methodId);
@@ -103,6 +105,17 @@ function pacedShares({ finisherDeviation, byTask }: PlayPaces, seed: number): Sh
     const extra = pace.againChance > 0 && luck() < pace.againChance ? pace.againShare : 0;
     return Math.exp(method + pace.rungDeviation * normalDraw(luck)) + extra;
   };
+}
+
+/** What is lost of a piece that fails: some fail in the first layer, some in the last (guessed: half). */
+const LOST_OF_PIECE = 0.5;
+
+/** Printing time as a share of what it takes where nothing fails: each piece is begun again until it comes off whole. */
+function printShare({ piecesLeft, failureShare }: PrintOdds, luck: RandomSource): number {
+  if (failureShare <= 0) return 1;
+  let failures = 0;
+  for (let piece = 0; piece < piecesLeft; piece += 1) while (luck() < failureShare) failures += 1;
+  return 1 + (LOST_OF_PIECE * failures) / piecesLeft;
 }
 
 const FINISHER = hashName('the finisher');

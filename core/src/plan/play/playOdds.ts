@@ -13,9 +13,17 @@ export interface PlayOdds {
   readonly dryingSpreads?: Readonly<Record<string, number>>;
 }
 
+/** Pieces that may fail on the printer. */
+export interface PrintOdds {
+  readonly piecesLeft: number;
+  readonly failureShare: number;
+}
+
 /** Paces of a problem's tasks. */
 export interface PlayPaces {
   readonly finisherDeviation: number;
   /** by index; null: as planned */
   readonly byTask: readonly (MethodPace | null)[];
+  /** by index: pieces that are printed, some of which fail; null: no print */
+  readonly prints?: readonly (PrintOdds | null)[];
 }

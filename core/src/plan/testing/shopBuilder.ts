@@ -44,7 +44,7 @@ export function rung(id: string, methodId: string, change: Partial<PlanRung> & {
 }
 /** A part of one prop. */
 export function part(id: string, rungs: readonly PlanRung[], rackPlaces = 1): PlanPart {
-  return { id, propId: 'prop', name: id, rackPlaces, rungs };
+  return { id, propId: 'prop', name: id, rackPlaces, pieces: 1, print: null, rungs };
 }
 /** A shop in label air (23 °C, 50 %), open day and night. */
 export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> = {}): ShopPlanInput {
@@ -71,6 +71,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
     handsPairs: 1,
     boothPlaces: 1,
     rackPlaces: 8,
+    printers: 1,
     props: [{ id: 'prop', name: 'prop', dueMs: null, weight: 1 }],
     parts,
     joins: [],
