@@ -3,6 +3,7 @@ import type { Objective } from '@zinc-ladder/core/plan/objective';
 import { OBJECTIVES } from '@zinc-ladder/core/plan/objective';
 import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopOutlook';
 import { checkPlan } from '@zinc-ladder/core/plan/checkPlan';
+import { checkShopPlan } from '@zinc-ladder/core/plan/verify/checkShopPlan';
 import { plannedPlacements } from '@zinc-ladder/core/plan/plannedPlacements';
 import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
@@ -62,7 +63,10 @@ export const plan: LabCommand = {
         return chanceOfDate === null || !prop ? [] : [{ propId, name: prop.name, dueMs: prop.dueMs, chance: chanceOfDate }];
       }),
       unplaced: made.unplaced,
-      violations: checkPlan(problem, { placements: plannedPlacements(problem, made), unplaced: made.unplaced }),
+      violations: [
+        ...checkPlan(problem, { placements: plannedPlacements(problem, made), unplaced: made.unplaced }),
+        ...checkShopPlan(input, made).map(({ rungId, rule, detail }) => ({ taskId: rungId, rule, detail })),
+      ],
     };
   },
 };

@@ -469,11 +469,14 @@ export class OrderPlayer implements GuardedState {
     // A window that is over before the film is fit for it is passed over where another opens.
     const isOver = keepsLabel && drawn < opens && again < Infinity;
     const closes = isOver ? end : Math.max(opens, Math.floor(drawn + 1e-6));
-    if (closes >= (this.closes[to] ?? Infinity)) return;
-    if (this.closes[to] === Infinity) this.closers.push(to);
     const opensAgain = again < Infinity ? this.drawnAfter(arc, end, again, arcs.clock2) : Infinity;
+    const reopens = Math.ceil((keepsLabel ? reopensByLabel(opensAgain, end, again) : opensAgain) - 1e-6);
+    const known = this.closes[to] ?? Infinity;
+    // Where two films bind one work, it waits until both are open again.
+    this.reopens[to] = known === Infinity ? reopens : Math.max(this.reopens[to] ?? 0, reopens);
+    if (closes >= known) return;
+    if (known === Infinity) this.closers.push(to);
     this.closes[to] = closes;
-    this.reopens[to] = Math.ceil((keepsLabel ? reopensByLabel(opensAgain, end, again) : opensAgain) - 1e-6);
     this.urgentBy[to] = this.guard.lastChance(to, closes);
   }
 

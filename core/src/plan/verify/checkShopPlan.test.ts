@@ -1,0 +1,170 @@
+import { describe, expect, it } from 'vitest';
+import { buildAirTimeline } from '../../climate/airTimeline';
+import type { RandomSource } from '../../random/seededRandom';
+import { randomIndex, seededRandom } from '../../random/seededRandom';
+import type { RungTime, ShopPlan } from '../planShop';
+import { planShop } from '../planShop';
+import type { PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
+import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+import { checkShopPlan } from './checkShopPlan';
+
+type Planned = Extract<ShopPlan, { kind: 'planned' }>;
+const HOUR = 60 * MINUTE;
+
+function planned(input: ShopPlanInput, objective: 'readyFirst' | 'surest' = 'readyFirst'): Planned {
+  const plan = planShop(input, { objective });
+  if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan.faults));
+  return plan;
+}
+const rulesOf = (input: ShopPlanInput, plan: Planned): string[] => [...new Set(checkShopPlan(input, plan).map(({ rule }) => rule))];
+
+/** A plan with one rung moved by some minutes. */
+function moved(plan: Planned, rungId: string, minutes: number): Planned {
+  const by = minutes * MINUTE;
+  const rungs = plan.rungs.map((time): RungTime =>
+    time.rungId === rungId
+      ? {
+          ...time,
+          startMs: time.startMs + by,
+          endMs: time.endMs + by,
+          chunks: time.chunks.map(({ start, end }) => ({ start: start + by, end: end + by })),
+        }
+      : time,
+  );
+  return { ...plan, rungs };
+}
+
+describe('the checker finds what is wrong with a plan', () => {
+  const coats = [rung('p', 'prime', { classId: 'primer' }), rung('s', 'primeSand'), rung('m', 'mask')];
+  const input = shop([part('a', coats)]);
+  const plan = planned(input);
+
+  it('nothing in a plan as it was made', () => expect(checkShopPlan(input, plan)).toEqual([]));
+  it('work on a film that is not ready', () => expect(rulesOf(input, moved(plan, 's', -5))).toContain('film'));
+  it('work before what comes before it', () => expect(rulesOf(input, moved(plan, 'm', -120))).toContain('order'));
+  it('two works on one pair of hands', () => {
+    const two = shop([part('a', [rung('x', 'cut', { minutes: 30 })]), part('b', [rung('y', 'cut', { minutes: 30 })])]);
+    const made = planned(two);
+    const later = made.rungs.find(({ startMs }) => startMs > NOW)?.rungId ?? '';
+    expect(rulesOf(two, moved(made, later, -10))).toContain('hands');
+    expect(rulesOf({ ...two, handsPairs: 2 }, moved(made, later, -10))).toEqual([]);
+  });
+  it('work outside its hours, in the past, in quiet hours', () => {
+    const hours = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 20 * 60 }));
+    const evening = shop([part('a', [rung('x', 'firstCut', { minutes: 60 })])], { hours, quietHours: [] });
+    const made = planned(evening);
+    expect(rulesOf(evening, moved(made, 'x', -30))).toContain('hours');
+    expect(rulesOf(input, moved(plan, 'p', -30))).toContain('hours');
+    const quiet = { ...evening, quietHours: hours };
+    expect(rulesOf(quiet, made)).toContain('hours');
+  });
+  it('a coat in a closed window, and air its product does not bear', () => {
+    const enamel = shop([
+      part('a', [rung('e', 'sprayCoat', { classId: 'enamelColour' }), rung('f', 'sprayCoat', { classId: 'enamelColour' })]),
+    ]);
+    const made = planned(enamel);
+    expect(checkShopPlan(enamel, made)).toEqual([]);
+    expect(rulesOf(enamel, moved(made, 'f', 120))).toContain('film');
+    const damp = { ...enamel.air.typicalDay, meanHumidityPercent: 88 };
+    expect(rulesOf({ ...enamel, air: buildAirTimeline([], [], damp) }, made)).toContain('air');
+  });
+  it('more on the rack than it holds', () => {
+    const wet = (id: string): PlanPart => part(id, [rung(`${id}-p`, 'prime', { classId: 'primer' })], 5);
+    const two = shop([wet('a'), wet('b')]);
+    const made = planned(two);
+    expect(checkShopPlan(two, made)).toEqual([]);
+    const second = made.rungs.toSorted((x, y) => y.startMs - x.startMs)[0]?.rungId ?? '';
+    expect(rulesOf(two, moved(made, second, -40))).toContain('rack');
+  });
+  it('a join to what cannot be handled', () => {
+    const joins = [{ id: 'j', hostPartId: 'host', hostRungId: 'bond', guestPartId: 'guest', guestRungId: 'g' }];
+    const both = shop([part('host', [rung('bond', 'dryFit')]), part('guest', [rung('g', 'prime', { classId: 'primer' })])], { joins });
+    const made = planned(both);
+    expect(checkShopPlan(both, made)).toEqual([]);
+    expect(rulesOf(both, moved(made, 'bond', -20))).toContain('join');
+  });
+});
+
+/** What ladders are made of here: method and product, in any order. */
+const STEPS: readonly (readonly [methodId: string, classId?: string])[] = [
+  ['sand'],
+  ['primeSand'],
+  ['wash'],
+  ['warmDry'],
+  ['mask'],
+  ['unmask'],
+  ['inspect'],
+  ['prime', 'primer'],
+  ['prime', 'fillerPrimer'],
+  ['sprayCoat', 'lacquerColour'],
+  ['sprayCoat', 'enamelColour'],
+  ['sprayCoat', 'enamelColour'],
+  ['clear', 'lacquerClear'],
+  ['airbrushCoat', 'airbrushAcrylic'],
+  ['brushCoat', 'brushAcrylic'],
+  ['brushFilm', 'brushEpoxy'],
+  ['darkWash', 'acrylicWash'],
+];
+
+/** A shop nobody has: ladders of any steps, cold and damp days, few hours, a small rack. Invented; the same for the same seed. */
+function anyShop(seed: number): ShopPlanInput {
+  const random: RandomSource = seededRandom(seed * 271 + 5);
+  const pick = <T>(list: readonly T[]): T => list[randomIndex(random, list.length)] as T;
+  const ladder = (id: string): PlanRung[] =>
+    Array.from({ length: 3 + randomIndex(random, 6) }, (_, at) => {
+      const [methodId, classId] = pick(STEPS);
+      const side = random() < 0.15 ? pick(['under', 'top'] as const) : 'all';
+      const done = at === 0 && random() < 0.4 ? { status: { kind: 'done' as const, endMs: NOW - randomIndex(random, 300) * MINUTE } } : {};
+      return rung(`${id}-${at}`, methodId, { ...(classId ? { classId } : {}), minutes: 5 + randomIndex(random, 40), side, ...done });
+    });
+  const parts = Array.from({ length: 2 + randomIndex(random, 4) }, (_, at) => part(`p${at}`, ladder(`p${at}`), 1 + randomIndex(random, 2)));
+  const [host, guest] = parts;
+  const joins =
+    host && guest && random() < 0.5
+      ? [
+          {
+            id: 'j',
+            hostPartId: host.id,
+            hostRungId: host.rungs.at(-1)?.id ?? '',
+            guestPartId: guest.id,
+            guestRungId: guest.rungs[1]?.id ?? null,
+          },
+        ]
+      : [];
+  const meanCelsius = 9 + random() * 16;
+  const meanHumidityPercent = 40 + random() * 35;
+  const forecast = Array.from({ length: 60 }, (_, hour) => ({
+    atMs: NOW + hour * HOUR,
+    temperatureCelsius: meanCelsius + 4 * Math.sin(hour / 3.8),
+    relativeHumidityPercent: Math.min(97, meanHumidityPercent + 14 * Math.sin(hour / 5 + seed)),
+  }));
+  return shop(parts, {
+    joins,
+    handsPairs: 1 + randomIndex(random, 2),
+    rackPlaces: 3,
+    hours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: weekday > 5 ? 540 : 1080, endMinute: 1320 })),
+    sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 480, endMinute: 1260 })),
+    quietHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 1230, endMinute: 1440 })),
+    air: buildAirTimeline([], forecast, {
+      meanCelsius,
+      swingCelsius: 3,
+      warmestHour: 15,
+      meanHumidityPercent,
+      swingHumidityPercent: 10,
+      utcOffsetMinutes: 0,
+    }),
+  });
+}
+
+describe('plans of any shop', () => {
+  it.each([
+    ['surest', 20],
+    ['readyFirst', 6],
+  ] as const)('break no rule of the bench (%s, %d random shops)', (objective, shops) => {
+    for (let seed = 1; seed <= shops; seed += 1) {
+      const input = anyShop(seed);
+      const plan = planned(input, objective);
+      expect({ seed, broken: plan.broken, faults: checkShopPlan(input, plan) }).toEqual({ seed, broken: [], faults: [] });
+    }
+  });
+});

@@ -1,0 +1,254 @@
+import { airAt, windAt } from '../../climate/airTimeline';
+import { daylight } from '../../climate/daylight';
+import { judgeSpraying } from '../../climate/sprayVerdict';
+import { createCureTables } from '../../cure/cureTables';
+import { WASH_WATER } from '../../cure/washWater';
+import { readCureClock } from '../../cure/cureClock';
+import { findMethod } from '../../ladder/methods';
+import type { Interval } from '../../time/interval';
+import { expandWorkingHours } from '../../time/workingHours';
+import { atOwnPace } from '../ownMinutes';
+import type { RungTime, ShopPlan } from '../planShop';
+import type { PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
+import type { FilmsOnPart } from './filmsOnPart';
+import { afterRung, filmFault, handleableMs, outlookOn } from './filmsOnPart';
+
+/** A rule of the bench that a plan breaks, with the rung it shows at. */
+export interface ShopPlanFault {
+  readonly rungId: string;
+  readonly rule: 'hours' | 'air' | 'hands' | 'places' | 'order' | 'film' | 'rack' | 'join' | 'minutes' | 'print' | 'wish';
+  readonly detail: string;
+}
+
+const MINUTE = 60_000;
+const DAY = 86_400_000;
+/** The air is judged in the middle of such steps, as windows are found. */
+const AIR_STEP = 10 * MINUTE;
+
+/** A rung as it was or will be done. */
+interface Done {
+  readonly part: PlanPart;
+  readonly rung: PlanRung;
+  /** null: done before the plan */
+  readonly time: RungTime | null;
+  /** when hands touch the part: after getting ready */
+  readonly startMs: number;
+  readonly endMs: number;
+}
+
+/**
+ * Checks a shop's plan anew: from ladders, hours, air and the cure clock, and from nothing the planner made of them (no arcs, calendars, holds or
+ * demands). Films lie on parts as they come, coats that are wet together are found by their planned times. Minutes are whole: one is given.
+ */
+export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { kind: 'planned' }>): ShopPlanFault[] {
+  const input = atOwnPace(asked);
+  const faults: ShopPlanFault[] = [];
+  const say = (rungId: string, rule: ShopPlanFault['rule'], detail: string): void => void faults.push({ rungId, rule, detail });
+  const lastMs = Math.max(input.nowMs, ...plan.rungs.map(({ endMs }) => endMs));
+  // As far behind and ahead as the planner's own tables, since beyond them the air is a mean.
+  const tables = createCureTables(input.air, input.nowMs - 10 * DAY, input.nowMs + 8 * DAY);
+  const times = new Map(plan.rungs.map((time) => [time.rungId, time]));
+  const done = new Map<string, Done>();
+  for (const part of input.parts)
+    for (const rung of part.rungs) {
+      const time = times.get(rung.id) ?? null;
+      if (rung.status.kind === 'done') done.set(rung.id, { part, rung, time: null, startMs: rung.status.endMs, endMs: rung.status.endMs });
+      else if (time) done.set(rung.id, { part, rung, time, startMs: time.startMs + time.setupMinutes * MINUTE, endMs: time.endMs });
+    }
+  const wet: { readonly part: PlanPart; readonly fromMs: number; readonly toMs: number }[] = [];
+  const filmsAt = new Map<string, { readonly atMs: number; readonly films: FilmsOnPart }[]>();
+  for (const part of input.parts) checkLadder(part);
+
+  function checkLadder(part: PlanPart): void {
+    const works = part.rungs.flatMap((rung) => done.get(rung.id) ?? []);
+    const facts = works.filter(({ time }) => time === null).sort((a, b) => a.endMs - b.endMs);
+    const planned = works.filter(({ time }) => time !== null);
+    let films: FilmsOnPart = [];
+    let washedMs: number | null = null;
+    let before: Done | null = null;
+    const states: { atMs: number; films: FilmsOnPart }[] = [];
+    filmsAt.set(part.id, states);
+    for (const work of [...facts, ...planned]) {
+      const { rung, time, startMs, endMs } = work;
+      const method = findMethod(rung.methodId);
+      if (time && rung.status.kind === 'open') {
+        if (before?.time && before.endMs > startMs) say(rung.id, 'order', `begins before ${before.rung.name} is done`);
+        const fault = filmFault(films, rung, startMs, tables);
+        if (fault) say(rung.id, 'film', fault);
+        if (washedMs !== null && !method.bearsWater) {
+          const dry = readCureClock(WASH_WATER, [{ atMs: washedMs, thicknessMicrometres: WASH_WATER.coatMicrometres }], tables).milestones
+            .touch;
+          if (dry === null || dry > startMs + MINUTE) say(rung.id, 'film', 'the water of the washing is not gone');
+        }
+        const hard = done.get(rung.hardRungId ?? '');
+        const awaited = hard && films.find(({ coats }) => coats.some(({ atMs }) => atMs === hard.endMs));
+        if (awaited && (outlookOn(awaited, tables).milestones.hard ?? Infinity) > startMs + MINUTE)
+          say(rung.id, 'film', `${awaited.film.name} is not hard`);
+        checkWork(work, time);
+      }
+      films = afterRung(films, rung, startMs, endMs);
+      states.push({ atMs: endMs, films });
+      washedMs = method.leavesWater ? endMs : null;
+      if (method.laysFilm && rung.film && endMs >= input.nowMs - 30 * DAY)
+        wet.push({ part, fromMs: endMs, toMs: handleableMs(films.slice(-1), tables) ?? Infinity });
+      before = work;
+    }
+  }
+
+  function checkWork({ rung, startMs }: Done, time: RungTime): void {
+    const method = findMethod(rung.methodId);
+    const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
+    const minutes = time.chunks.reduce((sum, { start, end }) => sum + end - start, 0) / MINUTE;
+    // Who goes on in a session has no getting ready of his own.
+    const least = rung.minutes - worked - (time.session && time.setupMinutes === 0 ? method.setupMinutes : 0);
+    if (minutes < Math.max(0, Math.round(least)) - 1e-6) say(rung.id, 'minutes', `${minutes} of ${least} min`);
+    if (time.chunks.length > 1 && !method.isSplittable) say(rung.id, 'minutes', 'is set down though it may not be');
+    if (rung.notBeforeMs !== null && startMs < rung.notBeforeMs - MINUTE) say(rung.id, 'wish', 'is before it is wanted');
+    if (rung.lockedAtMs !== null && rung.lockedAtMs >= input.nowMs && Math.abs(time.startMs - rung.lockedAtMs) > MINUTE)
+      say(rung.id, 'wish', 'is not where it was locked');
+    if (!method.isSprayed && !rung.film) return;
+    for (const chunk of time.chunks) checkAir(rung, chunk);
+    if (method.laysFilm && rung.film && time.outlook?.tooColdMs != null) say(rung.id, 'air', 'its film is too cold to form');
+  }
+
+  function checkAir(rung: PlanRung, chunk: Interval): void {
+    const method = findMethod(rung.methodId);
+    const { sprayLimits } = input;
+    const band = method.laysFilm && rung.film ? rung.film.limits : null;
+    for (let at = Math.floor(chunk.start / AIR_STEP) * AIR_STEP + AIR_STEP / 2; at < chunk.end; at += AIR_STEP) {
+      const air = airAt(input.air, at);
+      if (method.isSprayed && !judgeSpraying(air, sprayLimits, air.temperatureCelsius, windAt(input.air, at)).isOpen)
+        say(rung.id, 'air', 'is sprayed in air the shop does not spray in');
+      const isFit =
+        band === null ||
+        (air.temperatureCelsius >= band.coldestCelsius &&
+          air.temperatureCelsius <= band.warmestCelsius &&
+          air.relativeHumidityPercent <= band.mostHumidityPercent);
+      if (!isFit)
+        say(
+          rung.id,
+          'air',
+          `${air.temperatureCelsius.toFixed(1)} °C, ${air.relativeHumidityPercent.toFixed(0)} % is not for ${rung.film?.name ?? ''}`,
+        );
+    }
+  }
+
+  checkJoins();
+  checkHours();
+  checkLoads();
+  checkPrints();
+  return faults;
+
+  function checkJoins(): void {
+    const partOf = new Map(input.parts.map((part) => [part.id, part]));
+    const filmsBefore = (partId: string, ms: number): FilmsOnPart => filmsAt.get(partId)?.findLast(({ atMs }) => atMs <= ms)?.films ?? [];
+    for (const { hostRungId, hostPartId, guestPartId, guestRungId } of input.joins) {
+      const guest = partOf.get(guestPartId);
+      const host = done.get(hostRungId);
+      if (!guest || !host) continue;
+      const open = guest.rungs.filter(({ status }) => status.kind !== 'leftOut');
+      const last = guestRungId === null ? open.length - 1 : open.findIndex(({ id }) => id === guestRungId);
+      if (host.time && host.rung.status.kind === 'open') {
+        for (const rung of open.slice(0, last + 1)) {
+          const end = done.get(rung.id)?.endMs ?? Infinity;
+          if (end > host.startMs) say(hostRungId, 'join', `${rung.name} of ${guest.name} is not done`);
+        }
+        const ready = handleableMs(filmsBefore(guestPartId, host.startMs), tables);
+        if (ready === null || ready > host.startMs + MINUTE) say(hostRungId, 'join', `${guest.name} cannot be handled`);
+      }
+      const next = done.get(open[last + 1]?.id ?? '');
+      if (!next?.time || next.rung.status.kind !== 'open') continue;
+      if (host.endMs > next.startMs) say(next.rung.id, 'join', 'begins before it is joined');
+      const own = filmsAt.get(hostPartId)?.find(({ atMs }) => atMs >= host.endMs)?.films ?? [];
+      const ready = handleableMs(own, tables);
+      if (ready === null || ready > next.startMs + MINUTE) say(next.rung.id, 'join', 'what it is joined to cannot be handled');
+    }
+  }
+
+  function checkHours(): void {
+    const until = lastMs + DAY;
+    const open = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, until);
+    const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, until);
+    const sprayed = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, until);
+    const lit = input.daylightAt ? daylight(input.daylightAt, input.nowMs, until) : null;
+    const isWithin = (spans: readonly Interval[], { start, end }: Interval): boolean =>
+      spans.some((span) => span.start <= start + MINUTE && end <= span.end + MINUTE);
+    const meets = (spans: readonly Interval[], { start, end }: Interval): boolean =>
+      spans.some((span) => span.start + MINUTE < end && start + MINUTE < span.end);
+    for (const { rungId, chunks } of plan.rungs) {
+      const rung = done.get(rungId)?.rung;
+      if (!rung || rung.status.kind !== 'open') continue;
+      const method = findMethod(rung.methodId);
+      for (const chunk of chunks) {
+        if (chunk.start < input.nowMs - MINUTE) say(rungId, 'hours', 'is planned for the past');
+        if (!isWithin(open, chunk) || meets(input.busy, chunk)) say(rungId, 'hours', 'is outside the hours of hands');
+        if (method.isLoud && meets(quiet, chunk)) say(rungId, 'hours', 'is loud in quiet hours');
+        if (method.isSprayed && (!isWithin(sprayed, chunk) || (lit && !isWithin(lit, chunk))))
+          say(rungId, 'hours', 'is sprayed outside its hours');
+      }
+    }
+  }
+
+  function checkLoads(): void {
+    const hands = plan.rungs.flatMap(({ rungId, chunks }) => chunks.map((chunk) => ({ ...chunk, rungId, amount: 1 })));
+    const isSprayed = (rungId: string): boolean => findMethod(done.get(rungId)?.rung.methodId ?? 'cut').isSprayed;
+    checkLoad(hands, input.handsPairs, 'hands');
+    checkLoad(
+      hands.filter(({ rungId }) => isSprayed(rungId)),
+      input.boothPlaces,
+      'places',
+    );
+    // A part is in its place once, however many of its films keep it there.
+    const racked = new Map<string, Interval[]>();
+    for (const { part, fromMs, toMs } of wet) racked.set(part.id, [...(racked.get(part.id) ?? []), { start: fromMs, end: toMs }]);
+    const places = input.parts.flatMap((part) =>
+      merge(racked.get(part.id) ?? []).map((span) => ({ ...span, rungId: part.id, amount: part.rackPlaces })),
+    );
+    checkLoad(places, input.rackPlaces, 'rack');
+  }
+
+  function checkLoad(
+    spans: readonly (Interval & { readonly rungId: string; readonly amount: number })[],
+    capacity: number,
+    rule: 'hands' | 'places' | 'rack',
+  ): void {
+    const steps = spans
+      .flatMap(({ start, end, rungId, amount }) => [
+        { at: start, by: amount, rungId },
+        // A minute is given at the end, so that rounding of moments is no overlap.
+        { at: Math.max(start, end - MINUTE), by: -amount, rungId },
+      ])
+      .sort((a, b) => a.at - b.at || a.by - b.by);
+    let load = 0;
+    for (const { at, by, rungId } of steps) {
+      load += by;
+      // What is full before the plan begins is a fact.
+      if (by > 0 && load > capacity && at > input.nowMs) say(rungId, rule, `${load} of ${capacity} at ${new Date(at).toISOString()}`);
+    }
+  }
+
+  function checkPrints(): void {
+    for (const { partId, startMs, lastOffMs } of plan.prints) {
+      const part = input.parts.find(({ id }) => id === partId);
+      const first = part?.rungs.find(({ status }) => status.kind === 'open');
+      const work = done.get(first?.id ?? '');
+      if (!part || !first || !work?.time) continue;
+      const each = (first.minutes / part.pieces) * MINUTE;
+      const spare = MINUTE + each;
+      if (lastOffMs > Math.max(work.endMs, work.startMs + first.minutes * MINUTE) - each + spare)
+        say(first.id, 'print', 'waits for its last piece');
+      const together = plan.prints.filter((other) => other.startMs <= startMs && startMs < other.lastOffMs);
+      if (together.length > input.printers) say(first.id, 'print', 'two pieces on one printer');
+    }
+  }
+}
+
+function merge(spans: readonly Interval[]): Interval[] {
+  const merged: { start: number; end: number }[] = [];
+  for (const { start, end } of spans.toSorted((a, b) => a.start - b.start)) {
+    const last = merged.at(-1);
+    if (last && start <= last.end) last.end = Math.max(last.end, end);
+    else merged.push({ start, end });
+  }
+  return merged;
+}
