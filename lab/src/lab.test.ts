@@ -87,6 +87,10 @@ describe('the lab', () => {
     }
     expect(runLab(['plan', demo, '--made-for', 'luck']).exitCode).toBe(2);
     expect(runLab(['chance', demo, '--drying-spread', '-1']).exitCode).toBe(2);
+    const anew = answer('chance', demo, '--made-for', 'surest', '--runs', '1', '--replan') as {
+      props: { replanned: { chanceOfDate: number } }[];
+    };
+    for (const { replanned } of anew.props) expect([0, 1]).toContain(replanned.chanceOfDate);
   });
   it('gives the papers from one to another, by hand and by tool, and names what is wasted', () => {
     expect(answer('grit', '--from', 'P100', '--to', 'P400')['grits']).toEqual(['P100', 'P120', 'P180', 'P280', 'P400']);

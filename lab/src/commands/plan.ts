@@ -52,6 +52,7 @@ export const plan: LabCommand = {
         setupMinutes: rung.setupMinutes,
         session: rung.session?.id ?? null,
       })),
+      prints: made.prints.map(({ partId, startMs, lastOffMs }) => ({ part: partId, start: iso(startMs), end: iso(lastOffMs) })),
       props: made.props.map((prop) => ({
         id: prop.propId,
         ready: prop.readyMs === null ? null : iso(prop.readyMs),
