@@ -1,10 +1,10 @@
 import 'reflect-metadata';
-import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
+import type { ShopPlan, ShopPlanner } from '@zinc-ladder/core/plan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
 import { exposeApi } from './exposeApi';
 import type { PlanPiece } from './planPieces';
 import { toPieces } from './planPieces';
-import type { ShopSource } from './readShop';
+import type { PlanQuestion, ShopSource } from './readShop';
 import { readPlanQuestion } from './readShop';
 import { orderOf, startsOf } from './startsOf';
 
@@ -29,20 +29,18 @@ let orderBefore: Readonly<Record<string, number>> | null = null;
 async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
   newest += 1;
   const own = newest;
-  const asked = await readPlanQuestion(source);
+  let asked = await readPlanQuestion(source, 'known');
   if (!asked) return;
   // Of thousands of rungs any plan is better than none for seconds: the other orders are tried once the first is told.
   const isLarge = asked.input.parts.reduce((sum, part) => sum + part.rungs.length, 0) > MOST_WITH_ALL_ORDERS;
-  const planner = createShopPlanner(
-    asked.input,
-    { objective: asked.objective, before, ...(orderBefore ? { orderBefore } : {}) },
-    isLarge ? 1 : undefined,
-  );
+  const begin = ({ input, objective }: PlanQuestion): ShopPlanner =>
+    createShopPlanner(input, { objective, before, ...(orderBefore ? { orderBefore } : {}) }, isLarge ? 1 : undefined);
+  let planner = begin(asked);
   const tell = (plan: ShopPlan): void => toPieces(plan).forEach(send);
   const finish = async (): Promise<void> => {
     const plan = planner.plan();
     before = startsOf(plan);
-    orderBefore = asked.objective === 'surest' ? orderOf(plan) : null;
+    orderBefore = asked?.objective === 'surest' ? orderOf(plan) : null;
     // What is sent last is waited for: the answer to the call must not be there before it.
     await Promise.all(toPieces(plan).map(send));
   };
@@ -50,6 +48,13 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
   // A newer question that came meanwhile is heard before the search begins.
   await new Promise((resolve) => setTimeout(resolve));
   if (own !== newest) return finish();
+  if (!asked.isPaceKnown) {
+    // A long log is read once a plan is there to look at; then it is planned by what it says.
+    asked = (await readPlanQuestion(source)) ?? asked;
+    planner = begin(asked);
+    tell(planner.plan());
+    if (own !== newest) return finish();
+  }
   let toldAt = performance.now();
   let isBetter = false;
   for (;;) {

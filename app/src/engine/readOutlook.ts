@@ -15,7 +15,7 @@ export async function readOutlook(
   runs: number,
   seed: number,
 ): Promise<ShopOutlook | null> {
-  const asked = await readPlanQuestion(source, true);
+  const asked = await readPlanQuestion(source);
   return asked && shopOutlook(asked.input, plan, runs, seed);
 }
 
@@ -29,7 +29,7 @@ export async function readTriage(
   seed: number,
   send: (sets: readonly TriageSet[]) => unknown,
 ): Promise<readonly TriageSet[] | null> {
-  const asked = await readPlanQuestion(source, true);
+  const asked = await readPlanQuestion(source);
   if (!asked) return null;
   const steps = triage(asked.input, { seed, runs: TRIAGE_RUNS, fortuneSeed: seed, orderBefore });
   let told: readonly TriageSet[] | null = null;

@@ -8,6 +8,7 @@ import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
 import { buildShopProblem } from './buildShopProblem';
 import { printedPart } from './partPrints';
+import { findProblemFaults } from './problemFaults';
 import { arcSpans, prepareProblem } from './preparedProblem';
 import type { ArcReason } from './problem';
 import type { PlanFilm, ShopPlanInput } from './shopPlanInput';
@@ -32,8 +33,11 @@ export interface StartAnswer {
 }
 
 /** Reads for every part what its next open rung waits for: films by their clocks, joins, the rungs before it. */
-export function readStarts(input: ShopPlanInput): StartAnswer[] {
+export function readStarts(asked: ShopPlanInput): StartAnswer[] {
+  const input = upToNext(asked);
   const { problem, tables } = buildShopProblem(input, 1);
+  // Ladders that contradict each other have no next rung; the plan says what is wrong.
+  if (findProblemFaults(problem).length > 0) return [];
   const prepared = prepareProblem(problem);
   const indexOf = new Map(problem.tasks.map((task, index) => [task.id, index]));
   return input.parts.flatMap((part): StartAnswer[] => {
@@ -55,6 +59,16 @@ export function readStarts(input: ShopPlanInput): StartAnswer[] {
     const tooColdMs = film && coat ? readCureClock(film.drying, [coat], tables).tooColdMs : null;
     return [{ rungId: next.id, partId: part.id, waits, film, tooColdMs }];
   });
+}
+
+/** A shop without what comes after the next rung of each part: only joined parts need more to be told about. */
+function upToNext(input: ShopPlanInput): ShopPlanInput {
+  const joined = new Set(input.joins.flatMap(({ hostPartId, guestPartId }) => [hostPartId, guestPartId]));
+  const parts = input.parts.map((part) => {
+    const next = part.rungs.findIndex(({ status }) => status.kind === 'open');
+    return joined.has(part.id) || next < 0 ? part : { ...part, rungs: part.rungs.slice(0, next + 1) };
+  });
+  return { ...input, parts };
 }
 
 /** What speaks against beginning a rung at a moment. Nothing here forbids it: it is said, and logged where it is done all the same. */

@@ -8,6 +8,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shopPlanInput';
 import { productDrying, productLimits } from '../products/productDrying';
 import type { LogEntry } from '../records/logEntry';
+import type { LoggedPace } from '@zinc-ladder/core/plan/pace';
 import { gatherPace } from './gatherPace';
 import type { Join } from '../records/join';
 import type { Ladder } from '../records/ladder';
@@ -30,6 +31,8 @@ export interface PlanRecords {
   /** for the finisher's own pace; left out where that is not asked for */
   readonly logEntries?: readonly LogEntry[];
   readonly passes?: readonly SurfacePass[];
+  /** in place of both, where it is known already */
+  readonly ownPace?: Readonly<Record<string, LoggedPace>>;
 }
 
 /** Records as the planner's plain input. */
@@ -67,7 +70,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     sprayLimits: shop.sprayLimits,
     air,
     goesByOwnPace: shop.goesByOwnPace,
-    ownPace: records.logEntries ? gatherPace(records.logEntries, records.rungs, records.passes) : {},
+    ownPace: records.ownPace ?? (records.logEntries ? gatherPace(records.logEntries, records.rungs, records.passes) : {}),
     handsPairs: shop.handsPairs,
     boothPlaces: shop.boothPlaces,
     rackPlaces: shop.rackPlaces,
