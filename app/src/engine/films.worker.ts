@@ -1,9 +1,9 @@
 import 'reflect-metadata';
 import { exposeApi } from './exposeApi';
 import { readFilms } from './readFilms';
-import { readShopFilms } from './readShopFilms';
+import { readShopFilms, readShopStarts } from './readShopFilms';
 
-const films = { readFilms, readShopFilms };
+const films = { readFilms, readShopFilms, readShopStarts };
 
 /** What the worker offers. */
 export type FilmsApi = typeof films;

@@ -7,23 +7,18 @@ import { readFilms } from './readFilms';
 import type { ShopSource } from './readShop';
 import { readShop } from './readShop';
 
-/** What the cure clocks say of a shop: of the top film of every part, and when the next rung of each may start. */
-export interface ShopFilms {
-  readonly films: readonly FilmAnswer[];
-  readonly starts: readonly StartAnswer[];
-}
-
 /**
- * Reads the cure clocks of every part.
+ * What the cure clock says of the top film of every part.
  *
  * @param source the shop, with its air up to when the answer is renewed
  */
-export async function readShopFilms(source: ShopSource, nowMs: number): Promise<ShopFilms> {
+export async function readShopFilms(source: ShopSource, nowMs: number): Promise<FilmAnswer[]> {
   const read = await readShop(source);
-  if (!read) return { films: [], starts: [] };
-  const input = gatherPlan(read.records, read.air, nowMs);
-  return {
-    films: readFilms({ air: read.air, nowMs, films: gatherFilms(read.records, source.nowMs) }),
-    starts: readStarts(input),
-  };
+  return read ? readFilms({ air: read.air, nowMs, films: gatherFilms(read.records, source.nowMs) }) : [];
+}
+
+/** When the next rung of every part may start, by its films, its joins and what comes before it. */
+export async function readShopStarts(source: ShopSource, nowMs: number): Promise<StartAnswer[]> {
+  const read = await readShop(source);
+  return read ? readStarts(gatherPlan(read.records, read.air, nowMs)) : [];
 }

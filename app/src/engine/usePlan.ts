@@ -9,7 +9,6 @@ import { useShop, useTable } from '../data/queries';
 import { useStore } from '../data/StoreContext';
 import { getEngine, getFilms } from './engineClient';
 import type { FilmAnswer } from './filmTypes';
-import type { ShopFilms } from './readShopFilms';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanPiece } from './planPieces';
 import { PlanPieces } from './planPieces';
@@ -18,7 +17,8 @@ import { usePlanVersion } from './usePlanVersion';
 /** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
 const REPLAN_MS = 5 * 60_000;
 const LAST_TOLD = ['plan told last'];
-const NO_FILMS: ShopFilms = { films: [], starts: [] };
+const NO_FILMS: readonly FilmAnswer[] = [];
+const NO_STARTS: readonly StartAnswer[] = [];
 
 /** The shop's air along time; null before there is a shop. */
 export function useAir(): AirTimeline | null {
@@ -71,30 +71,38 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
   return { plan, isPlanning: query.isFetching, error: query.error };
 }
 
-/** What the cure clock says of the top film of every part. */
+/** What the cure clock says of the top film of every part, read in the worker once for all who ask. */
 export function useFilms(): readonly FilmAnswer[] {
-  return useShopFilms().films;
-}
-
-/** When the next rung of every part may start. */
-export function useStarts(): readonly StartAnswer[] {
-  return useShopFilms().starts;
-}
-
-/** What the cure clocks say, read in the worker once for all who ask. */
-function useShopFilms(): ShopFilms {
   const { db } = useStore();
   const { version } = usePlanVersion();
   const now = useNow(REPLAN_MS);
   const query = useQuery({
     queryKey: ['films', version, now],
-    queryFn: (): Promise<ShopFilms> => getFilms().readShopFilms({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
+    queryFn: (): Promise<readonly FilmAnswer[]> => getFilms().readShopFilms({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
     networkMode: 'always',
   });
   return query.data ?? NO_FILMS;
+}
+
+/** When the next rung of every part may start; read once there is a plan, since what is to be done is wanted first. */
+export function useStarts(): readonly StartAnswer[] {
+  const { db } = useStore();
+  const { version } = usePlanVersion();
+  const now = useNow(REPLAN_MS);
+  const { plan } = usePlan();
+  const query = useQuery({
+    queryKey: ['starts', version, now],
+    queryFn: (): Promise<readonly StartAnswer[]> => getFilms().readShopStarts({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
+    enabled: plan !== null,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+  });
+  return query.data ?? NO_STARTS;
 }
 
 /** Begins to plan and to read the cure clocks as soon as there is a database, while the page still reads what it shows. */

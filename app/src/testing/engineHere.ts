@@ -4,7 +4,7 @@ import { toPieces } from '../engine/planPieces';
 import { readFilms } from '../engine/readFilms';
 import type { ShopSource } from '../engine/readShop';
 import { readPlanQuestion } from '../engine/readShop';
-import { readShopFilms } from '../engine/readShopFilms';
+import { readShopFilms, readShopStarts } from '../engine/readShopFilms';
 import { startsOf } from '../engine/startsOf';
 
 let before: Readonly<Record<string, number>> = {};
@@ -24,4 +24,5 @@ export const getEngine = () => ({
 export const getFilms = () => ({
   readFilms: (...args: Parameters<typeof readFilms>) => Promise.resolve(readFilms(...args)),
   readShopFilms,
+  readShopStarts,
 });
