@@ -12,6 +12,8 @@ import type { ShopProblem } from './buildShopProblem';
 import type { OwnShares } from './ownMinutes';
 import { ownShares } from './ownMinutes';
 import { printedPart } from './partPrints';
+import type { PlanNote } from './planNotes';
+import { planNotes } from './planNotes';
 import { buildShopProblem, lockOf, USUAL_HORIZON_DAYS } from './buildShopProblem';
 import type { PlacementReasons } from './explainPlacement';
 import type { Violation } from './checkPlan';
@@ -124,6 +126,8 @@ export type ShopPlan =
       readonly prints: readonly PrintTime[];
       readonly props: readonly PropReady[];
       readonly unplaced: readonly Certificate[];
+      /** what should be said beside it */
+      readonly notes: readonly PlanNote[];
       readonly moved: readonly MovedRung[];
       /** rules that what the finisher locked breaks; empty in a plan without locks */
       readonly broken: readonly Violation[];
@@ -381,6 +385,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
     prints,
     props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, state.plan.unplaced, later)),
     unplaced: state.plan.unplaced,
+    notes: planNotes(input, { objective: options.objective ?? 'readyFirst', rungs, unplaced: state.plan.unplaced }),
     broken: checkPlan(problem, state.plan),
     moved: findMoved(rungs, input.nowMs, options.before ?? {}),
     handsWindows,

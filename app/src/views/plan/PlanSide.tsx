@@ -21,6 +21,7 @@ import { LockControl } from './LockControl';
 import { OutlookSheet } from './OutlookSheet';
 import { ReasonSteps } from './ReasonSteps';
 import type { PlannedShop } from '../../features/plan/planned';
+import { NotesSheet } from './NotesSheet';
 import { PrintSheet } from './PrintSheet';
 import { TriageSheet } from './TriageSheet';
 import { WhatHelps } from './WhatHelps';
@@ -98,6 +99,7 @@ export function PlanSide({
           </span>
         </p>
       </Sheet>
+      <NotesSheet notes={plan.notes} index={index} />
       <PrintSheet prints={plan.prints.filter(({ partId }) => partIds.has(partId))} index={index} nowMs={now} />
       <OutlookSheet props={props} index={index} />
       <TriageSheet index={index} />

@@ -1,0 +1,34 @@
+import type { PlanNote } from '@zinc-ladder/core/plan/planNotes';
+import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { Sheet } from '../../ui/Sheet';
+
+/** What should be known beside a plan that was made all the same: dates that lie behind, locks that clash, prints without an end. */
+export function NotesSheet({ notes, index }: { readonly notes: readonly PlanNote[]; readonly index: ShopIndex }) {
+  if (notes.length === 0) return null;
+  return (
+    <Sheet className="p-4" label="To know">
+      <h2 className="label">To know</h2>
+      <ul className="grid gap-1">
+        {notes.map((note) => (
+          <li key={JSON.stringify(note)}>{noteWords(note, index)}</li>
+        ))}
+      </ul>
+    </Sheet>
+  );
+}
+
+function noteWords(note: PlanNote, index: ShopIndex): string {
+  switch (note.kind) {
+    case 'noDates':
+      return 'No prop has a date: there is nothing to be sure of, so the plan is made to be ready first. Give a prop its date under Ladders.';
+    case 'datePast':
+      return `The date of ${index.props.get(note.propId)?.name ?? 'a prop'} lies behind: it is planned, but no order can keep it.`;
+    case 'lockedTogether':
+      return `Locked to times for which there are not hands enough: ${note.rungIds.map(index.rungTitle).join('; ')}. Free one of them, or add hands.`;
+    case 'printTooLong': {
+      const part = index.parts.get(note.partId);
+      return `${part ? partLabel(part) : 'A part'} is not printed by the last day the plan looks at. See its pieces and hours, or add a printer.`;
+    }
+  }
+}
