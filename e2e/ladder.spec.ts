@@ -53,8 +53,13 @@ test('a rung’s method, product, film and minutes change where they stand, with
   await page.getByLabel('Hands, min').press('Escape');
   await page.getByLabel('Hands, min').fill('33');
   await page.getByLabel('Hands, min').press('Enter');
+  await expect(page.getByLabel('Hands, min')).toHaveValue('33');
   await page.getByRole('button', { name: 'That is all' }).click();
-  await expect(page.getByRole('button', { name: 'Why planned' })).toHaveText('33 min');
+  // What is shown is planned at the finisher's own pace, and says so; why tells the minutes it comes from.
+  await expect(page.getByRole('button', { name: 'Why planned' })).toHaveText(/^\d+ min\s*yours: [+−]\d+ %$/u);
+  await page.getByRole('button', { name: 'Why planned' }).click();
+  await expect(page.getByText('33 min')).toBeVisible();
+  await page.keyboard.press('Escape');
   await expect(page.getByRole('figure').getByText('P100')).toBeVisible();
 });
 

@@ -29,7 +29,7 @@ test.beforeEach(async ({ page }) => {
 test('a week of the plan is one page of A4 or letter, its long side across', async ({ page }) => {
   await openDemo(page, '/plan');
   await page.getByRole('radio', { name: 'Week' }).click();
-  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print', exact: true })).toBeVisible();
   for (const [format, [short, long]] of [
     ['A4', A4],
     ['Letter', LETTER],
