@@ -4,7 +4,7 @@ import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { describe, expect, it } from 'vitest';
-import { callWords, gatherCalls } from './calls';
+import { callWords, closingWords, gatherCalls } from './calls';
 import { gatherFilms } from './gatherFilms';
 import { readFilms } from './readFilms';
 
@@ -36,6 +36,8 @@ const done = (minutesAgo: number, methodId = 'maskedCoat'): Partial<Rung> => ({
 });
 
 describe('calls', () => {
+  it('name what closes for a planned rung', () =>
+    expect(['unmask', 'maskedCoat'].map(closingWords)).toEqual(['pull the mask by', 'recoat closes']));
   it('tell when a window opens, then when it closes, then when it opens again', () => {
     const next = { methodId: 'maskedCoat' };
     expect(callsFor([done(0), next], 'enamelColour')).toEqual([

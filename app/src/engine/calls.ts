@@ -57,6 +57,11 @@ export function gatherCalls(films: readonly FilmAnswer[], nowMs: number): Call[]
   return calls.sort((a, b) => a.atMs - b.atMs);
 }
 
+/** What closes for a planned rung: the recoat window it lies in, or the time in which its mask pulls clean. */
+export function closingWords(methodId: string): string {
+  return callWords({ kind: 'closes', milestone: 'recoat', window: methodId === 'unmask' ? 'pull' : 'recoat' });
+}
+
 /** A call in words: `recoat closes`, `can be sanded`. */
 export function callWords(call: Pick<Call, 'kind' | 'milestone' | 'window'>): string {
   if (call.window === 'pull')

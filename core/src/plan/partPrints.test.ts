@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { minutesLeft, printedPart, printTaskId } from './partPrints';
+import { minutesLeft, pieceOffMs, printedPart, printTaskId } from './partPrints';
 import { planShop } from './planShop';
 import { shopOutlook } from './shopOutlook';
 import type { PlanPart, PlanPrint, ShopPlanInput } from './shopPlanInput';
@@ -81,6 +81,8 @@ describe('parts that are still on the printer', () => {
     expect(minutesLeft({ ...print, startedAtMs: NOW - 45 * MINUTE }, NOW)).toBe(75);
     expect(minutesLeft({ ...print, startedAtMs: NOW - 300 * MINUTE }, NOW)).toBe(60);
     expect(minutesLeft({ ...print, piecesLeft: 1, startedAtMs: NOW - 300 * MINUTE }, NOW)).toBe(1);
+    expect(pieceOffMs({ ...print, startedAtMs: NOW - 45 * MINUTE })).toBe(NOW + 15 * MINUTE);
+    expect(pieceOffMs({ ...print, startedAtMs: null })).toBeNull();
   });
 
   it('fail now and then: half of a piece is lost each time (closed form of the mean: 1 + q ÷ 2 (1 − q))', () => {

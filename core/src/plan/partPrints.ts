@@ -1,6 +1,6 @@
 import { WALL_CLOCK, orderArc } from './ladderArcs';
 import type { PlanArc, PlanTask } from './problem';
-import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
+import type { PlanPart, PlanPrint, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 
 /** Name of the printers among a problem's resources. */
 export const PRINTERS = 'printers';
@@ -55,9 +55,14 @@ export function printPart(part: PlanPart, prop: PlanProp | undefined, { nowMs }:
 }
 
 /** Minutes until the last piece is off, if none fails: whole, at least 1. A piece that is overdue is taken as all but off. */
-export function minutesLeft({ piecesLeft, pieceMinutes, startedAtMs }: NonNullable<PlanPart['print']>, nowMs: number): number {
+export function minutesLeft({ piecesLeft, pieceMinutes, startedAtMs }: PlanPrint, nowMs: number): number {
   const onBed = startedAtMs === null ? 0 : Math.min(pieceMinutes, Math.max(0, nowMs - startedAtMs) / 60_000);
   return Math.max(1, Math.ceil(piecesLeft * pieceMinutes - onBed));
+}
+
+/** When the piece on the bed is off; null: there is none. */
+export function pieceOffMs({ pieceMinutes, startedAtMs }: Pick<PlanPrint, 'pieceMinutes' | 'startedAtMs'>): number | null {
+  return startedAtMs === null ? null : startedAtMs + pieceMinutes * 60_000;
 }
 
 /** How long before the last piece is off its first rung may begin: each piece must be off when its turn comes. Whole minutes. */

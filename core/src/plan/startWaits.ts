@@ -1,8 +1,7 @@
-import type { SprayFault } from '../climate/sprayVerdict';
+import type { SprayFault, SprayLimits } from '../climate/sprayVerdict';
 import { judgeSpraying } from '../climate/sprayVerdict';
 import type { Air } from '../climate/air';
 import { limitsToLay } from '../climate/layLimits';
-import type { SprayLimits } from '../climate/sprayVerdict';
 import { readCureClock } from '../cure/cureClock';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';

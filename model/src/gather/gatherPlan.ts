@@ -87,15 +87,20 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
   };
 }
 
-/** Hours a piece prints: as typed, else guessed from its skin and height. */
+/**
+ * Hours a piece prints: as typed, else guessed from its skin and height.
+ *
+ * @param heightMillimetres of its mesh; null: as typed, or guessed from its skin
+ */
 export function printHoursOf(
   part: Pick<Part, 'printHours' | 'areaSquareCentimetres' | 'sizeMillimetres' | 'layerMillimetres' | 'materialId'>,
+  heightMillimetres: number | null = null,
 ): number {
   if (part.printHours !== null) return part.printHours;
   const areaSquareMillimetres = part.areaSquareCentimetres * 100;
   return estimatePrintHours({
     areaSquareMillimetres,
-    heightMillimetres: part.sizeMillimetres?.[2] ?? guessHeight(areaSquareMillimetres),
+    heightMillimetres: heightMillimetres ?? part.sizeMillimetres?.[2] ?? guessHeight(areaSquareMillimetres),
     layerMillimetres: part.layerMillimetres,
     isResin: findMaterial(part.materialId).isResin,
   });

@@ -6,6 +6,7 @@ import { takeInHand } from '../../data/changes/benchChanges';
 import { useStandingEntries, useShop } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
+import { closingWords } from '../../engine/calls';
 import { reasonLines } from '../../engine/reasonWords';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
@@ -59,7 +60,11 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
           ))}
         </div>
       )}
-      {next.windowClosesMs !== null && <p className="text-oxide figure mt-3">recoat closes {formats.moment(next.windowClosesMs, now)}</p>}
+      {next.windowClosesMs !== null && (
+        <p className="text-oxide figure mt-3">
+          {closingWords(rung.methodId)} {formats.moment(next.windowClosesMs, now)}
+        </p>
+      )}
       <StartWarnings lines={warnings} />
       <div className="mt-5 grid grid-cols-[2fr_1fr] gap-3">
         <Button look={isNow && warnings.length === 0 ? 'primary' : 'plain'} isLarge shortcut="t" onClick={take}>

@@ -1,3 +1,4 @@
+import { pieceOffMs } from '@zinc-ladder/core/plan/partPrints';
 import { printHoursOf } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/part';
 import { useClock, useNow } from '../../clock/ClockContext';
@@ -27,6 +28,7 @@ export function PrintFields({ part }: { readonly part: Part }) {
     );
   const time = plan?.kind === 'planned' ? plan.prints.find((entry) => entry.partId === part.id) : undefined;
   const hours = printHoursOf(part);
+  const offMs = pieceOffMs({ pieceMinutes: hours * 60, startedAtMs: print.startedAtMs });
   const patch = (what: string, fields: Partial<Part>): void =>
     void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   return (
@@ -35,9 +37,9 @@ export function PrintFields({ part }: { readonly part: Part }) {
       <p>
         {counted(print.piecesLeft, 'piece')} to come, {formatSpan(Math.round(hours * 60))} each
         {part.printHours === null && ', guessed from its skin and height'}.{' '}
-        {print.startedAtMs === null
+        {print.startedAtMs === null || offMs === null
           ? 'None is on the bed.'
-          : `The one on the bed was begun ${formats.moment(print.startedAtMs, now)}; it is off by ${formats.moment(print.startedAtMs + hours * 3_600_000, now)}.`}
+          : `The one on the bed was begun ${formats.moment(print.startedAtMs, now)}; it is off by ${formats.moment(offMs, now)}.`}
       </p>
       {time && (
         <p>

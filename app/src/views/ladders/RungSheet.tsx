@@ -14,6 +14,7 @@ import { newId } from '../../data/newId';
 import { useStandingEntries, useShop } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
+import { closingWords } from '../../engine/calls';
 import { certificateWords, reasonLines } from '../../engine/reasonWords';
 import { usePlan } from '../../engine/usePlan';
 import { Button } from '../../ui/Button';
@@ -107,7 +108,11 @@ function WhenSheet({ rung, index }: { readonly rung: Rung; readonly index: ShopI
         {formats.moment(time.startMs, now)} to {formats.moment(time.endMs, now)}
         {time.chunks.length > 1 && <span className="text-dim text-base"> in {time.chunks.length} stretches</span>}
       </p>
-      {time.windowClosesMs !== null && <p className="text-oxide">recoat closes {formats.moment(time.windowClosesMs, now)}</p>}
+      {time.windowClosesMs !== null && (
+        <p className="text-oxide">
+          {closingWords(rung.methodId)} {formats.moment(time.windowClosesMs, now)}
+        </p>
+      )}
       {lines.length > 0 && (
         <>
           <h3 className="label mt-3">Not before</h3>

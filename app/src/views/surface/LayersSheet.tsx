@@ -1,8 +1,7 @@
 import { boxSize } from '@zinc-ladder/core/surface/facetGeometry';
-import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { LayerTrial } from '@zinc-ladder/core/surface/layerWhatIf';
 import { tryLayers } from '@zinc-ladder/core/surface/layerWhatIf';
-import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/printHours';
+import { printHoursOf } from '@zinc-ladder/model/gather/gatherPlan';
 import { useEdit } from '../../data/useEdit';
 import { InlineNumber } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
@@ -13,16 +12,8 @@ import type { Surface } from './useSurface';
 export function LayersSheet({ surface }: { readonly surface: Surface }) {
   const { part, choice, ask, mesh } = surface;
   const edit = useEdit();
-  const height = mesh.opened
-    ? boxSize(mesh.opened.survey.boundingBox)[2]
-    : (part.sizeMillimetres?.[2] ?? guessHeight(part.areaSquareCentimetres * 100));
-  const guessed = estimatePrintHours({
-    areaSquareMillimetres: part.areaSquareCentimetres * 100,
-    heightMillimetres: height,
-    layerMillimetres: part.layerMillimetres,
-    isResin: findMaterial(part.materialId).isResin,
-  });
-  const trials = tryLayers(choice, ask, part.printHours ?? guessed);
+  const height = mesh.opened ? boxSize(mesh.opened.survey.boundingBox)[2] : null;
+  const trials = tryLayers(choice, ask, printHoursOf(part, height));
   if (trials.length === 0) return null;
   const workOf = (trial: LayerTrial): number => trial.handsMinutes + trial.waitMinutes;
   const present = trials.find((trial) => trial.isPresent);

@@ -1,3 +1,4 @@
+import type { GroupChance } from '../chance';
 import { drawFortune } from '../play/fortune';
 import type { Fortune } from '../play/fortune';
 import type { PlayedStretch } from '../play/orderPlayer';
@@ -18,17 +19,11 @@ export interface ReplanOptions {
   readonly playsAnEvening: number;
 }
 
-/** When one group of tasks is done, over all runs. Minutes, sorted. */
-export interface ReplannedGroup {
-  readonly groupId: string | null;
-  readonly readyMinutes: Float64Array;
-}
-
 /**
  * Plays an order as {@link playChance} does, against the same fortunes, but at the end of every evening what is left is planned anew by what is
  * known then: what was done, what is begun, what was missed. Luck stays what it was: no order changes it.
  */
-export function replanChance(prepared: PreparedProblem, keys: Float64Array, options: ReplanOptions): readonly ReplannedGroup[] {
+export function replanChance(prepared: PreparedProblem, keys: Float64Array, options: ReplanOptions): readonly GroupChance[] {
   const { tasks, problem } = prepared;
   const tables = readPlayTables(prepared);
   const groups = [...new Set(tasks.flatMap((task, index) => (tables.isFact[index] ? [] : [task.groupId])))];
