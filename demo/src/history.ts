@@ -13,7 +13,7 @@ export interface DemoHistory {
 
 /** What is in hand at the demo's moment, and what was set down. */
 const BEGUN: Readonly<Record<string, Partial<Rung>>> = {
-  'lantern-base-11': { state: 'inHand', startedAtMs: Date.parse('2026-05-28T19:30:00+02:00') },
+  'lantern-base-11': { state: 'inHand', doerId: 'me', startedAtMs: Date.parse('2026-05-28T19:30:00+02:00') },
 };
 /** The case was begun the week before, by hand and not by the plan that played the rest. */
 const CASE_DONE: readonly (readonly [string, string])[] = [
@@ -48,6 +48,7 @@ export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs'>): Demo
       propId: propOf.get(rung.ladderId) ?? null,
       partId: rung.ladderId,
       rungId: rung.id,
+      personId: 'me',
       productId: rung.productId,
       plannedMinutes: rung.minutes,
       actualMinutes,

@@ -15,6 +15,7 @@ import { writePng } from './pictures/png';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLantern';
 import { DEMO_CANS, DEMO_PRODUCTS } from './products';
 import { DEMO_MOMENT, DEMO_PARTS, DEMO_PROPS, DEMO_START } from './scenario';
+import { DEMO_PERSONS } from './persons';
 import { DEMO_SHOP } from './shop';
 import { makeDemoWeather } from './weather';
 import { demoRoutes } from './ownRoutes';
@@ -75,6 +76,7 @@ export function makeDemo(): ProjectBundle {
       weatherPlans: weather.plans,
       techniqueCards: [...DEMO_TECHNIQUE_CARDS],
       ownRoutes: demoRoutes({ ladders, rungs: grown }),
+      persons: [...DEMO_PERSONS],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

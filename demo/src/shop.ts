@@ -24,7 +24,6 @@ export const DEMO_SHOP: Shop = {
   typicalDay: { meanCelsius: 14.6, swingCelsius: 3.4, warmestHour: 16, meanHumidityPercent: 66, swingHumidityPercent: 11 },
   climateSource: 'sensor',
   mirroredShare: 0,
-  handsPairs: 1,
   printers: 1,
   boothPlaces: 1,
   rackPlaces: 8,

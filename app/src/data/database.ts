@@ -13,7 +13,11 @@ import {
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_2,
   SHOP_ADDED_IN_4,
+  personsFor,
   withAge,
+  withDoer,
+  withoutPairs,
+  withPerson,
   withPaceAndPrinters,
   withPrint,
   withPigment,
@@ -32,7 +36,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 10;
+export const DATABASE_VERSION = 11;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -234,12 +238,23 @@ export class ShopDatabase extends Dexie {
         ['rungs', withWait],
       ]),
     );
-    this.version(DATABASE_VERSION).upgrade((transaction) =>
+    this.version(10).upgrade((transaction) =>
       liftTables(transaction, [
         ['shop', withPaceAndPrinters],
         ['parts', withPrint],
       ]),
     );
+    this.version(DATABASE_VERSION)
+      .stores({ persons: 'id' })
+      .upgrade(async (transaction) => {
+        const [shop] = await transaction.table<unknown>('shop').toArray();
+        await transaction.table('persons').bulkPut(personsFor(shop));
+        await liftTables(transaction, [
+          ['shop', withoutPairs],
+          ['rungs', withDoer],
+          ['logEntries', withPerson],
+        ]);
+      });
   }
 
   /** A table of records by name. */

@@ -24,7 +24,7 @@ let store: Store;
 let names = 0;
 let ids = 0;
 const makeId = (): string => `made-${(ids += 1)}`;
-const moment = (nowMs = NOW) => ({ nowMs, air: null, makeId });
+const moment = (nowMs = NOW) => ({ nowMs, air: null, personId: null, makeId });
 
 beforeEach(async () => {
   db = new ShopDatabase(`rules-${(names += 1)}`);
@@ -111,7 +111,7 @@ describe('an act asked for twice', () => {
       'nothingToDo',
     ]);
     expect(await logged()).toBe(before + 1);
-    await store.edit('take', (edit) => takeInHand(edit, 'host-2', 1, moment(), 'open'));
+    await store.edit('take', (edit) => takeInHand(edit, 'host-2', moment(), 'open'));
     const down = (at: Store) => codeOf(at.edit('down', (edit) => setDown(edit, 'host-2', moment())));
     expect((await Promise.all([down(store), down(other)])).sort()).toEqual(['done', 'nothingToDo']);
     const seen = (await db.records('ladders').get('host'))?.rungIds ?? [];

@@ -7,6 +7,7 @@ import Dexie from 'dexie';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { correctEntry, correctTimer, finishRung, reopenRung, setDown, takeInHand } from './changes/benchChanges';
+import { addPerson } from './changes/personChanges';
 import { addPart, NEW_PART } from './changes/partChanges';
 import { duplicateRung, moveRung } from './changes/rungChanges';
 import { ShopDatabase } from './database';
@@ -20,7 +21,7 @@ let store: Store;
 let names = 0;
 const NOW = makeSampleProject().savedAtMs;
 let ids = 0;
-const moment = (nowMs = NOW) => ({ nowMs, air: null, makeId: () => `made-${(ids += 1)}` });
+const moment = (nowMs = NOW) => ({ nowMs, air: null, personId: null, makeId: () => `made-${(ids += 1)}` });
 
 beforeEach(async () => {
   db = new ShopDatabase(`test-${(names += 1)}`);
@@ -113,7 +114,7 @@ describe('undo and redo', () => {
     (at, round) => at.edit('rename', (edit) => edit.patch('props', 'prop', { name: `Lamp ${round}` })),
     (at, round) => at.edit('add', (edit) => addPart(edit, `new-${round}`, 'prop', { ...NEW_PART, name: 'New' }, [])),
     (at) => at.edit('finish', (edit) => finishRung(edit, 'guest-1', null, '', moment())),
-    (at) => at.edit('take', (edit) => takeInHand(edit, 'host-2', 1, moment())),
+    (at) => at.edit('take', (edit) => takeInHand(edit, 'host-2', moment())),
     (at, round) => at.edit('copy', (edit) => duplicateRung(edit, 'host-1', `copy-${round}`)),
     (at) => at.edit('move', (edit) => moveRung(edit, 'host', 'host-1', 1)),
     (at) => at.edit('remove part', (edit) => edit.remove('parts', 'guest')),
@@ -244,13 +245,26 @@ describe('at the bench', () => {
     return found;
   };
   it('taking up with full hands sets down what was held, with its minutes', async () => {
-    await store.edit('take', (edit) => takeInHand(edit, 'host-2', 1, moment(NOW + 240_000)));
+    await store.edit('take', (edit) => takeInHand(edit, 'host-2', moment(NOW + 240_000)));
     expect(await rung('guest-1')).toMatchObject({ state: 'setDown', workedMs: 300_000, startedAtMs: null });
     expect(await rung('host-2')).toMatchObject({ state: 'inHand', startedAtMs: NOW + 240_000 });
   });
-  it('two pairs of hands hold two rungs', async () => {
-    await store.edit('take', (edit) => takeInHand(edit, 'host-2', 2, moment()));
+  it('two persons hold a rung each: what is in hand stays with who had it, and the log says whose hands it was', async () => {
+    await store.edit('come', (edit) => addPerson(edit, 'Juna', moment().makeId));
+    const persons = (await db.records('persons').toArray()).sort((a, b) => a.position - b.position);
+    expect(persons.map(({ name }) => name)).toEqual(['Me', 'Juna']);
+    const [me = '', friend = ''] = persons.map(({ id }) => id);
+    expect(await rung('guest-1')).toMatchObject({ state: 'inHand', doerId: me });
+    await store.edit('take', (edit) => takeInHand(edit, 'host-2', { ...moment(), personId: friend }));
     expect((await rung('guest-1')).state).toBe('inHand');
+    expect(await rung('host-2')).toMatchObject({ state: 'inHand', doerId: friend });
+    // Whoever presses, it was in the friend's hands.
+    await store.edit('done', (edit) => finishRung(edit, 'host-2', 5, '', { ...moment(), personId: me }));
+    const told = (await db.records('logEntries').toArray()).find(({ rungId }) => rungId === 'host-2');
+    expect(told).toMatchObject({ kind: 'done', personId: friend });
+    await store.edit('go', (edit) => edit.remove('persons', friend));
+    expect((await rung('host-2')).doerId).toBeNull();
+    expect((await db.records('logEntries').get(told?.id ?? ''))?.personId).toBe(friend);
   });
   it('done logs the real minutes and planned ones, and the moment the film was laid', async () => {
     await store.edit('done', (edit) => finishRung(edit, 'guest-1', null, 'ran a little', moment(NOW + 660_000)));
@@ -266,7 +280,7 @@ describe('at the bench', () => {
   });
   it('set down and taken up again adds up, and a correction replaces the sum', async () => {
     await store.edit('down', (edit) => setDown(edit, 'guest-1', moment(NOW)));
-    await store.edit('up', (edit) => takeInHand(edit, 'guest-1', 1, moment(NOW + 3_600_000)));
+    await store.edit('up', (edit) => takeInHand(edit, 'guest-1', moment(NOW + 3_600_000)));
     await store.edit('correct', (edit) => correctTimer(edit, 'guest-1', 25, moment(NOW + 3_660_000)));
     await store.edit('done', (edit) => finishRung(edit, 'guest-1', null, '', moment(NOW + 3_720_000)));
     expect((await rung('guest-1')).workedMs).toBe(26 * 60_000);

@@ -8,6 +8,7 @@ const RULE_WORDS: Readonly<Record<Violation['rule'], string>> = {
   notBefore: 'before now, or before it is wanted',
   fact: 'what is done was moved',
   chunk: 'broken off though it may not be',
+  doer: 'in the hands of somebody who does not do it',
   session: 'without the time to get ready',
 };
 

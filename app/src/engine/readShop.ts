@@ -41,17 +41,18 @@ export async function readShop(
     return await db.transaction('r', db.tables, async () => {
       const shop = await db.records('shop').toCollection().first();
       if (!shop) return null;
-      const [props, parts, joins, ladders, rungs, products, readings] = await Promise.all([
+      const [props, parts, joins, persons, ladders, rungs, products, readings] = await Promise.all([
         db.records('props').toArray(),
         db.records('parts').toArray(),
         db.records('joins').toArray(),
+        db.records('persons').toArray(),
         db.records('ladders').toArray(),
         db.records('rungs').toArray(),
         db.records('products').toArray(),
         db.records('climateReadings').toArray(),
       ]);
       const pace = await readPace(db, databaseName, rungs, paceFor(shop));
-      const records = { shop, props, parts, joins, ladders, rungs, products, ...(pace ? { ownPace: pace.ownPace } : {}) };
+      const records = { shop, props, parts, joins, persons, ladders, rungs, products, ...(pace ? { ownPace: pace.ownPace } : {}) };
       return { records, air: gatherAir(shop, readings, nowMs), isPaceKnown: pace?.isNew ?? true };
     });
   } finally {

@@ -1,3 +1,4 @@
+import { NOBODY } from '@zinc-ladder/core/plan/shopHands';
 import { isCutByProduct, isSprayCalendar } from '@zinc-ladder/core/plan/shopCalendars';
 import type { PlacementReasons, WaitReason } from '@zinc-ladder/core/plan/explainPlacement';
 import type { Certificate } from '@zinc-ladder/core/plan/problem';
@@ -65,6 +66,8 @@ export function certificateWords(certificate: Certificate, title: (rungId: strin
         ? noHoursWords(cause.calendarId)
         : `It takes ${formatSpan(cause.neededMinutes)} in one go; the longest stretch of ${isSprayCalendar(cause.calendarId) ? 'hands and spraying' : 'hands'}${isCutByProduct(cause.calendarId) ? ' in air fit for its product' : ''} is ${formatSpan(cause.longestMinutes)}. Split it, or add hours.`;
     case 'tooMuch':
+      if (cause.resourceId === NOBODY)
+        return 'Nobody in the shop does this kind of work, or it is asked of somebody who is not there. See who does what under Shop.';
       return `It needs ${cause.needed} places; there are ${cause.capacity}. Give the set fewer places under its part, or the shop more.`;
     case 'windowCloses':
       return `The window after ${title(cause.fromTaskId)} closes ${formats.full(cause.latest * 60_000)}; it cannot be started before ${formats.full(cause.earliest * 60_000)}. A scuff between the coats, or a longer stretch of hours, mends it.`;

@@ -1,6 +1,7 @@
 import { AGES } from '@zinc-ladder/core/ladder/ages';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
+import { WORK_KINDS } from '@zinc-ladder/core/ladder/workKinds';
 import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
@@ -8,6 +9,7 @@ import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
 import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown, takeInHand } from '../data/changes/benchChanges';
+import { addPerson } from '../data/changes/personChanges';
 import { withSamples } from '../data/changes/colourChanges';
 import { takeDoubledAway } from '../data/changes/joinChanges';
 import { growOnto, growSchool } from '../data/changes/growChanges';
@@ -70,7 +72,12 @@ function on<Name extends keyof RecordOf>(
   };
 }
 
-const bench = ({ nowMs, makeId }: ActMoment) => ({ nowMs, makeId, air: null });
+const bench = ({ nowMs, makeId, records, choice }: ActMoment) => ({
+  nowMs,
+  makeId,
+  air: null,
+  personId: chosen(records.persons, choice(3))?.id ?? null,
+});
 const ROUTE: LadderRoute = { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
 const PIXELS = new Uint8Array([0xff, 0xd8, 0xff, 1, 2, 3]);
 /** Tables whose records a finisher takes away by themselves. */
@@ -93,6 +100,7 @@ const REMOVED = [
   'weatherPlans',
   'techniqueCards',
   'ownRoutes',
+  'persons',
 ] as const;
 
 /** Every change there is, as an act. */
@@ -106,9 +114,25 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       return record && ((edit) => edit.remove(table, record.id));
     },
   })),
-  on('take in hand', 'rungs', (edit, rung, moment) => takeInHand(edit, rung.id, 1 + (moment.choice(1) % 2), bench(moment), rung.state)),
+  on('take in hand', 'rungs', (edit, rung, moment) => takeInHand(edit, rung.id, bench(moment), rung.state)),
   on('take in hand all the same', 'rungs', (edit, rung, moment) =>
-    takeInHand(edit, rung.id, 1, bench(moment), rung.state, ['Grey primer is wet until 23:46.']),
+    takeInHand(edit, rung.id, bench(moment), rung.state, ['Grey primer is wet until 23:46.']),
+  ),
+  {
+    name: 'somebody comes to work',
+    plan:
+      ({ choice, makeId }) =>
+      (edit) =>
+        addPerson(edit, `Helper ${choice(0) % 9}`, makeId),
+  },
+  on('who does what', 'persons', (edit, person, { choice }) =>
+    edit.patch('persons', person.id, {
+      refuses: WORK_KINDS.filter((_, at) => ((choice(1) >> at) & 1) === 1).map(({ id }) => id),
+      hours: choice(2) % 2 === 0 ? null : [{ weekday: 1 + (choice(2) % 7), startMinute: 540, endMinute: 1020 }],
+    }),
+  ),
+  on('ask somebody', 'rungs', (edit, rung, { records, choice }) =>
+    edit.patch('rungs', rung.id, { personId: chosen(records.persons, choice(1))?.id ?? null }),
   ),
   on('put on the printer', 'parts', (edit, part) => putOnPrinter(edit, part)),
   on('begin a piece', 'parts', (edit, part, { nowMs }) => beginPiece(edit, part, nowMs)),
@@ -319,7 +343,9 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('wait until it is hard', 'rungs', (edit, rung, { records, choice }) =>
     edit.patch('rungs', rung.id, { hardRungId: chosen(records.rungs, choice(1))?.id ?? null }, rung),
   ),
-  on('take time', 'shop', (edit, shop, { nowMs }) => takeTime(edit, shop, nowMs, nowMs + 3_600_000, 'away')),
+  on('take time', 'shop', (edit, shop, { nowMs, records, choice }) =>
+    takeTime(edit, shop, chosen(records.persons, choice(1)), nowMs, nowMs + 3_600_000, 'away'),
+  ),
   on('name a rung', 'rungs', (edit, rung, { choice }) => edit.patch('rungs', rung.id, { name: `n${choice(1)}` }, rung)),
   on('paint a rung with', 'rungs', async (edit, rung, { choice, records }) =>
     edit.patch(

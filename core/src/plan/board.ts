@@ -61,6 +61,9 @@ export class Board {
       if (placement.setupMinutes > 0) profile?.add(placement.start - placement.setupMinutes, placement.start, amount);
       for (const chunk of placement.chunks) profile?.add(chunk.start, chunk.end, amount);
     }
+    const doer = placement.doerId === undefined ? undefined : this.profiles[this.prepared.resourceIndex.get(placement.doerId) ?? -1];
+    if (placement.setupMinutes > 0) doer?.add(placement.start - placement.setupMinutes, placement.start, sign);
+    for (const chunk of placement.chunks) doer?.add(chunk.start, chunk.end, sign);
     task.holds.forEach((hold, at) => {
       const profile = this.profiles[this.prepared.resourceIndex.get(hold.resourceId) ?? -1];
       const span = { start: placement.end, end: Math.max(placement.end + 1, holdEnds[at] ?? placement.end) };

@@ -5,7 +5,7 @@ import { checkPlan } from './checkPlan';
 import { buildShopProblem } from './buildShopProblem';
 import { plannedPlacements } from './plannedPlacements';
 import type { PlanPart, PlanRung, ShopPlanInput } from './shopPlanInput';
-import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
+import { MINUTE, NOW, pairs, part, rung, shop } from './testing/shopBuilder';
 
 const HOUR = 60 * MINUTE;
 const sleep = { startMinute: 2 * 60, endMinute: 7 * 60 };
@@ -35,7 +35,7 @@ function walker(): ShopPlanInput {
   for (let at = 0; at < 32; at += 1) add(`plate ${at}`, [12, 12, 12, 12, 12]);
   for (let at = 0; at < 6; at += 1) add(`limb ${at}`, [30, 20, 45, 15, 30]);
   for (let at = 0; at < 2; at += 1) add(`hull ${at}`, [120, 45, 120, 30, 90]);
-  return shop(parts, { hours: evenings, handsPairs: 2, boothPlaces: 2, rackPlaces: 40 });
+  return shop(parts, { hours: evenings, persons: pairs(2), boothPlaces: 2, rackPlaces: 40 });
 }
 
 const wish = (change: Partial<DrillWish> = {}): DrillWish => ({

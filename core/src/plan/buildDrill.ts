@@ -1,11 +1,11 @@
 import type { Interval } from '../time/interval';
 import { withoutIntervals } from '../time/interval';
 import type { WeeklySpan } from '../time/workingHours';
-import { expandWorkingHours } from '../time/workingHours';
 import { handsMinutes } from './handsMinutes';
 import type { ShopPlan } from './planShop';
 import { planShop, planShopAtOnce } from './planShop';
 import type { PlanPart, ShopPlanInput } from './shopPlanInput';
+import { handsByPerson } from './shopHands';
 import { lastReady } from './timeToSpare';
 
 /** How a prop is to be finished against the clock. */
@@ -37,7 +37,7 @@ export interface DrillOutcome {
 
 const EVERY_DAY = [1, 2, 3, 4, 5, 6, 7];
 
-/** The shop for the length of a drill: only these props, due at the deadline, hands there always but for sleep and appointments. */
+/** The shop for the length of a drill: only these props, due at the deadline; who keeps the shop's hours is there always but for sleep and appointments. */
 export function drillInput(input: ShopPlanInput, { propIds, deadlineMs, sleep }: DrillWish): ShopPlanInput {
   const asked = new Set(propIds);
   const parts = input.parts.filter((part) => asked.has(part.propId));
@@ -96,11 +96,17 @@ function readyOf(plan: ShopPlan): number | null {
 }
 
 function idleStretches(plan: Extract<ShopPlan, { kind: 'planned' }>, fromMs: number, toMs: number): Interval[] {
-  const there = plan.handsWindows
-    .map(({ start, end }) => ({ start: Math.max(start, fromMs), end: Math.min(end, toMs) }))
-    .filter(({ start, end }) => end > start);
-  const worked = plan.rungs.flatMap((rung) => rung.chunks).toSorted((a, b) => a.start - b.start);
-  return withoutIntervals(there, worked).toSorted((a, b) => b.end - b.start - (a.end - a.start));
+  const idle = plan.handsByPerson.flatMap(({ personId, windows }) => {
+    const there = windows
+      .map(({ start, end }) => ({ start: Math.max(start, fromMs), end: Math.min(end, toMs) }))
+      .filter(({ start, end }) => end > start);
+    const own = plan.rungs.filter((rung) => rung.personId === personId);
+    return withoutIntervals(
+      there,
+      own.flatMap((rung) => rung.chunks).toSorted((a, b) => a.start - b.start),
+    );
+  });
+  return idle.toSorted((a, b) => b.end - b.start - (a.end - a.start));
 }
 
 /** Each part begun when the one before is ready; joins between them are left aside, which favours this way. */
@@ -134,7 +140,6 @@ function copyOf(part: PlanPart): PlanPart {
 
 /** Hands hours from now to the deadline, minutes: what a drill can spend at most. */
 export function drillHandsMinutes(input: ShopPlanInput, wish: DrillWish): number {
-  const { hours, timeZone, nowMs, busy } = drillInput(input, wish);
-  const spans = withoutIntervals(expandWorkingHours(hours, [], timeZone, nowMs, wish.deadlineMs), busy);
+  const spans = handsByPerson(drillInput(input, wish), input.nowMs, wish.deadlineMs).flatMap(({ windows }) => windows);
   return spans.reduce((sum, span) => sum + (span.end - span.start) / 60_000, 0);
 }

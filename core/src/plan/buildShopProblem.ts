@@ -8,7 +8,7 @@ import { WASH_WATER } from '../cure/washWater';
 import { milestoneDemand } from '../cure/filmDemand';
 import { findMethod } from '../ladder/methods';
 import type { Interval } from '../time/interval';
-import { intersectIntervals, withoutIntervals } from '../time/interval';
+import { intersectIntervals } from '../time/interval';
 import { expandWorkingHours } from '../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
@@ -18,9 +18,9 @@ import type { SessionShare } from './sessionFamilies';
 import { sessionShare } from './sessionFamilies';
 import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from './problem';
 import type { SprayLimits } from '../climate/sprayVerdict';
-import type { AirCalendar } from './layCalendars';
-import { LayCalendars, wholeMinutes } from './layCalendars';
+import { LayCalendars } from './layCalendars';
 import { HANDS, LOUD, SPRAYING } from './shopCalendars';
+import { NOBODY, personResource, ShopHands } from './shopHands';
 import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 
 /** Names of the shop's resources within its problem; hands have the name of their calendar. */
@@ -42,7 +42,9 @@ export interface ShopProblem {
   /** of its calendars, those the air has a say in: what it must keep in them, by calendar id */
   readonly airLimits: ReadonlyMap<string, SprayLimits>;
   readonly tables: CureTables;
+  /** hours in which anybody is there, and each */
   readonly handsWindows: readonly Interval[];
+  readonly handsByPerson: ShopHands['byPerson'];
   readonly sprayWindows: readonly Interval[];
 }
 
@@ -55,8 +57,6 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   const input = atOwnPace(asked);
   const fromMinute = Math.ceil(input.nowMs / 60_000);
   const horizonMs = input.nowMs + horizonDays * DAY_MS;
-  const open = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, horizonMs);
-  const handsWindows = withoutIntervals(open, input.busy);
   const sprayHours = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, horizonMs);
   const lit = input.daylightAt ? intersectIntervals(sprayHours, daylight(input.daylightAt, input.nowMs, horizonMs)) : sprayHours;
   const sprayWindows = findSprayWindows(lit, input.air, input.sprayLimits);
@@ -64,20 +64,9 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
   const parts = new Map(input.parts.map((part) => [part.id, part]));
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
-  const loudHours = withoutIntervals(handsWindows, quiet);
-  const sprayingHours = intersectIntervals(handsWindows, sprayWindows);
-  const shared = (id: string, name: string, hours: readonly Interval[], limits: SprayLimits | null): AirCalendar => ({
-    id,
-    name,
-    hours,
-    windows: wholeMinutes(hours),
-    limits,
-  });
-  const calendars = new LayCalendars(input, tables, [
-    shared(HANDS, 'hands', handsWindows, null),
-    shared(LOUD, 'hands outside quiet hours', loudHours, null),
-    shared(SPRAYING, 'hands and spraying', sprayingHours, input.sprayLimits),
-  ]);
+  const hands = new ShopHands(input, { quiet, sprayWindows }, horizonMs);
+  const shared = [HANDS, LOUD, SPRAYING].map((kind) => hands.calendarOf(kind, input.persons));
+  const calendars = new LayCalendars(input, tables, shared);
   const arcs: PlanArc[] = [];
   const tasks: PlanTask[] = [];
   const tools = new Map<string, Tool>();
@@ -98,7 +87,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
         families.set(share.family.id, share.family);
       }
       const holds = holdRack(rung, part, depths.get(rung.id), tables);
-      tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, nowMs: input.nowMs }));
+      tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, hands, nowMs: input.nowMs }));
     }
   }
   for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
@@ -107,7 +96,9 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
       fromMinute,
       horizonMinute: Math.floor(horizonMs / 60_000),
       resources: [
-        { id: HANDS, name: 'hands', capacity: input.handsPairs },
+        { id: HANDS, name: 'hands', capacity: hands.count },
+        ...input.persons.map(({ id, name }) => ({ id: personResource(id), name, capacity: 1 })),
+        ...(input.persons.length > 0 ? [{ id: NOBODY, name: 'somebody who does this', capacity: 0 }] : []),
         { id: BOOTH, name: 'spray place', capacity: input.boothPlaces },
         { id: RACK, name: 'rack', capacity: input.rackPlaces },
         { id: PRINTERS, name: 'printers', capacity: input.printers },
@@ -121,7 +112,8 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
     },
     airLimits: new Map(calendars.list().flatMap(({ id, limits }) => (limits ? [[id, limits]] : []))),
     tables,
-    handsWindows,
+    handsWindows: hands.windows,
+    handsByPerson: hands.byPerson,
     sprayWindows,
   };
 }
@@ -130,23 +122,28 @@ interface TaskSetting {
   readonly holds: readonly Hold[];
   readonly share: SessionShare | null;
   readonly calendars: LayCalendars;
+  readonly hands: ShopHands;
   readonly nowMs: number;
 }
 
 function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, setting: TaskSetting): PlanTask {
-  const { holds, share, calendars, nowMs } = setting;
+  const { holds, share, calendars, hands, nowMs } = setting;
   const method = findMethod(rung.methodId);
   const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
   const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
   const minutes = share?.ownMinutes ?? Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked));
   const lockedAt = lockOf(rung, nowMs) === null ? null : Math.round((rung.lockedAtMs ?? 0) / 60_000) + (share?.family.setupMinutes ?? 0);
+  const fixed = end !== null ? { start: end, end } : lockedAt !== null ? { start: lockedAt, end: lockedAt + minutes } : null;
+  const kind = method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS;
+  const { demands, calendarId, doers } = hands.share(rung, kind, (calendar) => calendars.idFor(rung, calendar), fixed);
   return {
     id: rung.id,
     name: `${part.name}: ${rung.name}`,
     minutes,
     familyId: share?.family.id ?? null,
-    calendarId: calendars.idFor(rung, method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS),
-    demands: [{ resourceId: HANDS, amount: 1 }, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
+    calendarId,
+    ...(doers.length > 0 && { doers }),
+    demands: [...demands, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
     holds,
     leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,
     notBeforeMinute: rung.notBeforeMs === null ? null : Math.ceil(rung.notBeforeMs / 60_000),
@@ -154,7 +151,7 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, s
     dueMinute: prop?.dueMs == null ? null : Math.floor(prop.dueMs / 60_000),
     weight: prop?.weight ?? 1,
     isUnderWay: rung.status.kind === 'begun' && rung.status.isInHand,
-    fixed: end !== null ? { start: end, end } : lockedAt !== null ? { start: lockedAt, end: lockedAt + minutes } : null,
+    fixed,
   };
 }
 

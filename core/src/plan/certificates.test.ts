@@ -4,7 +4,7 @@ import { placeInOrder } from './placeInOrder';
 import { prepareProblem } from './preparedProblem';
 import { planAsBefore, planShop } from './planShop';
 import { arc, problem, task } from './testing/problemBuilder';
-import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
+import { MINUTE, NOW, pairs, part, rung, shop } from './testing/shopBuilder';
 
 const days = (count: number, minutes: number) =>
   Array.from({ length: count }, (_, day) => ({ start: day * 1440, end: day * 1440 + minutes }));
@@ -70,10 +70,10 @@ describe('the plan before in a shop that has changed', () => {
     const kept = planAsBefore(input, { before });
     if (kept.kind !== 'planned') throw new Error('faulty');
     expect(kept.rungs.map((time) => time.rungId)).toEqual(['c cut', 'a cut', 'b cut']);
-    const two = planAsBefore({ ...input, handsPairs: 2 }, { before });
+    const two = planAsBefore({ ...input, persons: pairs(2) }, { before });
     if (two.kind !== 'planned') throw new Error('faulty');
     expect(two.readyMs - NOW).toBe(60 * MINUTE);
-    const searched = planShop({ ...input, handsPairs: 2 });
+    const searched = planShop({ ...input, persons: pairs(2) });
     expect(searched.kind === 'planned' && searched.readyMs).toBe(two.readyMs);
   });
 });

@@ -5,7 +5,7 @@ import type { Placement, Plan, PlanProblem } from './problem';
 /** One broken rule of a plan, in words with its numbers. */
 export interface Violation {
   readonly taskId: string;
-  readonly rule: 'minutes' | 'calendar' | 'resource' | 'arc' | 'notBefore' | 'fact' | 'chunk' | 'session';
+  readonly rule: 'minutes' | 'calendar' | 'resource' | 'arc' | 'notBefore' | 'fact' | 'chunk' | 'session' | 'doer';
   readonly detail: string;
 }
 
@@ -27,6 +27,11 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     for (const demand of task.demands)
       for (const chunk of [{ start: at.start - at.setupMinutes, end: at.start }, ...at.chunks])
         if (chunk.end > chunk.start) loads.get(demand.resourceId)?.push([chunk.start, demand.amount], [chunk.end, -demand.amount]);
+    const doer = task.doers?.find(({ resourceId }) => resourceId === at.doerId);
+    if (task.doers && !doer) say('doer', `nobody of those who can do it, but ${at.doerId ?? 'nobody'}`);
+    if (doer)
+      for (const [order, chunk] of at.chunks.entries())
+        loads.get(doer.resourceId)?.push([order === 0 ? chunk.start - at.setupMinutes : chunk.start, 1], [chunk.end, -1]);
     for (const hold of task.holds) {
       const until = firstMinuteWith(clocks.get(hold.clockId), at.end, hold.progress, problem.horizonMinute);
       held.push({
@@ -47,11 +52,12 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     if (at.start - at.setupMinutes < problem.fromMinute) say('notBefore', `is set up from ${at.start - at.setupMinutes}`);
     if (task.familyId === null && at.setupMinutes > 0) say('session', 'a setup for what needs none');
     if (task.leastChunkMinutes === null && at.chunks.length > 1) say('chunk', 'split though it may not be');
-    const windows = task.calendarId === null ? null : calendars.get(task.calendarId);
+    const calendarId = doer?.calendarId ?? task.calendarId;
+    const windows = calendarId === null ? null : calendars.get(calendarId);
     for (const [order, { start, end }] of at.chunks.entries()) {
       const chunk = { start: order === 0 ? start - at.setupMinutes : start, end };
       if (windows && chunk.end > chunk.start && !windows.some((span) => span.start <= chunk.start && chunk.end <= span.end))
-        say('calendar', `${chunk.start}–${chunk.end} outside ${task.calendarId}`);
+        say('calendar', `${chunk.start}–${chunk.end} outside ${calendarId}`);
     }
   }
   for (const { resourceId, start, end, amount } of mergeHeld(held)) loads.get(resourceId)?.push([start, amount], [end, -amount]);

@@ -40,7 +40,7 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
   // What used each resource, by the end of its stretches: the last to end before a start is what that start waited for.
   const used = new Map<string, Freed[]>();
   for (const placement of placements) {
-    for (const { resourceId } of tasks.get(placement.taskId)?.demands ?? []) {
+    for (const resourceId of resourcesOf(tasks.get(placement.taskId), placement)) {
       const list = used.get(resourceId) ?? [];
       for (const chunk of placement.chunks) list.push({ end: chunk.end, taskId: placement.taskId });
       used.set(resourceId, list);
@@ -73,13 +73,13 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     waits.sort((a, b) => b.minute - a.minute);
     const over = waits[0]?.minute ?? problem.fromMinute;
     if (at.start <= over) return { waits, binding: 'waits', busyWithTaskId: null };
-    const busyWith = task.demands
-      .map((demand) => lastFreed(used.get(demand.resourceId) ?? [], at.start, taskId))
+    const busyWith = resourcesOf(task, at)
+      .map((resourceId) => lastFreed(used.get(resourceId) ?? [], at.start, taskId))
       .filter((freed) => freed !== undefined && freed.end > over)
       .sort((a, b) => (b?.end ?? 0) - (a?.end ?? 0))[0];
     return {
       waits,
-      binding: isInCalendar(problem, task, over) && busyWith ? 'busy' : 'calendar',
+      binding: isInCalendar(problem, calendarOf(task, at), over) && busyWith ? 'busy' : 'calendar',
       busyWithTaskId: busyWith?.taskId ?? null,
     };
   };
@@ -104,8 +104,17 @@ function lastFreed(list: readonly Freed[], minute: number, taskId: string): Free
   return undefined;
 }
 
-function isInCalendar(problem: PlanProblem, task: PlanTask, minute: number): boolean {
-  const windows = problem.calendars.find((calendar) => calendar.id === task.calendarId)?.windows;
+/** What a task uses where it is placed, its doer among it. */
+function resourcesOf(task: PlanTask | undefined, { doerId }: Placement): string[] {
+  return [...(task?.demands ?? []).map(({ resourceId }) => resourceId), ...(doerId === undefined ? [] : [doerId])];
+}
+
+function calendarOf({ calendarId, doers }: PlanTask, { doerId }: Placement): string | null {
+  return doers?.find(({ resourceId }) => resourceId === doerId)?.calendarId ?? calendarId;
+}
+
+function isInCalendar(problem: PlanProblem, calendarId: string | null, minute: number): boolean {
+  const windows = problem.calendars.find((calendar) => calendar.id === calendarId)?.windows;
   if (!windows) return true;
   const span = windows[firstWindowAfter(windows, minute)];
   return span !== undefined && span.start <= minute;

@@ -40,16 +40,16 @@ export class LayCalendars {
   /**
    * The calendar of a rung.
    *
-   * @param sharedId what it would go by if the air of its product did not matter
+   * @param shared what it would go by if the air of its product did not matter
    */
-  idFor(rung: Pick<PlanRung, 'film' | 'methodId'>, sharedId: string): string {
+  idFor(rung: Pick<PlanRung, 'film' | 'methodId'>, shared: AirCalendar): string {
     const { film } = rung;
     const { isSprayed, laysFilm } = findMethod(rung.methodId);
-    const shared = this.all.get(sharedId);
-    if (!film || !laysFilm || !shared) return sharedId;
+    this.all.set(shared.id, shared);
+    if (!film || !laysFilm) return shared.id;
     const limits = limitsToLay(this.input.sprayLimits, film.limits, isSprayed);
     const { mostHumidityPercent, coldestCelsius, warmestCelsius } = limits;
-    const key = cutCalendarId(sharedId, [mostHumidityPercent, coldestCelsius, warmestCelsius, ...formingKey(film)]);
+    const key = cutCalendarId(shared.id, [mostHumidityPercent, coldestCelsius, warmestCelsius, ...formingKey(film)]);
     const known = this.all.get(key);
     if (known) return known.id;
     const { air } = this.input;

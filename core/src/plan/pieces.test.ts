@@ -79,7 +79,7 @@ describe('the arcs of a ladder', () => {
     expect(together).toEqual(['2→s solvent hardening 120–']);
   });
   it('ask nothing of what is in hand but its order, and nothing of what is left out', () => {
-    const held = rung('s', 'primeSand', null, { status: { kind: 'begun', workedMinutes: 3, isInHand: true } });
+    const held = rung('s', 'primeSand', null, { status: { kind: 'begun', workedMinutes: 3, isInHand: true, doerId: null } });
     expect(tell(buildLadderArcs(part([rung('p', 'prime', 'primer'), held]), TABLES))).toEqual(['p→s after']);
     const out = rung('o', 'primeSand', null, { status: { kind: 'leftOut' } });
     expect(tell(buildLadderArcs(part([rung('a', 'cut'), out, rung('b', 'cut')]), TABLES))).toEqual(['a→b after']);

@@ -1,6 +1,6 @@
 import type { Interval } from '../time/interval';
 import type { Board } from './board';
-import type { PreparedProblem } from './preparedProblem';
+import type { PreparedDoer, PreparedProblem } from './preparedProblem';
 import { arcSpans } from './preparedProblem';
 import type { Certificate, Placement, PlanTask } from './problem';
 import type { UsageProfile } from './usageProfile';
@@ -33,14 +33,29 @@ interface ArcSpans {
 }
 
 /**
- * The earliest start of a task, at or after `notBefore`, that all its constraints allow around what is placed. Every constraint only
- * moves the start later, so going round them until none moves it gives the least one.
+ * The earliest start of a task, at or after `notBefore`, that all its constraints allow around what is placed: with whoever of its doers has it
+ * done soonest, the first of them where that makes no difference.
  */
 export function findPlace(board: Board, index: number, notBefore: number, options: PlaceOptions): PlaceAnswer {
+  let best: PlaceAnswer | null = null;
+  for (const doer of board.prepared.doers[index] ?? []) {
+    const answer = findPlaceWith(board, index, notBefore, options, doer);
+    if (!best || isSooner(answer, best)) best = answer;
+  }
+  return best ?? findPlaceWith(board, index, notBefore, options, null);
+}
+
+function isSooner(answer: PlaceAnswer, best: PlaceAnswer): boolean {
+  if (answer.kind === 'placed') return best.kind !== 'placed' || answer.placement.end < best.placement.end;
+  return answer.kind === 'pastWindow' && (best.kind === 'impossible' || (best.kind === 'pastWindow' && answer.start < best.start));
+}
+
+/** The same with one doer. Every constraint only moves the start later, so going round them until none moves it gives the least one. */
+function findPlaceWith(board: Board, index: number, notBefore: number, options: PlaceOptions, doer: PreparedDoer | null): PlaceAnswer {
   const { prepared } = board;
   const task = prepared.tasks[index];
   if (!task) throw new RangeError(`no task ${index}`);
-  const windows = prepared.windows[index] ?? null;
+  const windows = doer?.windows ?? prepared.windows[index] ?? null;
   const arcs = options.ignoresArcs ? [] : gatherArcs(board, index, options.pieces);
   if (!Array.isArray(arcs)) return arcs;
   const tooMuch = prepared.tooMuch[index];
@@ -58,7 +73,7 @@ export function findPlace(board: Board, index: number, notBefore: number, option
       if (span.start > start) start = span.start;
     }
     if (!Number.isFinite(start)) return { kind: 'impossible', cause: neverReady(board, index) };
-    const body = fitBody(board, index, task, windows, start, options.mayShare);
+    const body = fitBody(board, index, task, { windows, doer }, start, options.mayShare);
     if (body.kind !== 'fits') return body;
     start = body.chunks[0]?.start ?? start;
     const end = body.chunks.at(-1)?.end ?? start;
@@ -69,7 +84,7 @@ export function findPlace(board: Board, index: number, notBefore: number, option
       start += Math.max(1, holds.minutes);
     }
     if (start === before && holds.kind === 'fits') {
-      const placement = { taskId: task.id, start, end, setupMinutes: body.setup, chunks: body.chunks };
+      const placement = { taskId: task.id, start, end, setupMinutes: body.setup, chunks: body.chunks, ...(doer && { doerId: doer.id }) };
       return { kind: 'placed', placement, holdEnds: holds.ends, latePieceOf };
     }
   }
@@ -105,7 +120,7 @@ function fitBody(
   board: Board,
   index: number,
   task: PlanTask,
-  windows: readonly Interval[] | null,
+  { windows, doer }: { readonly windows: readonly Interval[] | null; readonly doer: PreparedDoer | null },
   from: number,
   mayShare: boolean,
 ): BodyAnswer {
@@ -114,6 +129,7 @@ function fitBody(
   const tool = loaded ? board.tools[loaded.tool] : undefined;
   if (task.minutes === 0 && !tool) return { kind: 'fits', chunks: [{ start: from, end: from }], setup: 0 };
   const used = (prepared.demands[index] ?? []).map(({ resource, amount }) => ({ profile: board.profiles[resource], amount }));
+  if (doer) used.push({ profile: board.profiles[doer.resource], amount: 1 });
   if (task.leastChunkMinutes !== null) return fitChunks(prepared, task, windows, from, used);
   let start = from;
   let setup = 0;

@@ -3,7 +3,7 @@ import type { Objective } from './objective';
 import { planNotes } from './planNotes';
 import { planShop } from './planShop';
 import type { ShopPlanInput } from './shopPlanInput';
-import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
+import { MINUTE, NOW, pairs, part, rung, shop } from './testing/shopBuilder';
 
 function notes(input: ShopPlanInput, objective: Objective = 'surest') {
   const plan = planShop(input, { objective });
@@ -26,7 +26,7 @@ describe('what is said beside a plan', () => {
     const at = NOW + 60 * MINUTE;
     const both = [part('a', [cut('x', { lockedAtMs: at })]), part('b', [cut('y', { lockedAtMs: at + 10 * MINUTE })])];
     expect(notes(shop(both, due(NOW + 86_400_000)))).toEqual([{ kind: 'lockedTogether', rungIds: ['x', 'y'] }]);
-    expect(notes(shop(both, { ...due(NOW + 86_400_000), handsPairs: 2 }))).toEqual([]);
+    expect(notes(shop(both, { ...due(NOW + 86_400_000), persons: pairs(2) }))).toEqual([]);
   });
   it('that a print never ends, while the rest has its places', () => {
     const endless = { ...part('a', [cut('x')]), print: { piecesLeft: 400, pieceMinutes: 90_000, startedAtMs: null, failureShare: 0 } };

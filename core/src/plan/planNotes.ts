@@ -1,7 +1,8 @@
 import { lockOf } from './buildShopProblem';
 import type { Objective } from './objective';
 import { printedPart } from './partPrints';
-import type { ShopPlanInput } from './shopPlanInput';
+import { canDo } from './shopHands';
+import type { PlanRung, ShopPlanInput } from './shopPlanInput';
 
 /** Something about a shop that a finisher should know beside its plan: none of these leaves it without one. */
 export type PlanNote =
@@ -12,13 +13,16 @@ export type PlanNote =
   /** locked to times at which there are not hands enough */
   | { readonly kind: 'lockedTogether'; readonly rungIds: readonly string[] }
   /** printing that is not over by the last day the plan looks at */
-  | { readonly kind: 'printTooLong'; readonly partId: string };
+  | { readonly kind: 'printTooLong'; readonly partId: string }
+  /** somebody who has no hours on any day the plan looks at */
+  | { readonly kind: 'personWithoutHours'; readonly personId: string };
 
 /** What of a plan decides what is said beside it. */
 export interface NotedPlan {
   readonly objective: Objective;
   readonly rungs: readonly { readonly rungId: string; readonly startMs: number; readonly endMs: number }[];
   readonly unplaced: readonly { readonly taskId: string }[];
+  readonly handsByPerson: readonly { readonly personId: string | null; readonly windows: readonly unknown[] }[];
 }
 
 /** What should be said beside a plan, most telling first. */
@@ -33,17 +37,41 @@ export function planNotes(input: ShopPlanInput, plan: NotedPlan): PlanNote[] {
     const partId = printedPart(taskId);
     if (partId !== null) notes.push({ kind: 'printTooLong', partId });
   }
+  for (const { personId, windows } of plan.handsByPerson)
+    if (personId !== null && windows.length === 0) notes.push({ kind: 'personWithoutHours', personId });
   for (const { id, dueMs } of open) if (dueMs !== null && dueMs < input.nowMs) notes.push({ kind: 'datePast', propId: id });
   if (plan.objective === 'surest' && open.length > 0 && open.every(({ dueMs }) => dueMs === null)) notes.push({ kind: 'noDates' });
   return notes;
 }
 
-/** Locked rungs that overlap where hands do not reach for all of them. */
-function lockedTogether({ parts, nowMs, handsPairs }: ShopPlanInput, plan: NotedPlan): string[] {
-  const locked = new Set(parts.flatMap(({ rungs }) => rungs.filter((rung) => lockOf(rung, nowMs) !== null).map(({ id }) => id)));
-  const times = plan.rungs.filter(({ rungId }) => locked.has(rungId));
-  const clashing = times.filter(
-    (time) => times.filter((other) => other.startMs < time.endMs && time.startMs < other.endMs).length > handsPairs,
+/** Locked rungs that overlap where those who can do them do not reach for all. */
+function lockedTogether({ parts, nowMs, persons }: ShopPlanInput, plan: NotedPlan): string[] {
+  const able = (rung: PlanRung): readonly string[] =>
+    persons.length === 0 ? ['the finisher'] : persons.filter((person) => canDo(person, rung)).map(({ id }) => id);
+  const locked = new Map(
+    parts.flatMap(({ rungs }) => rungs.filter((rung) => lockOf(rung, nowMs) !== null).map((rung) => [rung.id, able(rung)] as const)),
   );
-  return clashing.map(({ rungId }) => rungId);
+  const times = plan.rungs.filter(({ rungId }) => locked.has(rungId));
+  const clashing = times.filter((time) => {
+    const at = times.filter((other) => other.startMs <= time.startMs && time.startMs < other.endMs);
+    return !hasOneEach(at.map(({ rungId }) => locked.get(rungId) ?? []));
+  });
+  return times
+    .filter((time) => clashing.some((other) => other.startMs < time.endMs && time.startMs < other.endMs))
+    .map(({ rungId }) => rungId);
+}
+
+/** Whether everyone in a list of choices can have one of their own: augmenting paths (Kuhn 1955). */
+function hasOneEach(choices: readonly (readonly string[])[]): boolean {
+  const takenBy = new Map<string, number>();
+  const find = (index: number, seen: Set<string>): boolean =>
+    (choices[index] ?? []).some((name) => {
+      if (seen.has(name)) return false;
+      seen.add(name);
+      const holder = takenBy.get(name);
+      if (holder !== undefined && !find(holder, seen)) return false;
+      takenBy.set(name, index);
+      return true;
+    });
+  return choices.every((_, index) => find(index, new Set()));
 }

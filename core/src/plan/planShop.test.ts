@@ -7,7 +7,7 @@ import { handsMinutes } from './handsMinutes';
 import { planShop } from './planShop';
 import { plannedPlacements } from './plannedPlacements';
 import type { PlanPart, ShopPlanInput } from './shopPlanInput';
-import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
+import { MINUTE, NOW, pairs, part, rung, shop } from './testing/shopBuilder';
 
 function planned(input: ShopPlanInput): {
   plan: Extract<ShopPlan, { kind: 'planned' }>;
@@ -85,7 +85,7 @@ describe('the shop’s plan in label air', () => {
   });
   it('works two parts at once with two pairs of hands', () => {
     const parts = [part('a', [rung('x', 'cut')]), part('b', [rung('y', 'cut')])];
-    expect([planned(shop(parts, { handsPairs: 2 })).at('x'), planned(shop(parts, { handsPairs: 2 })).at('y')]).toEqual([0, 0]);
+    expect([planned(shop(parts, { persons: pairs(2) })).at('x'), planned(shop(parts, { persons: pairs(2) })).at('y')]).toEqual([0, 0]);
   });
   it('does not spray what the rack cannot hold', () => {
     const sprayed = (id: string): PlanPart => part(id, [rung(id, 'prime', { classId: 'primer' })]);
@@ -97,7 +97,7 @@ describe('the shop’s plan in label air', () => {
     const { at, time } = planned(
       shop([
         part('a', [rung('first', 'cut')]),
-        part('b', [rung('held', 'cut', { minutes: 30, status: { kind: 'begun', workedMinutes: 12, isInHand: true } })]),
+        part('b', [rung('held', 'cut', { minutes: 30, status: { kind: 'begun', workedMinutes: 12, isInHand: true, doerId: null } })]),
       ]),
     );
     expect(at('held')).toBe(0);

@@ -31,7 +31,8 @@ import { searchSurest } from './surest/searchSurest';
 import type { RungSession } from './sessions';
 import { findSessions } from './sessions';
 import { findCritical, measureSlips } from './slip';
-import type { Certificate, PlanProblem } from './problem';
+import type { Certificate, Placement, PlanProblem, PlanTask } from './problem';
+import { personOfResource } from './shopHands';
 import type { ProblemFault } from './problemFaults';
 import { findProblemFaults } from './problemFaults';
 import type { PlanRung, ShopPlanInput } from './shopPlanInput';
@@ -43,6 +44,8 @@ export interface RungTime {
   /** when hands begin, with getting ready */
   readonly startMs: number;
   readonly endMs: number;
+  /** who does it; null where the shop has one finisher */
+  readonly personId: string | null;
   /** getting ready within it, at its beginning; 0 where a session goes on */
   readonly setupMinutes: number;
   /** minutes it may begin later with nothing else moved */
@@ -131,7 +134,10 @@ export type ShopPlan =
       readonly moved: readonly MovedRung[];
       /** rules that what the finisher locked breaks; empty in a plan without locks */
       readonly broken: readonly Violation[];
+      /** hours in which anybody has hands */
       readonly handsWindows: readonly Interval[];
+      /** those of each person; one without an id where the shop has one finisher */
+      readonly handsByPerson: ShopProblem['handsByPerson'];
       readonly sprayWindows: readonly SprayWindow[];
     }
   | { readonly kind: 'faulty'; readonly faults: readonly ProblemFault[] };
@@ -307,7 +313,8 @@ function usefulHorizonDays(input: ShopPlanInput): number {
   const left = input.parts
     .flatMap((part) => part.rungs)
     .reduce((sum, rung) => sum + (rung.status.kind === 'open' || rung.status.kind === 'begun' ? rung.minutes : 0), 0);
-  const weekly = input.hours.reduce((sum, span) => sum + Math.max(0, span.endMinute - span.startMinute), 0) * input.handsPairs;
+  const hours = input.persons.length > 0 ? input.persons.map((person) => person.hours ?? input.hours) : [input.hours];
+  const weekly = hours.flat().reduce((sum, span) => sum + Math.max(0, span.endMinute - span.startMinute), 0);
   const days = weekly > 0 ? 14 + 14 * (left / weekly) : USUAL_HORIZON_DAYS;
   return Math.min(FAR_HORIZON_DAYS, Math.max(USUAL_HORIZON_DAYS, Math.ceil(days)));
 }
@@ -321,7 +328,7 @@ interface FoundPlan {
 }
 
 function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal, options }: FoundPlan): ShopPlan {
-  const { problem, tables, handsWindows, sprayWindows } = shop;
+  const { problem, tables, handsWindows, handsByPerson, sprayWindows } = shop;
   const explainer = createExplainer(problem, state.plan.placements);
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
   const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
@@ -344,6 +351,7 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
       partId: partOf.get(placement.taskId)?.id ?? '',
       startMs: (placement.start - placement.setupMinutes) * 60_000,
       endMs: placement.end * 60_000,
+      personId: doneBy(placement, problem.tasks[taskIndex.get(placement.taskId) ?? -1]),
       setupMinutes: placement.setupMinutes,
       maySlipMinutes: slips.get(placement.taskId) ?? 0,
       isCritical: critical.has(placement.taskId),
@@ -385,15 +393,25 @@ function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal,
     prints,
     props: input.props.map((prop) => readyOf(prop.id, prop.dueMs, input, rungs, state.plan.unplaced, later)),
     unplaced: state.plan.unplaced,
-    notes: planNotes(input, { objective: options.objective ?? 'readyFirst', rungs, unplaced: state.plan.unplaced }),
+    notes: planNotes(input, { objective: options.objective ?? 'readyFirst', rungs, unplaced: state.plan.unplaced, handsByPerson }),
     broken: checkPlan(problem, state.plan),
     moved: findMoved(rungs, input.nowMs, options.before ?? {}),
     handsWindows,
+    handsByPerson,
     sprayWindows: sprayWindows.map((window) => ({
       ...window,
       certainty: sprayCertainty(window, input.air, input.sprayLimits, knownUntil(input.air, input.nowMs)),
     })),
   };
+}
+
+/** Whose hands a task is in; null where nobody is named. */
+function doneBy({ doerId }: Placement, task: PlanTask | undefined): string | null {
+  return (
+    personOfResource(doerId) ??
+    task?.demands.map(({ resourceId }) => personOfResource(resourceId)).find((personId) => personId !== null) ??
+    null
+  );
 }
 
 function findMoved(rungs: readonly RungTime[], nowMs: number, before: Readonly<Record<string, number>>): MovedRung[] {

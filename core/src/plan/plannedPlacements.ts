@@ -1,4 +1,5 @@
 import type { PrintTime, RungTime } from './planShop';
+import { personResource } from './shopHands';
 import type { Placement, PlanProblem } from './problem';
 
 /** The placements behind a shop's plan, with the facts of its problem, for the independent checker. */
@@ -9,7 +10,9 @@ export function plannedPlacements(
   const facts = problem.tasks.flatMap((task) =>
     task.fixed && task.fixed.end <= problem.fromMinute ? [{ taskId: task.id, ...task.fixed, setupMinutes: 0, chunks: [] }] : [],
   );
-  const planned = rungs.map(({ rungId, startMs, endMs, setupMinutes, chunks }): Placement => ({
+  const free = new Set(problem.tasks.filter(({ doers }) => doers).map(({ id }) => id));
+  const planned = rungs.map(({ rungId, startMs, endMs, setupMinutes, chunks, personId }): Placement => ({
+    ...(personId !== null && free.has(rungId) && { doerId: personResource(personId) }),
     taskId: rungId,
     start: startMs / 60_000 + setupMinutes,
     end: endMs / 60_000,

@@ -26,6 +26,13 @@ export interface PreparedArc {
   readonly arc: PlanArc;
 }
 
+/** Somebody who can do a task, looked up. */
+export interface PreparedDoer {
+  readonly id: string;
+  readonly resource: number;
+  readonly windows: readonly Interval[];
+}
+
 /** A problem with numbers for names, for the decoder. */
 export interface PreparedProblem {
   readonly problem: PlanProblem;
@@ -38,6 +45,8 @@ export interface PreparedProblem {
   /** what each task uses while it is worked on */
   readonly demands: readonly (readonly { readonly resource: number; readonly amount: number }[])[];
   readonly resourceIndex: ReadonlyMap<string, number>;
+  /** who can do each task; empty where there is nobody to choose from */
+  readonly doers: readonly (readonly PreparedDoer[])[];
   /** whose each place is that a task holds, as a number for each of its holds; −1 where nobody else can keep it there */
   readonly holdOwners: readonly (readonly number[])[];
   /** when each resource is asked for at all: the windows of all tasks that use it, where all have some; null: at any time */
@@ -110,6 +119,13 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
       task.demands.map(({ resourceId, amount }) => ({ resource: lookUp(resourceIndex, resourceId), amount })),
     ),
     resourceIndex,
+    doers: problem.tasks.map(({ doers }) =>
+      (doers ?? []).map(({ resourceId, calendarId }) => ({
+        id: resourceId,
+        resource: lookUp(resourceIndex, resourceId),
+        windows: lookUp(calendars, calendarId),
+      })),
+    ),
     holdOwners: problem.tasks.map(({ holds }) =>
       holds.map(({ ownerId, resourceId }) => (ownerId === null ? -1 : ownerOf(`${resourceId} ${ownerId}`))),
     ),
@@ -189,11 +205,14 @@ function findOpen(
   resourceId: string,
   calendars: ReadonlyMap<string, readonly Interval[]>,
 ): readonly Interval[] | null {
-  const users = tasks.filter((task) => task.demands.some((demand) => demand.resourceId === resourceId));
+  const askedIn = tasks.flatMap((task) => [
+    ...(task.demands.some((demand) => demand.resourceId === resourceId) ? [task.calendarId] : []),
+    ...(task.doers ?? []).flatMap((doer) => (doer.resourceId === resourceId ? [doer.calendarId] : [])),
+  ]);
   // What is held is held through the night.
   const isHeld = tasks.some((task) => task.holds.some((hold) => hold.resourceId === resourceId));
-  if (isHeld || users.length === 0 || users.some((task) => task.calendarId === null)) return null;
-  const used = new Set(users.map((task) => task.calendarId ?? ''));
+  if (isHeld || askedIn.length === 0 || askedIn.includes(null)) return null;
+  const used = new Set(askedIn.map((id) => id ?? ''));
   return mergeIntervals([...used].flatMap((id) => calendars.get(id) ?? []));
 }
 

@@ -77,6 +77,11 @@ export interface PlanTask {
   readonly familyId: string | null;
   /** resources used while the work is done */
   readonly demands: readonly Demand[];
+  /**
+   * one of these does it, from its start to its end, in hours of their own; who comes first is taken where it makes no difference. Left out: its
+   * demands and calendar are all it asks. The calendar then holds the hours of all of them.
+   */
+  readonly doers?: readonly Doer[];
   /** places taken from the end of the work for a time on a clock */
   readonly holds: readonly Hold[];
   /** null: done in one go; else the shortest stretch worth taking up */
@@ -92,6 +97,13 @@ export interface PlanTask {
   readonly isUnderWay: boolean;
   /** when it is settled: by a fact, or (from the problem's start on) by the finisher's word. It takes part in arcs and holds but is not moved */
   readonly fixed: Interval | null;
+}
+
+/** Somebody who can do a task, one thing at a time. */
+export interface Doer {
+  /** a resource of capacity 1 */
+  readonly resourceId: string;
+  readonly calendarId: string;
 }
 
 /** An amount of a resource. */
@@ -143,6 +155,8 @@ export interface Placement {
   readonly setupMinutes: number;
   /** stretches of active work, sorted; the setup is not among them */
   readonly chunks: readonly Interval[];
+  /** resource of the doer; only where the task has some to choose from */
+  readonly doerId?: string;
 }
 
 /** Why a task could not be placed. */

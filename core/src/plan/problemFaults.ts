@@ -26,6 +26,12 @@ export function findProblemFaults(problem: PlanProblem): ProblemFault[] {
     need('calendar', task.calendarId);
     need('family', task.familyId);
     for (const demand of task.demands) need('resource', demand.resourceId);
+    for (const doer of task.doers ?? []) {
+      need('resource', doer.resourceId);
+      need('calendar', doer.calendarId);
+    }
+    if (task.fixed && task.doers)
+      faults.push({ kind: 'badNumber', taskId: task.id, message: 'what is settled has no doers to choose from' });
     for (const hold of task.holds) {
       need('resource', hold.resourceId);
       need('clock', hold.clockId);

@@ -46,7 +46,7 @@ describe('what rungs share of getting ready', () => {
   it('is nothing for work that may be set down, that lays no film, or that is begun', () => {
     expect(share(rung('a', 'sand', { minutes: 30 }))).toBeNull();
     expect(share(rung('b', 'detail', { classId: 'brushAcrylic', minutes: 30 }))).toBeNull();
-    expect(share(coat('c', 'lacquerColour', { status: { kind: 'begun', workedMinutes: 2, isInHand: true } }))).toBeNull();
+    expect(share(coat('c', 'lacquerColour', { status: { kind: 'begun', workedMinutes: 2, isInHand: true, doerId: null } }))).toBeNull();
     expect(share(coat('d', 'lacquerColour', { status: { kind: 'done', endMs: NOW } }))).toBeNull();
   });
   it('always leaves a minute of work, however short the rung was made', () => {

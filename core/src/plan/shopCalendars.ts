@@ -6,6 +6,14 @@ export const LOUD = 'loud';
 /** Between the name of such a calendar and what a product asks of the air beside it. */
 const MARK = '/';
 
+/** Between the name of such a calendar and the persons whose hours it has, and between them. */
+const WHOSE = '@';
+
+/** Name of a calendar with the hours of some persons. */
+export function personalId(sharedId: string, personIds: readonly string[]): string {
+  return [sharedId, ...personIds].join(WHOSE);
+}
+
 /** Name of a calendar cut to the air a product can be laid on in. */
 export function cutCalendarId(sharedId: string, asked: readonly (number | string)[]): string {
   return [sharedId, ...asked].join(MARK);
@@ -13,7 +21,7 @@ export function cutCalendarId(sharedId: string, asked: readonly (number | string
 
 /** Whether work of a calendar is spraying, however far its product narrows it. */
 export function isSprayCalendar(id: string | null): boolean {
-  return id?.split(MARK)[0] === SPRAYING;
+  return id?.split(MARK)[0]?.split(WHOSE)[0] === SPRAYING;
 }
 
 /** Whether a calendar is narrower than its hours because of the air a product asks for. */

@@ -5,6 +5,7 @@ import type { SprayLimits } from '../climate/sprayVerdict';
 import type { DryingData } from '../cure/dryingData';
 import type { Application } from '../cure/productClasses';
 import type { RungSide } from '../ladder/faces';
+import type { WorkKindId } from '../ladder/workKinds';
 import type { Interval } from '../time/interval';
 import type { DayException, WeeklySpan } from '../time/workingHours';
 
@@ -30,7 +31,8 @@ export interface ShopPlanInput {
   readonly goesByOwnPace: boolean;
   /** how actual minutes compare with planned ones by method, from the finisher's own log */
   readonly ownPace: Readonly<Record<string, LoggedPace>>;
-  readonly handsPairs: number;
+  /** those who work in the shop; none: one finisher, with the shop's hours, who does everything */
+  readonly persons: readonly PlanPerson[];
   readonly boothPlaces: number;
   readonly rackPlaces: number;
   /** pieces that are printed at once */
@@ -38,6 +40,20 @@ export interface ShopPlanInput {
   readonly props: readonly PlanProp[];
   readonly parts: readonly PlanPart[];
   readonly joins: readonly PlanJoin[];
+}
+
+/** Somebody with a pair of hands. */
+export interface PlanPerson {
+  readonly id: string;
+  readonly name: string;
+  /** null: the shop's, with its dates and appointments */
+  readonly hours: readonly WeeklySpan[] | null;
+  /** dates with other hours, or none: away */
+  readonly exceptions: readonly DayException[];
+  /** taken by something else: no hands in it */
+  readonly busy: readonly Interval[];
+  /** kinds of work left to others */
+  readonly refuses: readonly WorkKindId[];
 }
 
 /** A prop with its date. */
@@ -90,6 +106,8 @@ export interface PlanRung {
   readonly hardRungId: string | null;
   /** when its work begins whatever else says; null: where the plan puts it */
   readonly lockedAtMs: number | null;
+  /** who is to do it; null: anybody who can */
+  readonly personId: string | null;
   readonly status: RungProgress;
 }
 
@@ -115,8 +133,8 @@ export interface PlanFilm {
 /** How far a rung is. */
 export type RungProgress =
   | { readonly kind: 'open' }
-  /** begun: the minutes already worked, and whether it is in hand right now or was set down */
-  | { readonly kind: 'begun'; readonly workedMinutes: number; readonly isInHand: boolean }
+  /** begun: the minutes already worked, whether it is in hand right now or was set down, and in whose hands; null: not said */
+  | { readonly kind: 'begun'; readonly workedMinutes: number; readonly isInHand: boolean; readonly doerId: string | null }
   | { readonly kind: 'done'; readonly endMs: number }
   | { readonly kind: 'leftOut' };
 

@@ -39,7 +39,8 @@ function slipOf(board: Board, index: number, placement: Placement): number {
   const family = loaded?.family;
   if (loaded) latestEnd = Math.min(latestEnd, board.tools[loaded.tool]?.freeUntil(placement.start) ?? latestEnd);
   if (orphan !== null || (family && placement.setupMinutes < family.setupMinutes)) latestEnd = placement.end;
-  const windows = prepared.windows[index];
+  const doer = prepared.doers[index]?.find(({ id }) => id === placement.doerId);
+  const windows = doer?.windows ?? prepared.windows[index];
   if (windows) {
     const span = windows[firstWindowAfter(windows, placement.start)];
     if (span) latestEnd = Math.min(latestEnd, span.end);
@@ -66,6 +67,8 @@ function slipOf(board: Board, index: number, placement: Placement): number {
   }
   for (const { resource, amount } of prepared.demands[index] ?? [])
     latestEnd = Math.min(latestEnd, board.profiles[resource]?.freeUntil(placement.start - placement.setupMinutes, amount) ?? latestEnd);
+  if (doer)
+    latestEnd = Math.min(latestEnd, board.profiles[doer.resource]?.freeUntil(placement.start - placement.setupMinutes, 1) ?? latestEnd);
   let slip = Math.max(0, latestEnd - placement.end);
   // A place that is held later must be free later too; halved until it is.
   while (slip > 0 && !holdsFit(board, index, placement.end + slip)) slip = Math.floor(slip / 2);

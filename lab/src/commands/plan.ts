@@ -47,6 +47,7 @@ export const plan: LabCommand = {
       rungs: made.rungs.map((rung) => ({
         id: rung.rungId,
         part: rung.partId,
+        person: rung.personId,
         start: iso(rung.startMs),
         end: iso(rung.endMs),
         setupMinutes: rung.setupMinutes,

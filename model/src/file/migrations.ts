@@ -132,6 +132,18 @@ export const MIGRATIONS: readonly Migration[] = [
       parts: Array.isArray(project['parts']) ? project['parts'].map(withPrint) : project['parts'],
     }),
   },
+  {
+    from: 9,
+    to: 10,
+    why: 'persons with hours of their own take the place of a count of hands; a rung may be asked of one, and the log says who did it',
+    migrate: (project) => ({
+      ...project,
+      persons: personsFor(project['shop']),
+      shop: withoutPairs(project['shop']),
+      rungs: Array.isArray(project['rungs']) ? project['rungs'].map(withDoer) : project['rungs'],
+      logEntries: Array.isArray(project['logEntries']) ? project['logEntries'].map(withPerson) : project['logEntries'],
+    }),
+  },
 ];
 
 /**
@@ -176,6 +188,39 @@ export function withPaceAndPrinters(shop: unknown): unknown {
 /** A part that is here, off the printer. */
 export function withPrint(part: unknown): unknown {
   return isRecord(part) ? { print: null, ...part } : part;
+}
+
+/** A person for each pair of hands of a shop that counted them; none where there was one. All keep the shop's hours and do everything. */
+export function personsFor(shop: unknown): RawProject[] {
+  const pairs = isRecord(shop) ? Number(shop['handsPairs']) : 1;
+  if (!(pairs > 1)) return [];
+  return Array.from({ length: Math.min(10, Math.floor(pairs)) }, (_, nth) => ({
+    id: `pair-${nth + 1}`,
+    revision: 0,
+    name: nth === 0 ? 'Me' : `Helper ${nth}`,
+    position: nth,
+    hours: null,
+    exceptions: [],
+    busy: [],
+    refuses: [],
+  }));
+}
+
+/** A shop that does not count hands. */
+export function withoutPairs(shop: unknown): unknown {
+  if (!isRecord(shop)) return shop;
+  const { handsPairs: _, ...kept } = shop;
+  return kept;
+}
+
+/** A rung that is asked of nobody, in nobody's hands. */
+export function withDoer(rung: unknown): unknown {
+  return isRecord(rung) ? { personId: null, doerId: null, ...rung } : rung;
+}
+
+/** A log entry that does not say who did it. */
+export function withPerson(entry: unknown): unknown {
+  return isRecord(entry) ? { personId: null, ...entry } : entry;
 }
 
 /** A rung that waits for no other to be hard. */

@@ -17,6 +17,7 @@ import { MixCard } from '../records/mixCard';
 import { IsMoment } from '../records/moment';
 import { OwnRoute } from '../records/ownRoute';
 import { Part } from '../records/part';
+import { Person } from '../records/person';
 import { PictureReference } from '../records/pictureReference';
 import { Product } from '../records/product';
 import { Prop } from '../records/prop';
@@ -30,7 +31,7 @@ import { WeatherPlan } from '../records/weatherPlan';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 9;
+export const FORMAT_VERSION = 10;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -152,6 +153,11 @@ export class ProjectFile {
   @ValidateNested({ each: true })
   @Type(() => OwnRoute)
   ownRoutes!: OwnRoute[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Person)
+  persons!: Person[];
 
   @IsArray()
   @ValidateNested({ each: true })

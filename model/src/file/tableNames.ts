@@ -21,6 +21,7 @@ export const RECORD_LISTS = [
   'weatherPlans',
   'techniqueCards',
   'ownRoutes',
+  'persons',
   'climateReadings',
 ] as const;
 

@@ -15,6 +15,7 @@ import { MeshReference } from '../records/meshReference';
 import { MixCard } from '../records/mixCard';
 import { OwnRoute } from '../records/ownRoute';
 import { Part } from '../records/part';
+import { Person } from '../records/person';
 import { PictureReference } from '../records/pictureReference';
 import { Product } from '../records/product';
 import { Prop } from '../records/prop';
@@ -52,6 +53,7 @@ const RECORD_CLASSES = {
   weatherPlans: WeatherPlan,
   techniqueCards: TechniqueCard,
   ownRoutes: OwnRoute,
+  persons: Person,
   climateReadings: ClimateReading,
 } as const satisfies Record<TableName, unknown>;
 

@@ -13,6 +13,7 @@ import { gatherPace } from './gatherPace';
 import type { Join } from '../records/join';
 import type { Ladder } from '../records/ladder';
 import type { Part } from '../records/part';
+import type { Person } from '../records/person';
 import type { Product } from '../records/product';
 import type { Prop } from '../records/prop';
 import type { Rung } from '../records/rung';
@@ -25,6 +26,7 @@ export interface PlanRecords {
   readonly props: readonly Prop[];
   readonly parts: readonly Part[];
   readonly joins: readonly Join[];
+  readonly persons: readonly Person[];
   readonly ladders: readonly Ladder[];
   readonly rungs: readonly Rung[];
   readonly products: readonly Product[];
@@ -71,7 +73,14 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     air,
     goesByOwnPace: shop.goesByOwnPace,
     ownPace: records.ownPace ?? (records.logEntries ? gatherPace(records.logEntries, records.rungs, records.passes) : {}),
-    handsPairs: shop.handsPairs,
+    persons: [...records.persons].sort(byPosition).map(({ id, name, hours, exceptions, busy, refuses }) => ({
+      id,
+      name,
+      hours,
+      exceptions,
+      busy: busy.map(({ startMs, endMs }) => ({ start: startMs, end: endMs })),
+      refuses,
+    })),
     boothPlaces: shop.boothPlaces,
     rackPlaces: shop.rackPlaces,
     printers: shop.printers,
@@ -123,6 +132,7 @@ export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, n
     notBeforeMs: rung.notBeforeMs,
     hardRungId: rung.hardRungId,
     lockedAtMs: rung.lockedAtMs,
+    personId: rung.personId,
     status: progressOf(rung, nowMs),
   };
 }
@@ -150,7 +160,7 @@ function progressOf(rung: Rung, nowMs: number): RungProgress {
   if (rung.state === 'leftOut') return { kind: 'leftOut' };
   const workedMinutes = workedMs(rung, nowMs) / 60_000;
   const isInHand = rung.state === 'inHand';
-  return isInHand || workedMinutes > 0 ? { kind: 'begun', workedMinutes, isInHand } : { kind: 'open' };
+  return isInHand || workedMinutes > 0 ? { kind: 'begun', workedMinutes, isInHand, doerId: rung.doerId } : { kind: 'open' };
 }
 
 /** Work done on a rung up to now, ms: stretches that are over and the one that runs. Never negative, whatever the clock did. */

@@ -29,6 +29,8 @@ export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
   cautionIds: [],
   notBeforeMs: null,
   hardRungId: null,
+  personId: null,
+  doerId: null,
   lockedAtMs: null,
   side: 'all',
   mixCardId: null,

@@ -49,6 +49,11 @@ export class LogEntry extends Tracked {
   @IsRecordId()
   rungId!: string | null;
 
+  /** who did it; null: not said */
+  @Nullable()
+  @IsRecordId()
+  personId!: string | null;
+
   @Nullable()
   @IsRecordId()
   productId!: string | null;

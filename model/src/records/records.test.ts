@@ -28,6 +28,7 @@ const SOUND: Readonly<Record<TableName, object>> = {
   weatherPlans: sample.weatherPlans[0] ?? {},
   techniqueCards: sample.techniqueCards[0] ?? {},
   ownRoutes: sample.ownRoutes[0] ?? {},
+  persons: { id: 'p1', revision: 0, name: 'Juna', position: 1, hours: null, exceptions: [], busy: [], refuses: ['spraying'] },
   climateReadings: sample.climateReadings[0] ?? {},
 };
 
@@ -73,7 +74,10 @@ const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
   ['shop', 'hourCycle', 24],
   ['shop', 'rackPlaces', 0],
   ['shop', 'rackPlaces', 2.5],
-  ['shop', 'handsPairs', 99],
+  ['persons', 'name', ''],
+  ['persons', 'refuses', ['juggling']],
+  ['persons', 'hours', [{ weekday: 8, startMinute: 0, endMinute: 60 }]],
+  ['persons', 'exceptions', [{ date: '28.5.', spans: [], note: '' }]],
   ['shop', 'climateSource', 'thermometer'],
   ['shop', 'hours', [{ weekday: 8, startMinute: 0, endMinute: 60 }]],
   ['shop', 'hours', [{ weekday: 1, startMinute: -1, endMinute: 60 }]],

@@ -49,6 +49,16 @@ export class Rung extends RungStep implements Tracked {
   @IsMoment()
   lockedAtMs!: number | null;
 
+  /** who is to do it; null: anybody who can */
+  @Nullable()
+  @IsRecordId()
+  personId!: string | null;
+
+  /** who has it in hand or had it last; null: not said */
+  @Nullable()
+  @IsRecordId()
+  doerId!: string | null;
+
   @Nullable()
   @IsRecordId()
   mixCardId!: string | null;

@@ -223,11 +223,6 @@ export class Shop extends Tracked {
   @Max(0.05)
   mirroredShare!: number;
 
-  @IsInt()
-  @Min(1)
-  @Max(10)
-  handsPairs!: number;
-
   /** how many pieces are printed at once */
   @IsInt()
   @Min(1)

@@ -224,6 +224,7 @@ const KINDS: Readonly<Record<RecordList, string>> = {
   weatherPlans: 'a weather plan',
   techniqueCards: 'a technique card',
   ownRoutes: 'a route',
+  persons: 'a person',
   stencils: 'a stencil',
   climateReadings: 'a reading',
 };

@@ -9,7 +9,7 @@ export function makeVersion7(): Record<string, unknown> {
     ...makeVersion8(),
     version: 7,
     products: sample.products.map((product) => ({ ...without(product, { pigmentId: null }), strength: product.strength ?? 1 })),
-    rungs: sample.rungs.map((rung) => without(rung, { hardRungId: null })),
+    rungs: sample.rungs.map((rung) => without(rung, { personId: null, doerId: null, hardRungId: null })),
     maskPlans: sample.maskPlans.map((plan) => ({
       ...without(plan, { pictureId: null }),
       regions: plan.regions.map((region) => without(region, { spot: null })),

@@ -31,7 +31,6 @@ export function makeSampleProject(): ProjectFile {
       objective: 'readyFirst',
       goesByOwnPace: true,
       mirroredShare: 0,
-      handsPairs: 1,
       printers: 1,
       boothPlaces: 1,
       rackPlaces: 8,
@@ -143,6 +142,7 @@ export function makeSampleProject(): ProjectFile {
         propId: 'prop',
         partId: 'host',
         rungId: 'host-1',
+        personId: null,
         productId: 'primer',
         plannedMinutes: 10,
         actualMinutes: 12,
@@ -331,6 +331,7 @@ export function makeSampleProject(): ProjectFile {
         cleanPictureId: null,
       },
     ],
+    persons: [],
     ownRoutes: [
       {
         id: 'route',

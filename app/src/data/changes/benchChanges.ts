@@ -8,10 +8,12 @@ export interface BenchMoment {
   readonly nowMs: number;
   readonly air: LoggedAir | null;
   readonly makeId: () => string;
+  /** whose hands they are; null where the shop has one finisher */
+  readonly personId: string | null;
 }
 
 /**
- * Takes a rung in hand. With all hands full, what has been in hand longest is set down first.
+ * Takes a rung in hand. What the same hands held before is set down.
  *
  * @param seen the state the finisher saw it in
  * @param despite what spoke against beginning it; kept in the log
@@ -19,22 +21,29 @@ export interface BenchMoment {
 export async function takeInHand(
   edit: Edit,
   rungId: string,
-  handsPairs: number,
   moment: BenchMoment,
   seen: RungState | null = null,
   despite: readonly string[] = [],
 ): Promise<void> {
-  const held = (await edit.find('rungs', 'state', 'inHand')).filter((rung) => rung.id !== rungId);
-  const byStart = held.toSorted((a, b) => (a.startedAtMs ?? 0) - (b.startedAtMs ?? 0));
+  const { personId } = moment;
+  const first = (await edit.list('persons')).toSorted((a, b) => a.position - b.position)[0]?.id ?? null;
+  // What nobody is named for is in the hands of who had the shop first.
+  const held = (await edit.find('rungs', 'state', 'inHand')).filter(
+    (rung) => rung.id !== rungId && (rung.doerId ?? first) === (personId ?? first),
+  );
   const taken = await bringTo(edit, rungId, 'inHand', moment.nowMs, seen);
+  if (taken.doerId !== personId) await edit.patch('rungs', rungId, { doerId: personId });
   await logDeviation(edit, taken, despite, moment);
-  for (const rung of byStart.slice(0, Math.max(0, held.length - handsPairs + 1))) await setDown(edit, rung.id, moment);
+  for (const rung of held) await setDown(edit, rung.id, moment);
 }
 
 /** Sets a rung down; its minutes are kept. */
 export async function setDown(edit: Edit, rungId: string, moment: BenchMoment): Promise<void> {
   const rung = await bringTo(edit, rungId, 'setDown', moment.nowMs, 'inHand');
-  await addEntry(edit, rung, 'setDown', moment.nowMs, toMinutes(rung.workedMs), '', moment);
+  await addEntry(edit, rung, 'setDown', moment.nowMs, toMinutes(rung.workedMs), '', {
+    ...moment,
+    personId: rung.doerId ?? moment.personId,
+  });
 }
 
 /**
@@ -53,9 +62,13 @@ export async function finishRung(
   despite: readonly string[] = [],
 ): Promise<void> {
   const said = actualMinutes === null ? null : Math.round(actualMinutes * 60_000);
+  const before = await edit.need('rungs', rungId);
+  // Who has it in hand did it, whoever presses.
+  const personId = (before.state === 'inHand' ? before.doerId : null) ?? moment.personId;
   const rung = await bringTo(edit, rungId, 'done', moment.nowMs, seen, said);
+  if (personId !== before.doerId) await edit.patch('rungs', rungId, { doerId: personId });
   await logDeviation(edit, rung, despite, moment);
-  await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), text, moment);
+  await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), text, { ...moment, personId });
 }
 
 /** Opens a rung that was done or left out: it has to be done (again). */
@@ -108,7 +121,7 @@ async function addEntry(
   atMs: number,
   actualMinutes: number | null,
   text: string,
-  { air, makeId }: BenchMoment,
+  { air, makeId, personId }: BenchMoment,
 ): Promise<void> {
   const ladder = await edit.need('ladders', rung.ladderId);
   const part = await edit.get('parts', ladder.partId);
@@ -121,6 +134,7 @@ async function addEntry(
     propId: part?.propId ?? null,
     partId: ladder.partId,
     rungId: rung.id,
+    personId,
     productId: rung.productId,
     plannedMinutes: rung.minutes,
     actualMinutes,

@@ -28,7 +28,6 @@ export function newShop(id: string, timeZone: string): Shop {
     typicalDay: { meanCelsius: 18, swingCelsius: 3, warmestHour: 15, meanHumidityPercent: 55, swingHumidityPercent: 8 },
     climateSource: 'typical',
     mirroredShare: 0,
-    handsPairs: 1,
     printers: 1,
     boothPlaces: 1,
     rackPlaces: 8,

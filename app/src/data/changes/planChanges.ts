@@ -1,3 +1,4 @@
+import type { Person } from '@zinc-ladder/model/records/person';
 import type { WhatIf } from '@zinc-ladder/core/plan/whatIfs';
 import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
 import { rungForPart } from '@zinc-ladder/model/gather/rungForPart';
@@ -69,8 +70,21 @@ async function addBeside(
   await addRung(edit, ladderId, rung, at);
 }
 
-/** Takes hands away for a time: an appointment, an illness. */
-export async function takeTime(edit: Edit, shop: Shop, startMs: number, endMs: number, title: string): Promise<void> {
-  const busy = [...shop.busy, { startMs: Math.round(startMs), endMs: Math.round(endMs), title }].sort((a, b) => a.startMs - b.startMs);
-  await edit.patch('shop', shop.id, { busy });
+/**
+ * Takes hands away for a time: an appointment, an illness.
+ *
+ * @param person whose hands; null: those of a shop with one finisher
+ */
+export async function takeTime(
+  edit: Edit,
+  shop: Shop,
+  person: Person | null,
+  startMs: number,
+  endMs: number,
+  title: string,
+): Promise<void> {
+  const time = { startMs: Math.round(startMs), endMs: Math.round(endMs), title };
+  const busy = [...(person ?? shop).busy, time].sort((a, b) => a.startMs - b.startMs);
+  if (person) await edit.patch('persons', person.id, { busy });
+  else await edit.patch('shop', shop.id, { busy });
 }

@@ -2,12 +2,14 @@ import { airAt } from '@zinc-ladder/core/climate/airTimeline';
 import type { BenchMoment } from '../../data/changes/benchChanges';
 import { useClock } from '../../clock/ClockContext';
 import { useAir } from '../../engine/usePlan';
+import { useAtBench } from '../person/useAtBench';
 import { newId } from '../../data/newId';
 
 /** The circumstances of a hand right now, for the log. */
 export function useBenchMoment(): () => BenchMoment {
   const clock = useClock();
   const air = useAir();
+  const { person } = useAtBench();
   return () => {
     const nowMs = clock.now();
     const here = air ? airAt(air, nowMs) : null;
@@ -16,6 +18,6 @@ export function useBenchMoment(): () => BenchMoment {
       relativeHumidityPercent: Math.round(here.relativeHumidityPercent),
       origin: here.origin,
     };
-    return { nowMs: Math.round(nowMs), air: logged, makeId: newId };
+    return { nowMs: Math.round(nowMs), air: logged, makeId: newId, personId: person?.id ?? null };
   };
 }

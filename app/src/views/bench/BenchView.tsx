@@ -1,9 +1,13 @@
+import type { Person } from '@zinc-ladder/model/records/person';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
 import { useFilms, usePlan } from '../../engine/usePlan';
 import { faultWords } from '../../engine/reasonWords';
+import { useAtBench } from '../../features/person/useAtBench';
+import { WhoPicker } from '../../features/person/WhoPicker';
+import type { PlannedShop } from '../../features/plan/planned';
 import { useTitle } from '../../shell/pageTitle';
 import { UndoBar } from '../../shell/UndoBar';
 import { Sheet } from '../../ui/Sheet';
@@ -27,9 +31,14 @@ export function BenchView() {
   const rungs = useTable('rungs');
   const films = useFilms();
   const { plan, error } = usePlan();
-  const held = rungs.filter((rung) => rung.state === 'inHand').toSorted((a, b) => (b.startedAtMs ?? 0) - (a.startedAtMs ?? 0));
+  const { persons, person } = useAtBench();
+  const inHand = rungs.filter((rung) => rung.state === 'inHand').toSorted((a, b) => (b.startedAtMs ?? 0) - (a.startedAtMs ?? 0));
+  // What nobody is named for is in the hands of who had the shop first.
+  const isMine = (holderId: string | null): boolean => person === null || (holderId ?? persons[0]?.id) === person.id;
+  const held = inHand.filter((rung) => isMine(rung.doerId));
   // The plan on the screen may be a moment older than what was just logged.
-  const planned = plan?.kind === 'planned' ? plan.rungs.filter((time) => isToDo(index.rungs.get(time.rungId))) : [];
+  const planned =
+    plan?.kind === 'planned' ? plan.rungs.filter((time) => isMine(time.personId) && isToDo(index.rungs.get(time.rungId))) : [];
   const next = planned.find((time) => index.rungs.get(time.rungId)?.state !== 'inHand');
   const still = useStillAnswer(next?.rungId, (id) => index.rungs.get(id)?.state === 'open' && planned.some((time) => time.rungId === id));
   const shown = planned.find((time) => time.rungId === still.shownId);
@@ -37,6 +46,15 @@ export function BenchView() {
   return (
     <div className="grid gap-4 md:grid-cols-2 lg:h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)] lg:grid-rows-1">
       <div className="grid content-start gap-4 lg:min-h-0 lg:content-stretch lg:overflow-auto">
+        <WhoPicker />
+        {inHand
+          .filter((rung) => !held.includes(rung))
+          .map((rung) => (
+            <p key={rung.id} className="text-dim">
+              {persons.find(({ id }) => id === rung.doerId)?.name ?? 'Somebody'} has {index.rungTitle(rung.id)} in hand
+              {rung.startedAtMs !== null && ` since ${formats.moment(rung.startedAtMs, now)}`}.
+            </p>
+          ))}
         <Timers />
         {held.map((rung) => (
           <InHand key={rung.id} rung={rung} index={index} />
@@ -58,8 +76,8 @@ export function BenchView() {
             The plan could not be made: {error instanceof Error ? error.message : String(error)}
           </p>
         )}
-        {plan?.kind === 'planned' && index.parts.size > 0 && <TimeAtHand plan={plan} index={index} />}
-        {plan?.kind === 'planned' && <ThenList plan={plan} skip={skip} index={index} />}
+        {plan?.kind === 'planned' && index.parts.size > 0 && <TimeAtHand plan={ofHands(plan, planned, person)} index={index} />}
+        {plan?.kind === 'planned' && <ThenList plan={ofHands(plan, planned, person)} skip={skip} index={index} />}
         {plan?.kind === 'faulty' &&
           plan.faults.map((fault) => (
             <p key={JSON.stringify(fault)} role="alert" className="text-oxide">
@@ -73,6 +91,12 @@ export function BenchView() {
       </Sheet>
     </div>
   );
+}
+
+/** The plan as one pair of hands sees it. */
+function ofHands(plan: PlannedShop, rungs: PlannedShop['rungs'], person: Person | null): PlannedShop {
+  const own = plan.handsByPerson.find(({ personId }) => personId === person?.id);
+  return { ...plan, rungs, handsWindows: own?.windows ?? plan.handsWindows };
 }
 
 function isToDo(rung: Rung | undefined): boolean {

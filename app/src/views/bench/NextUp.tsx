@@ -3,7 +3,7 @@ import type { RungTime } from '@zinc-ladder/core/plan/planShop';
 import { Link } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { takeInHand } from '../../data/changes/benchChanges';
-import { useStandingEntries, useShop } from '../../data/queries';
+import { useStandingEntries } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { closingWords } from '../../engine/calls';
@@ -26,7 +26,6 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const now = useNow(15_000);
   const formats = useFormats();
   const edit = useEdit();
-  const shop = useShop();
   const moment = useBenchMoment();
   const ownMinutes = useOwnMinutes();
   const warningsOf = useStartWarnings(index);
@@ -38,8 +37,7 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const isNow = next.startMs <= now + SOON_MS;
   const warnings = warningsOf(rung);
   const why = next.reasons ? reasonLines(next.reasons, next.startMs, findMethod(rung.methodId).isSprayed, index.rungTitle) : [];
-  const take = (): void =>
-    void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state, warnings));
+  const take = (): void => void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, moment(), rung.state, warnings));
   return (
     <Sheet isActive={isNow} className="flex flex-col p-5" label="Next">
       <RungHead

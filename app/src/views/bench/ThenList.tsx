@@ -5,7 +5,6 @@ import { DropdownMenu } from 'radix-ui';
 import { Link, useNavigate } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { finishRung, takeInHand } from '../../data/changes/benchChanges';
-import { useShop } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
@@ -70,7 +69,6 @@ export function ThenList({
 function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly index: ShopIndex; readonly nowMs: number }) {
   const formats = useFormats();
   const edit = useEdit();
-  const shop = useShop();
   const moment = useBenchMoment();
   const navigate = useNavigate();
   const ownMinutes = useOwnMinutes();
@@ -116,11 +114,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
           )}
           <DropdownMenu.Item
             className={item}
-            onSelect={() =>
-              void edit(`Take ${rung.name} in hand`, (change) =>
-                takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state, warnings),
-              )
-            }
+            onSelect={() => void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, moment(), rung.state, warnings))}
           >
             {warnings.length > 0 ? 'Take in hand all the same' : 'Take in hand now'}
           </DropdownMenu.Item>

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
 import { MomentField } from '../../ui/MomentField';
 import { formatSpan } from '../../ui/useFormats';
+import { useAtBench } from '../../features/person/useAtBench';
 import type { PlannedShop } from '../../features/plan/planned';
 
 /** So much time and no more: what fits. Or none at all for a while: the plan goes round it. */
@@ -89,6 +90,7 @@ function Fits({ plan, index }: { readonly plan: PlannedShop; readonly index: Sho
 
 function Away({ onDone }: { readonly onDone: () => void }) {
   const shop = useShop();
+  const { person } = useAtBench();
   const edit = useEdit();
   const clock = useClock();
   // Whole minutes: what is shown is what is kept.
@@ -96,7 +98,7 @@ function Away({ onDone }: { readonly onDone: () => void }) {
   const isAhead = untilMs !== null && untilMs > clock.now();
   const keep = async (): Promise<void> => {
     if (!shop || untilMs === null || !isAhead) return;
-    if (await edit('Be away', (change) => takeTime(change, shop, clock.now(), untilMs, 'away'))) onDone();
+    if (await edit('Be away', (change) => takeTime(change, shop, person, clock.now(), untilMs, 'away'))) onDone();
   };
   return (
     <form

@@ -7,6 +7,7 @@ import type { Part } from '@zinc-ladder/model/records/part';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
+import { usePersons } from '../../features/person/useAtBench';
 import { ownShareWords, useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { formatSpan } from '../../ui/useFormats';
 import { InlineField, InlineNumber, InlineText, SelectField } from '../../ui/fields';
@@ -25,6 +26,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
   const own = ownMinutes.shareOf(rung);
   const products = useTable('products');
   const cards = useTable('mixCards');
+  const persons = usePersons();
   const rungs = useTable('rungs');
   const ladder = useTable('ladders').find((entry) => entry.id === rung.ladderId);
   const method = findMethod(rung.methodId);
@@ -138,6 +140,14 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
             value={rung.hardRungId ?? ''}
             options={[['', 'as its method needs'], ...earlierFilms.map(({ id, name }) => [id, name] as const)]}
             onChange={(id) => patch('what it waits for', { hardRungId: id || null })}
+          />
+        )}
+        {persons.length > 0 && (
+          <SelectField
+            label="Done by"
+            value={rung.personId ?? ''}
+            options={[['', 'anybody who can'], ...persons.map(({ id, name }) => [id, name] as const)]}
+            onChange={(id) => patch('who does it', { personId: id || null })}
           />
         )}
         <SelectField

@@ -11,7 +11,7 @@ import { finishRung, reopenRung, takeInHand } from '../../data/changes/benchChan
 import { addRung, coatInTwoTurns, duplicateRung, moveRung } from '../../data/changes/rungChanges';
 import { leaveOut } from '../../data/changes/rungStateChanges';
 import { newId } from '../../data/newId';
-import { useStandingEntries, useShop } from '../../data/queries';
+import { useStandingEntries } from '../../data/queries';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { closingWords } from '../../engine/calls';
@@ -140,7 +140,6 @@ function WorkActions({
   readonly onEdit: () => void;
 }) {
   const edit = useEdit();
-  const shop = useShop();
   const moment = useBenchMoment();
   const minutes = useOwnMinutes().of(rung);
   const warnings = useStartWarnings(index)(rung);
@@ -152,11 +151,7 @@ function WorkActions({
           <Button
             look={warnings.length > 0 ? 'plain' : 'primary'}
             isLarge
-            onClick={() =>
-              void edit(`Take ${rung.name} in hand`, (change) =>
-                takeInHand(change, rung.id, shop?.handsPairs ?? 1, moment(), rung.state, warnings),
-              )
-            }
+            onClick={() => void edit(`Take ${rung.name} in hand`, (change) => takeInHand(change, rung.id, moment(), rung.state, warnings))}
           >
             {warnings.length > 0 ? 'Take in hand all the same' : 'Take in hand'}
           </Button>

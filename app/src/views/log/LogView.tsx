@@ -5,6 +5,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNow } from '../../clock/ClockContext';
 import { useDerived, useTable, useTableQuery } from '../../data/queries';
+import { usePersons } from '../../features/person/useAtBench';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
@@ -222,6 +223,7 @@ function EntryRow({
   const now = useNow(60_000);
   const formats = useFormats();
   const product = index.products.get(entry.productId ?? '');
+  const by = usePersons().find(({ id }) => id === entry.personId);
   return (
     <article>
       <div className="grid grid-cols-[6.5rem_1fr_auto] items-start gap-x-3 px-4 py-2 sm:grid-cols-[6.5rem_1fr_auto_auto]">
@@ -229,6 +231,7 @@ function EntryRow({
           <span className="figure block text-sm">{formats.moment(entry.atMs, now)}</span>
           <span className={`text-sm ${entry.kind === 'mistake' || entry.kind === 'deviation' ? 'text-oxide font-semibold' : 'text-dim'}`}>
             {KIND_WORDS[entry.kind]}
+            {by ? `, ${by.name}` : entry.personId !== null && ', by somebody who has left'}
           </span>
         </p>
         <div className="min-w-0">

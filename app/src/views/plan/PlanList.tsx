@@ -8,6 +8,7 @@ import { groupBy } from '../../data/groupBy';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { formatSpan, useFormats } from '../../ui/useFormats';
+import { usePersons } from '../../features/person/useAtBench';
 import { localDate } from './planDays';
 import type { PlannedShop } from '../../features/plan/planned';
 
@@ -89,6 +90,7 @@ function DayTable({
 }) {
   const now = useNow(60_000);
   const formats = useFormats();
+  const names = new Map(usePersons().map(({ id, name }) => [id, name]));
   return (
     <table className="w-full">
       <thead className="sr-only">
@@ -108,6 +110,7 @@ function DayTable({
               <button type="button" className="min-h-9 cursor-pointer text-left hover:underline" onClick={() => onChoose(time.rungId)}>
                 {index.rungTitle(time.rungId)}
               </button>
+              {time.personId !== null && <span className="text-dim ml-2 text-sm">{names.get(time.personId)}</span>}
               {time.isLocked && <span className="text-limeink ml-2 text-sm font-medium">locked</span>}
               {time.session && time.session.count > 1 && (
                 <span className="text-dim ml-2 text-sm">

@@ -1,4 +1,3 @@
-import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
 import type { Part } from '@zinc-ladder/model/records/part';
@@ -12,8 +11,11 @@ import type { FilmAnswer } from '../../engine/filmTypes';
 import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
 import type { Formats } from '../../ui/useFormats';
 import { useFormats } from '../../ui/useFormats';
-import { BARE } from '../ladders/RungBox';
+import { usePersons } from '../../features/person/useAtBench';
 import { AirBand } from './AirBand';
+import { HandsBand, handsHeight, lanesHeight } from './HandsBand';
+import { PrintBand, printHeight } from './PrintBand';
+import { RowName, shorten } from './RowName';
 import type { PlannedShop } from '../../features/plan/planned';
 import type { PlanWindow } from './planWindow';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './planWindow';
@@ -24,7 +26,6 @@ const LEFT = 104;
 const HEAD = 36;
 const AIR = 60;
 const SPRAY = 26;
-const HANDS = 52;
 const ROW = 40;
 const HOUR_MS = 3_600_000;
 /** A rung is pulled to round minutes; less than this many pixels is a press. */
@@ -74,13 +75,15 @@ export function PlanPicture({
   const width = useWidth(box, 880);
   const zone = useShop()?.timeZone ?? 'UTC';
   const formats = useFormats();
+  const persons = usePersons();
   const plotWidth = width - LEFT;
   const endMs = window.startMs + window.hours * HOUR_MS;
   const x = (ms: number): number => LEFT + ((ms - window.startMs) / (endMs - window.startMs)) * plotWidth;
   const offset = (ms: number): number => utcOffsetMinutes(zone, ms);
   const inSight = (span: { readonly start: number; readonly end: number }): boolean => span.end > window.startMs && span.start < endMs;
   const partIds = new Set(parts.map((part) => part.id));
-  const headHeight = HEAD + AIR + SPRAY + HANDS + 30;
+  const handsTop = HEAD + AIR + SPRAY;
+  const headHeight = handsTop + handsHeight(plan) + printHeight(plan) + 6;
   const height = headHeight + parts.length * ROW + 8;
   // Only the parts in sight are drawn.
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -206,70 +209,39 @@ export function PlanPicture({
               )}
             </g>
           ))}
-          <RowName y={HEAD + AIR + SPRAY + 27} name="Hands" />
-          <rect x={LEFT} width={plotWidth} y={HEAD + AIR + SPRAY} height={HANDS - 8} fill="url(#hatch)" stroke="var(--color-line)" />
-          {plan.handsWindows.filter(inSight).map((span) => (
-            <rect
-              key={span.start}
-              x={clip(span.start)}
-              width={Math.max(1, clip(span.end) - clip(span.start))}
-              y={HEAD + AIR + SPRAY}
-              height={HANDS - 8}
-              fill="var(--color-sheet)"
-              stroke="var(--color-edge)"
-            />
-          ))}
-          {plan.rungs.flatMap((time) => {
-            const rung = index.rungs.get(time.rungId);
-            const isOther = !partIds.has(time.partId);
-            return time.chunks.filter(inSight).map((chunk) => (
-              <rect
-                key={`${time.rungId}${chunk.start}`}
-                x={clip(chunk.start) + 0.5}
-                width={Math.max(2, clip(chunk.end) - clip(chunk.start) - 1)}
-                y={HEAD + AIR + SPRAY + 6}
-                height={HANDS - 20}
-                fill={hexOfProduct(index.products.get(rung?.productId ?? '')) ?? BARE}
-                fillOpacity={isOther ? 0.25 : 1}
-                stroke={chosen === time.rungId ? 'var(--color-lime)' : 'var(--color-edge)'}
-                strokeWidth={chosen === time.rungId ? 3 : 0.75}
-                className={onPull ? 'cursor-grab' : 'cursor-pointer'}
-                data-pull={time.rungId}
-                onClick={() => onChoose(time.rungId)}
-              >
-                <title>
-                  {index.rungTitle(time.rungId)}, {formats.moment(chunk.start, nowMs)} to {formats.time(chunk.end)}
-                </title>
-              </rect>
-            ));
-          })}
+          <HandsBand
+            plan={plan}
+            partIds={partIds}
+            index={index}
+            nameOf={(id) => persons.find((person) => person.id === id)?.name ?? 'Hands'}
+            top={handsTop}
+            left={LEFT}
+            width={plotWidth}
+            x={clip}
+            isInSight={inSight}
+            chosen={chosen}
+            mayPull={onPull !== undefined}
+            nowMs={nowMs}
+            formats={formats}
+            onChoose={onChoose}
+          />
+          <PrintBand
+            plan={plan}
+            index={index}
+            top={handsTop + handsHeight(plan)}
+            x={clip}
+            isInSight={inSight}
+            nowMs={nowMs}
+            formats={formats}
+          />
           {pull && Math.abs(pull.movedPx) > LEAST_PULL_PX && (
             <PulledMark
               startMs={pulledTo(plan.rungs.find((time) => time.rungId === pull.rungId)?.startMs ?? nowMs, pull.movedPx)}
               x={clip}
+              height={lanesHeight(plan)}
               formats={formats}
             />
           )}
-          {gatherSessions(plan.rungs)
-            .filter((session) => inSight(session))
-            .map((session) => {
-              const left = clip(session.start);
-              const right = clip(session.end);
-              return (
-                <g key={session.id} pointerEvents="none">
-                  <rect x={left} width={Math.max(2, right - left)} y={HEAD + AIR + SPRAY + HANDS - 7} height={4} fill="var(--color-ink)" />
-                  <text
-                    x={left}
-                    y={HEAD + AIR + SPRAY + HANDS + 9}
-                    fontSize={11}
-                    className="fill-ink font-sans"
-                    visibility={right - left < 30 ? 'hidden' : 'visible'}
-                  >
-                    {session.name} ×{session.count}
-                  </text>
-                </g>
-              );
-            })}
           <RowName y={headHeight - 8} name="Rack" />
           {rows.getVirtualItems().map(({ index: row }) => {
             const part = parts[row];
@@ -308,14 +280,6 @@ export function PlanPicture({
         </svg>
       </div>
     </div>
-  );
-}
-
-function RowName({ y, name }: { readonly y: number; readonly name: string }) {
-  return (
-    <text x={8} y={y} className="font-label fill-ink font-semibold" fontSize={15}>
-      {name}
-    </text>
   );
 }
 
@@ -359,37 +323,23 @@ function Mark({
   );
 }
 
-function shorten(name: string): string {
-  return name.length > 14 ? `${name.slice(0, 13)}…` : name;
-}
-
-interface SessionSpan {
-  readonly id: string;
-  readonly name: string;
-  readonly count: number;
-  readonly start: number;
-  readonly end: number;
-}
-
-/** Sessions that serve more than one rung, from the first getting ready to the last end. */
-function gatherSessions(rungs: PlannedShop['rungs']): SessionSpan[] {
-  const shared = rungs.filter((time) => time.session !== null && time.session.count > 1);
-  return [...groupBy(shared, (time) => time.session?.id ?? '')].map(([id, times]) => ({
-    id,
-    name: times[0]?.session?.familyName ?? '',
-    count: times.length,
-    start: Math.min(...times.map((time) => time.startMs)),
-    end: Math.max(...times.map((time) => time.endMs)),
-  }));
-}
-
 /** Where a dragged rung would begin. */
-function PulledMark({ startMs, x, formats }: { readonly startMs: number; readonly x: (ms: number) => number; readonly formats: Formats }) {
+function PulledMark({
+  startMs,
+  x,
+  height,
+  formats,
+}: {
+  readonly startMs: number;
+  readonly x: (ms: number) => number;
+  readonly height: number;
+  readonly formats: Formats;
+}) {
   const top = HEAD + AIR + SPRAY;
   return (
     <g pointerEvents="none">
-      <line x1={x(startMs)} x2={x(startMs)} y1={top - 4} y2={top + HANDS} stroke="var(--color-ink)" strokeWidth={3} />
-      <text x={x(startMs) + 5} y={top + HANDS + 2} fontSize={12} className="fill-ink font-semibold">
+      <line x1={x(startMs)} x2={x(startMs)} y1={top - 4} y2={top + height} stroke="var(--color-ink)" strokeWidth={3} />
+      <text x={x(startMs) + 5} y={top + height + 2} fontSize={12} className="fill-ink font-semibold">
         {formats.time(startMs)}
       </text>
     </g>

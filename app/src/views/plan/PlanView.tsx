@@ -13,6 +13,7 @@ import { wordError } from '../../shell/wording';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/fields';
 import { Sheet } from '../../ui/Sheet';
+import { usePersons } from '../../features/person/useAtBench';
 import { PlanDrill } from './PlanDrill';
 import { PlanFiles } from './PlanFiles';
 import { PlanList } from './PlanList';
@@ -55,6 +56,8 @@ export function PlanView() {
   const index = useShopIndex();
   const [propId, setPropId] = useState('');
   const [mode, setMode] = useState<PlanMode>('picture');
+  const persons = usePersons();
+  const [whose, setWhose] = useState('');
   const [chosen, setChosen] = useState<string | null>(null);
   const [window, setWindow] = useState<PlanWindow | null>(null);
   const shownWindow = window ?? windowAtNow(72, now);
@@ -75,6 +78,9 @@ export function PlanView() {
       </Sheet>
     );
   }
+  const ofWhom = persons.some(({ id }) => id === whose)
+    ? { ...plan, rungs: plan.rungs.filter(({ personId }) => personId === whose) }
+    : plan;
   const props = [...index.props.values()].sort((a, b) => a.position - b.position);
   const shownProps = props.filter((prop) => propId === '' || prop.id === propId);
   const rank = new Map(shownProps.map((prop, order) => [prop.id, order]));
@@ -154,7 +160,17 @@ export function PlanView() {
               </ToggleGroup.Item>
             ))}
           </ToggleGroup.Root>
-          {(mode === 'list' || mode === 'week') && <PlanFiles plan={plan} partIds={partIds} index={index} isForPaper={mode === 'week'} />}
+          {(mode === 'list' || mode === 'week') && persons.length > 1 && (
+            <div className="w-36">
+              <SelectField
+                label="Whose"
+                value={whose}
+                options={[['', 'everyone’s'], ...persons.map((person) => [person.id, person.name] as const)]}
+                onChange={setWhose}
+              />
+            </div>
+          )}
+          {(mode === 'list' || mode === 'week') && <PlanFiles plan={ofWhom} partIds={partIds} index={index} isForPaper={mode === 'week'} />}
           {mode === 'picture' && (
             <div className="ml-auto flex gap-1" role="group" aria-label="Time shown">
               <Button onClick={() => setWindow(panWindow(shownWindow, -0.5))}>Earlier</Button>
@@ -185,8 +201,8 @@ export function PlanView() {
             onPull={pull}
           />
         )}
-        {mode === 'list' && <PlanList plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
-        {mode === 'week' && <PlanWeek plan={plan} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
+        {mode === 'list' && <PlanList plan={ofWhom} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
+        {mode === 'week' && <PlanWeek plan={ofWhom} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
         {mode === 'drill' && <PlanDrill props={shownProps} parts={parts} air={air} films={films} index={index} />}
       </Sheet>
       <PlanSide plan={plan} props={shownProps} partIds={partIds} films={films} index={index} chosen={chosen} onChoose={setChosen} />

@@ -7,6 +7,7 @@ import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
 import { formatSpan, useFormats } from '../../ui/useFormats';
+import { usePersons } from '../../features/person/useAtBench';
 import { datesFrom, localDate } from './planDays';
 import type { PlannedShop } from '../../features/plan/planned';
 
@@ -33,6 +34,7 @@ export function PlanWeek({
   const now = useNow(60_000);
   const formats = useFormats();
   const zone = useShop()?.timeZone ?? 'UTC';
+  const names = new Map(usePersons().map(({ id, name }) => [id, name]));
   const [weeks, setWeeks] = useState(0);
   const days = handsByDay(
     plan.rungs.filter((time) => partIds.has(time.partId)),
@@ -65,6 +67,7 @@ export function PlanWeek({
                     key={`${stretch.time.rungId}${stretch.startMs}`}
                     stretch={stretch}
                     title={index.rungTitle(stretch.time.rungId)}
+                    by={names.get(stretch.time.personId ?? '') ?? null}
                     isChosen={chosen === stretch.time.rungId}
                     start={formats.time(stretch.startMs)}
                     onChoose={onChoose}
@@ -82,12 +85,14 @@ export function PlanWeek({
 function Stretch({
   stretch: { time, isFirst, startMs, endMs },
   title,
+  by,
   start,
   isChosen,
   onChoose,
 }: {
   readonly stretch: DayStretch<RungTime>;
   readonly title: string;
+  readonly by: string | null;
   readonly start: string;
   readonly isChosen: boolean;
   readonly onChoose: (rungId: string) => void;
@@ -109,6 +114,7 @@ function Stretch({
         {!isFirst && <span className="text-dim"> goes on</span>}
       </button>
       <span className="text-dim figure"> {formatSpan((endMs - startMs) / 60_000)}</span>
+      {by !== null && <span className="text-dim"> {by}</span>}
       {time.isLocked && <span className="text-limeink font-medium"> locked</span>}
     </li>
   );

@@ -1,13 +1,9 @@
-import type { HoursException, Shop } from '@zinc-ladder/model/records/shop';
-import { useState } from 'react';
-import { useClock } from '../../clock/ClockContext';
-import { Button } from '../../ui/Button';
-import { toLocalInput } from '../../ui/localInput';
-import { DayField } from '../../ui/MomentField';
+import type { Shop } from '@zinc-ladder/model/records/shop';
 import { Sheet } from '../../ui/Sheet';
 import { BusySheet } from './BusySheet';
+import { DatesEditor } from './DatesEditor';
 import { DaylightFields } from './DaylightFields';
-import { SpanFields, WeekEditor } from './SpanEditor';
+import { WeekEditor } from './SpanEditor';
 import { useShopPatch } from './useShopPatch';
 
 /** When hands work, when one may spray, and days that are different. */
@@ -37,61 +33,14 @@ export function HoursSection({ shop }: { readonly shop: Shop }) {
         <Sheet className="p-4" label="Other days">
           <h2 className="font-label text-xl font-semibold">Other days</h2>
           <p className="text-dim mb-2 text-sm">Dates with hours of their own, or none: holidays, a long Sunday.</p>
-          <Exceptions shop={shop} onChange={(exceptions) => patch('the other days', { exceptions })} />
+          <DatesEditor
+            dates={shop.exceptions}
+            timeZone={shop.timeZone}
+            onChange={(exceptions) => patch('the other days', { exceptions })}
+          />
         </Sheet>
         <BusySheet shop={shop} />
       </div>
     </div>
-  );
-}
-
-function Exceptions({ shop, onChange }: { readonly shop: Shop; readonly onChange: (exceptions: HoursException[]) => void }) {
-  const clock = useClock();
-  const [date, setDate] = useState(() => toLocalInput(clock.now(), shop.timeZone).slice(0, 10));
-  const isKnown = shop.exceptions.some((entry) => entry.date === date);
-  const add = (spans: HoursException['spans']): void =>
-    onChange([...shop.exceptions, { date, spans, note: '' }].sort((a, b) => (a.date < b.date ? -1 : 1)));
-  const isDate = /^\d{4}-\d{2}-\d{2}$/u.test(date);
-  return (
-    <>
-      <ul>
-        {shop.exceptions.map((entry, at) => (
-          <li key={entry.date} className="border-line flex flex-wrap items-center gap-2 border-t py-1.5">
-            <span className="figure w-28">{entry.date}</span>
-            {entry.spans.length === 0 && <span className="mr-auto">off</span>}
-            {entry.spans.map((span, order) => (
-              <SpanFields
-                key={order}
-                span={span}
-                name={entry.date}
-                onChange={(next) =>
-                  onChange(
-                    shop.exceptions.map((other, i) =>
-                      i === at ? { ...other, spans: other.spans.map((own, j) => (j === order ? next : own)) } : other,
-                    ),
-                  )
-                }
-              />
-            ))}
-            <Button
-              look="quiet"
-              aria-label={`Take ${entry.date} away`}
-              onClick={() => onChange(shop.exceptions.filter((_, i) => i !== at))}
-            >
-              ✕
-            </Button>
-          </li>
-        ))}
-      </ul>
-      <DayField label="Date" value={date} onKeep={setDate} error={isKnown ? 'This date is listed already.' : undefined} />
-      <div className="mt-2 flex gap-2">
-        <Button disabled={isKnown || !isDate} onClick={() => add([])}>
-          Day off
-        </Button>
-        <Button disabled={isKnown || !isDate} onClick={() => add([{ startMinute: 540, endMinute: 1080 }])}>
-          Own hours
-        </Button>
-      </div>
-    </>
   );
 }

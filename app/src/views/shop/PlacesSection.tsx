@@ -31,14 +31,6 @@ export function PlacesSection({ shop }: { readonly shop: Shop }) {
           onKeep={(value) => value !== null && patch('the booth', { boothPlaces: value })}
         />
         <InlineNumber
-          label="Pairs of hands"
-          value={shop.handsPairs}
-          min={1}
-          max={10}
-          isWhole
-          onKeep={(value) => value !== null && patch('the hands', { handsPairs: value })}
-        />
-        <InlineNumber
           label="Printers"
           value={shop.printers}
           min={1}

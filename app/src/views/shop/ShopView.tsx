@@ -5,11 +5,13 @@ import { UndoBar } from '../../shell/UndoBar';
 import { AirSection } from './AirSection';
 import { FilesSection } from './files/FilesSection';
 import { HoursSection } from './HoursSection';
+import { PeopleSection } from './PeopleSection';
 import { PlacesSection } from './PlacesSection';
 import { ProductsSection } from './ProductsSection';
 
 const SECTIONS = [
   ['hours', 'Hours'],
+  ['people', 'People'],
   ['air', 'Air'],
   ['products', 'Products'],
   ['places', 'Places and units'],
@@ -40,6 +42,7 @@ export function ShopView() {
         <UndoBar />
       </div>
       {section === 'hours' && <HoursSection shop={shop} />}
+      {section === 'people' && <PeopleSection shop={shop} />}
       {section === 'air' && <AirSection shop={shop} />}
       {section === 'products' && <ProductsSection />}
       {section === 'places' && <PlacesSection shop={shop} />}

@@ -21,7 +21,7 @@ export function dryPlan(
   tasks.forEach((task, index) => {
     if (isFact[index] && task.fixed) placed.set(index, { taskId: task.id, ...task.fixed, setupMinutes: 0, chunks: [task.fixed] });
   });
-  for (const { task: index, start, end, setupMinutes } of stretches) {
+  for (const { task: index, start, end, setupMinutes, doer } of stretches) {
     const before = placed.get(index);
     const last = before?.chunks.at(-1);
     // What was set down and taken up again at once is one stretch.
@@ -35,6 +35,7 @@ export function dryPlan(
       end,
       setupMinutes: before?.setupMinutes ?? setupMinutes,
       chunks,
+      ...(doer >= 0 && { doerId: problem.resources[doer]?.id ?? '' }),
     });
   }
   // What was begun and never done has no place.

@@ -15,6 +15,8 @@ export interface PlayedStretch {
   readonly start: number;
   readonly end: number;
   readonly setupMinutes: number;
+  /** index of the doer's resource; −1 where there was nobody to choose from */
+  readonly doer: number;
 }
 
 /** Minutes of scuffing where a window was missed for good, and how long such a film is left to harden first; guessed. */
@@ -69,6 +71,13 @@ export class OrderPlayer implements GuardedState {
   private guards = true;
   /** whether the task that was looked at last goes on in the session before it */
   private goesOn = false;
+  /** who would do the task that was looked at last, as an index of a resource, and in which calendar; −1 where there is nobody to choose from */
+  private doer = -1;
+  private doerCalendar = -1;
+  /** who has begun each task */
+  private readonly begunBy: Int32Array;
+  /** when somebody's hours open next for work that somebody else may take sooner */
+  private alsoAt = Infinity;
   private readonly ranks: Float64Array;
   private fortune: Fortune | null = null;
   private record: PlayedStretch[] | null = null;
@@ -88,6 +97,7 @@ export class OrderPlayer implements GuardedState {
     this.urgentBy = new Float64Array(count);
     this.isBegun = new Uint8Array(count);
     this.isDone = new Uint8Array(count);
+    this.begunBy = new Int32Array(count);
     this.ready = new Int32Array(count);
     this.capacity = Float64Array.from(problem.resources, (resource) => resource.capacity);
     this.usage = new Float64Array(problem.resources.length);
@@ -135,6 +145,7 @@ export class OrderPlayer implements GuardedState {
       while (this.sleepers.soonest() <= now) this.makeReady(this.sleepers.pop());
       let started = 0;
       let kept = 0;
+      this.alsoAt = Infinity;
       for (let at = 0; at < this.readySize; at += 1) {
         const index = this.ready[at] ?? 0;
         if (started > 0 && bottleneck >= 0 && (this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0)) {
@@ -165,7 +176,7 @@ export class OrderPlayer implements GuardedState {
         stalls += 1;
         continue;
       }
-      const next = Math.min(this.releases.soonest(), this.sleepers.soonest(), this.nextClosing(now));
+      const next = Math.min(this.releases.soonest(), this.sleepers.soonest(), this.nextClosing(now), this.alsoAt);
       // A play ends whatever happens: time goes on by a minute at least.
       if (next < Infinity) now = next > now ? next : now + 1;
       else if (this.guards && this.readySize > 0) this.guards = false;
@@ -184,6 +195,7 @@ export class OrderPlayer implements GuardedState {
     this.urgentBy.fill(Infinity);
     this.isBegun.fill(0);
     this.isDone.fill(0);
+    this.begunBy.fill(-1);
     this.ends.fill(this.horizon);
     this.usage.fill(0);
     this.ownerUntil.fill(-1);
@@ -261,8 +273,9 @@ export class OrderPlayer implements GuardedState {
     const chunk = tables.leastChunk[index] ?? -1;
     const work = chunk >= 0 ? Math.min(left, chunk) : (tables.minutes[index] ?? 0);
     const isLocked = tables.isLocked[index] === 1;
+    const hasDoers = (tables.doers[index] ?? NONE).length > 0;
     // What is locked to a time is done then, whatever the hours say.
-    const opening = isLocked ? NOW : this.openFor(index, now, setup, work, chunk >= 0);
+    const opening = isLocked || hasDoers ? NOW : this.openFor(tables.calendar[index] ?? -1, now, setup, work, chunk >= 0);
     if (opening !== NOW) return opening;
     const demands = tables.demands[index] ?? NONE;
     for (let at = 0; at < demands.length; at += 2) {
@@ -273,9 +286,46 @@ export class OrderPlayer implements GuardedState {
       if ((this.ownerUntil[hold.owner] ?? -1) >= 0) continue;
       if ((this.usage[hold.resource] ?? 0) + hold.amount > (this.capacity[hold.resource] ?? 0)) return LATER;
     }
+    this.doer = -1;
     if (isLocked) return NOW;
-    if (this.keptUntil(index, now) < now + setup + work) return LATER;
+    if (hasDoers) {
+      const answer = this.chooseDoer(index, now, setup, work, chunk >= 0);
+      if (answer !== NOW) return answer;
+    } else if (this.keptUntil(index, now) < now + setup + work) return LATER;
     return this.guards ? this.guard.whenToOpen(index, now, setup) : NOW;
+  }
+
+  /** The first of a task's doers who can begin it now; else {@link LATER}, or when the hours of one open. Who began it goes on with it. */
+  private chooseDoer(index: number, now: number, setup: number, work: number, isSplit: boolean): number {
+    const doers = this.tables.doers[index] ?? NONE;
+    const begunBy = this.begunBy[index] ?? -1;
+    let soonest = Infinity;
+    let isLater = false;
+    for (let at = 0; at < doers.length; at += 2) {
+      const doer = doers[at] ?? 0;
+      const calendar = doers[at + 1] ?? -1;
+      if (begunBy >= 0 && begunBy !== doer) continue;
+      const opening = this.openFor(calendar, now, setup, work, isSplit, begunBy === doer);
+      if (opening !== NOW && opening !== LATER) {
+        soonest = Math.min(soonest, opening);
+        continue;
+      }
+      this.doer = doer;
+      this.doerCalendar = calendar;
+      if (opening === NOW && (this.usage[doer] ?? 0) === 0 && this.keptUntil(index, now) >= now + setup + work) return NOW;
+      isLater = true;
+    }
+    this.doer = -1;
+    if (!isLater && soonest === Infinity) {
+      // Longer than any hours that are left: whoever is first begins it all the same.
+      this.doer = doers[0] ?? -1;
+      this.doerCalendar = doers[1] ?? -1;
+      const opening = this.openFor(this.doerCalendar, now, setup, work, isSplit);
+      return opening === NOW && (this.usage[this.doer] ?? 0) > 0 ? LATER : opening;
+    }
+    if (!isLater) return soonest;
+    this.alsoAt = Math.min(this.alsoAt, soonest);
+    return LATER;
   }
 
   /** Minutes of getting ready; −1 while the tool is in use. */
@@ -296,9 +346,8 @@ export class OrderPlayer implements GuardedState {
     return this.goesOn || !kind ? 0 : wholeSetup(kind, before, family);
   }
 
-  private openFor(index: number, now: number, setup: number, work: number, isSplit: boolean): number {
+  private openFor(calendar: number, now: number, setup: number, work: number, isSplit: boolean, mayOverrun = true): number {
     const { tables } = this;
-    const calendar = tables.calendar[index] ?? -1;
     if (calendar < 0) return NOW;
     const until = tables.windowsFrom[calendar + 1] ?? 0;
     const at = this.calendars.current(calendar, now, this.fortune?.isLost ?? null);
@@ -314,7 +363,7 @@ export class OrderPlayer implements GuardedState {
         return setup > 0 && work <= room ? LATER : opens;
     }
     // Longer than any window: begun when one opens, and finished beyond its end. A plan never does that.
-    if (!this.fortune) return Infinity;
+    if (!this.fortune || !mayOverrun) return Infinity;
     if (now <= start) return NOW;
     return at + 1 < until ? (tables.windowStart[at + 1] ?? Infinity) : Infinity;
   }
@@ -348,7 +397,7 @@ export class OrderPlayer implements GuardedState {
     for (const locked of tables.locked) {
       if (locked === index || this.isBegun[locked]) continue;
       const begins = (this.earliest[locked] ?? 0) - (tables.setup[locked] ?? 0);
-      if (begins > now && begins < until && this.isRival(index, locked)) until = begins;
+      if (begins > now && begins < until && this.isRival(index, locked, now, begins)) until = begins;
     }
     if (!this.guards) return until;
     const own = this.urgentBy[index] ?? Infinity;
@@ -361,13 +410,13 @@ export class OrderPlayer implements GuardedState {
       const by = this.urgentBy[closer] ?? Infinity;
       // What still waits for something else is not waited for: that something may be what is asked about.
       if (closer === index || (this.waits[closer] ?? 0) > 0 || own <= by || by < now || by >= until) continue;
-      if (this.isRival(index, closer)) until = by;
+      if (this.isRival(index, closer, now, by)) until = by;
     }
     return until;
   }
 
-  /** Whether two tasks cannot be worked on at once beside what is going on. */
-  private isRival(index: number, other: number): boolean {
+  /** Whether two tasks cannot be worked on at once beside what is going on, the other begun by a minute at the latest. */
+  private isRival(index: number, other: number, now: number, by: number): boolean {
     const mine = this.tables.demands[index] ?? NONE;
     const theirs = this.tables.demands[other] ?? NONE;
     for (let at = 0; at < mine.length; at += 2)
@@ -377,7 +426,38 @@ export class OrderPlayer implements GuardedState {
         const wanted = (this.usage[resource] ?? 0) + (mine[at + 1] ?? 0) + (theirs[place + 1] ?? 0);
         if (wanted > (this.capacity[resource] ?? 0)) return true;
       }
-    return false;
+    return this.takesDoerOf(index, other, now, by);
+  }
+
+  /** Whether whoever would do a task is then missing for another, which nobody else can begin in time. */
+  private takesDoerOf(index: number, other: number, now: number, by: number): boolean {
+    const { doer, tables } = this;
+    const asks = (resource: number, task: number): boolean => {
+      const demands = tables.demands[task] ?? NONE;
+      for (let at = 0; at < demands.length; at += 2) if (demands[at] === resource) return true;
+      return false;
+    };
+    if (doer >= 0 && asks(doer, other)) return true;
+    const theirs = tables.doers[other] ?? NONE;
+    let isAsked = false;
+    for (let at = 0; at < theirs.length; at += 2) {
+      const resource = theirs[at] ?? 0;
+      if (resource === doer || asks(resource, index)) isAsked = true;
+      else if ((this.usage[resource] ?? 0) === 0 && this.isThereBy(theirs[at + 1] ?? -1, other, now, by)) return false;
+    }
+    return isAsked;
+  }
+
+  /** Whether the hours of a calendar that come next let a task be begun by a minute, and hold it. */
+  private isThereBy(calendar: number, index: number, now: number, by: number): boolean {
+    const { tables } = this;
+    const at = this.calendars.current(calendar, now, this.fortune?.isLost ?? null);
+    if (at >= (tables.windowsFrom[calendar + 1] ?? 0)) return false;
+    const chunk = tables.leastChunk[index] ?? -1;
+    const minutes = tables.minutes[index] ?? 0;
+    const begins = Math.max(now, tables.windowStart[at] ?? 0);
+    const needed = (tables.setup[index] ?? 0) + (chunk >= 0 ? Math.min(chunk, minutes) : minutes);
+    return begins <= by && begins + needed <= (tables.windowEnd[at] ?? 0);
   }
 
   /** Works on a task from now on, to its end or, where it may be set down, for as long as it may. True: it is done. */
@@ -388,7 +468,7 @@ export class OrderPlayer implements GuardedState {
     const left = this.left[index] ?? 0;
     let end = start + left;
     if ((tables.leastChunk[index] ?? -1) >= 0) {
-      const calendar = tables.calendar[index] ?? -1;
+      const calendar = this.doer >= 0 ? this.doerCalendar : (tables.calendar[index] ?? -1);
       const closes =
         calendar < 0 ? Infinity : (tables.windowEnd[this.calendars.current(calendar, now, this.fortune?.isLost ?? null)] ?? Infinity);
       end = Math.min(end, Math.max(start + 1, Math.min(closes, this.keptUntil(index, now))));
@@ -407,7 +487,9 @@ export class OrderPlayer implements GuardedState {
     }
     const demands = tables.demands[index] ?? NONE;
     for (let at = 0; at < demands.length; at += 2) if (end > now) this.occupy(demands[at] ?? 0, demands[at + 1] ?? 0, end, -1);
-    this.record?.push({ task: index, start, end, setupMinutes: setup });
+    this.begunBy[index] = this.doer;
+    if (this.doer >= 0 && end > now) this.occupy(this.doer, 1, end, -1);
+    this.record?.push({ task: index, start, end, setupMinutes: setup, doer: this.doer });
     if (this.left[index] !== 0) {
       // What was set down is taken up by the same or other hands, but not by both at once.
       this.earliest[index] = end;

@@ -69,6 +69,8 @@ export interface PlayTables {
   readonly isLocked: Uint8Array;
   /** what each task uses: pairs of resource and amount */
   readonly demands: readonly Int32Array[];
+  /** who can do each task: pairs of resource and calendar, the first preferred; empty where there is nobody to choose from */
+  readonly doers: readonly Int32Array[];
   readonly holds: readonly (readonly PlayHold[])[];
   readonly owners: number;
   /** what must follow each task in time; null where nothing must */
@@ -131,6 +133,14 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     setup: Float64Array.from(prepared.toolOf, (loaded) => loaded?.family.setupMinutes ?? 0),
     isLocked: Uint8Array.from(tasks, (task, index) => (task.fixed && !facts[index] ? 1 : 0)),
     demands: prepared.demands.map((demands) => Int32Array.from(demands.flatMap(({ resource, amount }) => [resource, amount]))),
+    doers: tasks.map(({ doers }) =>
+      Int32Array.from(
+        (doers ?? []).flatMap(({ resourceId, calendarId }) => [
+          prepared.resourceIndex.get(resourceId) ?? 0,
+          calendarIds.indexOf(calendarId),
+        ]),
+      ),
+    ),
     holds,
     owners,
     windows: findWindows(prepared),

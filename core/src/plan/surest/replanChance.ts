@@ -1,3 +1,4 @@
+import type { Interval } from '../../time/interval';
 import type { GroupChance } from '../chance';
 import { drawFortune } from '../play/fortune';
 import type { Fortune } from '../play/fortune';
@@ -73,6 +74,10 @@ function bestKeys(prepared: PreparedProblem, startKeys: Float64Array, { odds, pl
   }
 }
 
+function settle({ doers: _, ...task }: PlanTask, fixed: Interval): PlanTask {
+  return { ...task, fixed };
+}
+
 /** The problem as it stands at a minute of a play: what was done is a fact, of what was begun the rest is left. */
 function knownAt(problem: PlanProblem, stretches: readonly PlayedStretch[], ends: Float64Array, minute: number): PlanProblem {
   const worked = new Map<number, { start: number; minutes: number; all: number }>();
@@ -96,7 +101,7 @@ function knownAt(problem: PlanProblem, stretches: readonly PlayedStretch[], ends
     if (task.fixed && task.fixed.end <= problem.fromMinute) return task;
     if (!entry) return task;
     const end = ends[index] ?? Infinity;
-    if (end <= fromMinute) return { ...task, fixed: { start: entry.start, end } };
+    if (end <= fromMinute) return settle(task, { start: entry.start, end });
     const share = entry.all > 0 ? entry.minutes / entry.all : 0;
     return { ...task, minutes: Math.max(1, Math.round(task.minutes * (1 - share))), isUnderWay: false };
   });

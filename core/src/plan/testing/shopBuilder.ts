@@ -1,7 +1,7 @@
 import { buildAirTimeline } from '../../climate/airTimeline';
 import { USUAL_SPRAY_LIMITS } from '../../climate/sprayVerdict';
 import { findProductClass } from '../../cure/productClasses';
-import type { PlanFilm, PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
+import type { PlanFilm, PlanPart, PlanPerson, PlanRung, ShopPlanInput } from '../shopPlanInput';
 
 /** When the shops of tests begin. */
 export const NOW = Date.parse('2026-05-28T08:00:00Z');
@@ -38,9 +38,18 @@ export function rung(id: string, methodId: string, change: Partial<PlanRung> & {
     notBeforeMs: null,
     hardRungId: null,
     lockedAtMs: null,
+    personId: null,
     status: { kind: 'open' },
     ...rest,
   };
+}
+/** Somebody with the shop's hours who does everything, with what a test changes. */
+export function person(id: string, change: Partial<PlanPerson> = {}): PlanPerson {
+  return { id, name: id, hours: null, exceptions: [], busy: [], refuses: [], ...change };
+}
+/** So many persons alike. */
+export function pairs(count: number): PlanPerson[] {
+  return Array.from({ length: count }, (_, nth) => person(`p${nth + 1}`));
 }
 /** A part of one prop. */
 export function part(id: string, rungs: readonly PlanRung[], rackPlaces = 1): PlanPart {
@@ -68,7 +77,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
     }),
     goesByOwnPace: false,
     ownPace: {},
-    handsPairs: 1,
+    persons: [],
     boothPlaces: 1,
     rackPlaces: 8,
     printers: 1,

@@ -1,11 +1,12 @@
+import { WORK_KINDS } from '../../ladder/workKinds';
 import { describe, expect, it } from 'vitest';
 import { buildAirTimeline } from '../../climate/airTimeline';
 import type { RandomSource } from '../../random/seededRandom';
 import { randomIndex, seededRandom } from '../../random/seededRandom';
 import type { RungTime, ShopPlan } from '../planShop';
 import { planShop } from '../planShop';
-import type { PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
-import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+import type { PlanPerson, PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
+import { MINUTE, NOW, part, person, rung, shop } from '../testing/shopBuilder';
 import { checkShopPlan } from './checkShopPlan';
 
 type Planned = Extract<ShopPlan, { kind: 'planned' }>;
@@ -47,7 +48,28 @@ describe('the checker finds what is wrong with a plan', () => {
     const made = planned(two);
     const later = made.rungs.find(({ startMs }) => startMs > NOW)?.rungId ?? '';
     expect(rulesOf(two, moved(made, later, -10))).toContain('hands');
-    expect(rulesOf({ ...two, handsPairs: 2 }, moved(made, later, -10))).toEqual([]);
+    const overlapping = moved(made, later, -10);
+    const shared = { ...overlapping, rungs: overlapping.rungs.map((time) => ({ ...time, personId: time.rungId === later ? 'b' : 'a' })) };
+    expect(rulesOf({ ...two, persons: [person('a'), person('b')] }, shared)).toEqual([]);
+  });
+  it('work by nobody, by somebody who leaves it to others, who is away or who is not asked', () => {
+    const one = shop([part('a', [rung('x', 'sand')])]);
+    const made = planned(one);
+    const by = (personId: string) => ({ ...made, rungs: made.rungs.map((time) => ({ ...time, personId })) });
+    const persons = [
+      person('a'),
+      person('b', { refuses: ['sanding'] }),
+      person('c', { hours: [] }),
+      person('d', { exceptions: [{ date: '2026-05-28', spans: [] }] }),
+    ];
+    expect(rulesOf({ ...one, persons }, by('a'))).toEqual([]);
+    expect(rulesOf({ ...one, persons }, by('nobody'))).toContain('person');
+    expect(rulesOf({ ...one, persons }, by('b'))).toContain('person');
+    expect(rulesOf({ ...one, persons }, by('c'))).toContain('hours');
+    expect(rulesOf({ ...one, persons }, by('d'))).toContain('hours');
+    const asked = { ...one, parts: [part('a', [rung('x', 'sand', { personId: 'b' })])], persons };
+    expect(rulesOf(asked, by('a'))).toContain('person');
+    expect(rulesOf(asked, by('b'))).toEqual([]);
   });
   it('work outside its hours, in the past, in quiet hours', () => {
     const hours = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 20 * 60 }));
@@ -106,6 +128,22 @@ const STEPS: readonly (readonly [methodId: string, classId?: string])[] = [
   ['darkWash', 'acrylicWash'],
 ];
 
+/** Nobody named, or a finisher with one or two others who have hours of their own and leave some work to others. */
+function randomPersons(random: RandomSource): PlanPerson[] {
+  const count = randomIndex(random, 3);
+  const others = Array.from({ length: count }, (_, at) =>
+    person(`w${at}`, {
+      hours:
+        random() < 0.5
+          ? null
+          : [1, 3, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 600 + 60 * randomIndex(random, 6), endMinute: 1200 })),
+      exceptions: random() < 0.4 ? [{ date: '2026-05-30', spans: [] }] : [],
+      refuses: WORK_KINDS.filter(() => random() < 0.25).map(({ id }) => id),
+    }),
+  );
+  return count === 0 ? [] : [person('me'), ...others];
+}
+
 /** A shop nobody has: ladders of any steps, cold and damp days, few hours, a small rack. Invented; the same for the same seed. */
 function anyShop(seed: number): ShopPlanInput {
   const random: RandomSource = seededRandom(seed * 271 + 5);
@@ -140,7 +178,7 @@ function anyShop(seed: number): ShopPlanInput {
   }));
   return shop(parts, {
     joins,
-    handsPairs: 1 + randomIndex(random, 2),
+    persons: randomPersons(random),
     rackPlaces: 3,
     hours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: weekday > 5 ? 540 : 1080, endMinute: 1320 })),
     sprayHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 480, endMinute: 1260 })),

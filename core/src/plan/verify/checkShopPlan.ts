@@ -6,6 +6,7 @@ import { WASH_WATER } from '../../cure/washWater';
 import { readCureClock } from '../../cure/cureClock';
 import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
+import { workKindsOf } from '../../ladder/workKinds';
 import { expandWorkingHours } from '../../time/workingHours';
 import { atOwnPace } from '../ownMinutes';
 import type { RungTime, ShopPlan } from '../planShop';
@@ -16,7 +17,7 @@ import { afterRung, filmFault, handleableMs, outlookOn } from './filmsOnPart';
 /** A rule of the bench that a plan breaks, with the rung it shows at. */
 export interface ShopPlanFault {
   readonly rungId: string;
-  readonly rule: 'hours' | 'air' | 'hands' | 'places' | 'order' | 'film' | 'rack' | 'join' | 'minutes' | 'print' | 'wish';
+  readonly rule: 'hours' | 'air' | 'hands' | 'places' | 'order' | 'film' | 'rack' | 'join' | 'minutes' | 'print' | 'wish' | 'person';
   readonly detail: string;
 }
 
@@ -167,7 +168,13 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
 
   function checkHours(): void {
     const until = lastMs + DAY;
-    const open = expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, until);
+    const open = new Map<string | null, Interval[]>(
+      input.persons.map(({ id, hours, exceptions }) => {
+        const shared = hours === null ? input.exceptions.filter(({ date }) => !exceptions.some((own) => own.date === date)) : [];
+        return [id, expandWorkingHours(hours ?? input.hours, [...shared, ...exceptions], input.timeZone, input.nowMs, until)];
+      }),
+    );
+    if (open.size === 0) open.set(null, expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, until));
     const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, until);
     const sprayed = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, until);
     const lit = input.daylightAt ? daylight(input.daylightAt, input.nowMs, until) : null;
@@ -175,13 +182,22 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       spans.some((span) => span.start <= start + MINUTE && end <= span.end + MINUTE);
     const meets = (spans: readonly Interval[], { start, end }: Interval): boolean =>
       spans.some((span) => span.start + MINUTE < end && start + MINUTE < span.end);
-    for (const { rungId, chunks } of plan.rungs) {
+    for (const { rungId, chunks, personId } of plan.rungs) {
       const rung = done.get(rungId)?.rung;
       if (!rung || rung.status.kind !== 'open') continue;
       const method = findMethod(rung.methodId);
+      const person = input.persons.find(({ id }) => id === personId);
+      if (!person && input.persons.length > 0) say(rungId, 'person', 'is done by nobody');
+      const asked = workKindsOf({ method, dryingKind: method.laysFilm ? (rung.film?.drying.kind ?? null) : null });
+      if (person && rung.personId !== null && rung.personId !== person.id)
+        say(rungId, 'person', `is asked of somebody else than ${person.name}`);
+      if (person && rung.personId === null && asked.some((kind) => person.refuses.includes(kind)))
+        say(rungId, 'person', `is nothing ${person.name} does`);
+      const busy = [...(person?.busy ?? []), ...(person && person.hours !== null ? [] : input.busy)];
       for (const chunk of chunks) {
         if (chunk.start < input.nowMs - MINUTE) say(rungId, 'hours', 'is planned for the past');
-        if (!isWithin(open, chunk) || meets(input.busy, chunk)) say(rungId, 'hours', 'is outside the hours of hands');
+        if (!isWithin(open.get(person?.id ?? null) ?? [], chunk) || meets(busy, chunk))
+          say(rungId, 'hours', 'is outside the hours of hands');
         if (method.isLoud && meets(quiet, chunk)) say(rungId, 'hours', 'is loud in quiet hours');
         if (method.isSprayed && (!isWithin(sprayed, chunk) || (lit && !isWithin(lit, chunk))))
           say(rungId, 'hours', 'is sprayed outside its hours');
@@ -190,9 +206,14 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
   }
 
   function checkLoads(): void {
-    const hands = plan.rungs.flatMap(({ rungId, chunks }) => chunks.map((chunk) => ({ ...chunk, rungId, amount: 1 })));
+    const hands = plan.rungs.flatMap(({ rungId, chunks, personId }) => chunks.map((chunk) => ({ ...chunk, rungId, personId, amount: 1 })));
     const isSprayed = (rungId: string): boolean => findMethod(done.get(rungId)?.rung.methodId ?? 'cut').isSprayed;
-    checkLoad(hands, input.handsPairs, 'hands');
+    for (const id of input.persons.length > 0 ? input.persons.map((person) => person.id) : [null])
+      checkLoad(
+        hands.filter(({ personId }) => personId === id),
+        1,
+        'hands',
+      );
     checkLoad(
       hands.filter(({ rungId }) => isSprayed(rungId)),
       input.boothPlaces,

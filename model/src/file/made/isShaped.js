@@ -1,9 +1,9 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 9","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[9]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","handsPairs","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 10","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[10]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
-const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema53 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
 const schema62 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
 const schema63 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
@@ -11,9 +11,9 @@ const schema66 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","typ
 const schema67 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
 const schema75 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
 const schema80 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
-const schema84 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema87 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
-const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"handsPairs":{"maximum":10,"type":"integer","minimum":1},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","handsPairs","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
+const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
 const schema36 = {"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false};
 const schema39 = {"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false};
@@ -241,7 +241,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.timeZone === undefined) && (missing0 = "timeZone"))) || ((data.units === undefined) && (missing0 = "units"))) || ((data.hourCycle === undefined) && (missing0 = "hourCycle"))) || ((data.hours === undefined) && (missing0 = "hours"))) || ((data.exceptions === undefined) && (missing0 = "exceptions"))) || ((data.busy === undefined) && (missing0 = "busy"))) || ((data.sprayHours === undefined) && (missing0 = "sprayHours"))) || ((data.quietHours === undefined) && (missing0 = "quietHours"))) || ((data.daylightAt === undefined) && (missing0 = "daylightAt"))) || ((data.sprayLimits === undefined) && (missing0 = "sprayLimits"))) || ((data.typicalDay === undefined) && (missing0 = "typicalDay"))) || ((data.climateSource === undefined) && (missing0 = "climateSource"))) || ((data.objective === undefined) && (missing0 = "objective"))) || ((data.goesByOwnPace === undefined) && (missing0 = "goesByOwnPace"))) || ((data.mirroredShare === undefined) && (missing0 = "mirroredShare"))) || ((data.handsPairs === undefined) && (missing0 = "handsPairs"))) || ((data.printers === undefined) && (missing0 = "printers"))) || ((data.boothPlaces === undefined) && (missing0 = "boothPlaces"))) || ((data.rackPlaces === undefined) && (missing0 = "rackPlaces"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.timeZone === undefined) && (missing0 = "timeZone"))) || ((data.units === undefined) && (missing0 = "units"))) || ((data.hourCycle === undefined) && (missing0 = "hourCycle"))) || ((data.hours === undefined) && (missing0 = "hours"))) || ((data.exceptions === undefined) && (missing0 = "exceptions"))) || ((data.busy === undefined) && (missing0 = "busy"))) || ((data.sprayHours === undefined) && (missing0 = "sprayHours"))) || ((data.quietHours === undefined) && (missing0 = "quietHours"))) || ((data.daylightAt === undefined) && (missing0 = "daylightAt"))) || ((data.sprayLimits === undefined) && (missing0 = "sprayLimits"))) || ((data.typicalDay === undefined) && (missing0 = "typicalDay"))) || ((data.climateSource === undefined) && (missing0 = "climateSource"))) || ((data.objective === undefined) && (missing0 = "objective"))) || ((data.goesByOwnPace === undefined) && (missing0 = "goesByOwnPace"))) || ((data.mirroredShare === undefined) && (missing0 = "mirroredShare"))) || ((data.printers === undefined) && (missing0 = "printers"))) || ((data.boothPlaces === undefined) && (missing0 = "boothPlaces"))) || ((data.rackPlaces === undefined) && (missing0 = "rackPlaces"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate21.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -1635,22 +1635,22 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.handsPairs !== undefined){
-let data45 = data.handsPairs;
+if(data.printers !== undefined){
+let data45 = data.printers;
 const _errs116 = errors;
 if(!(((typeof data45 == "number") && (!(data45 % 1) && !isNaN(data45))) && (isFinite(data45)))){
-validate21.errors = [{instancePath:instancePath+"/handsPairs",schemaPath:"#/properties/handsPairs/type",keyword:"type",params:{type: "integer"}}];
+validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs116){
 if((typeof data45 == "number") && (isFinite(data45))){
-if(data45 > 10 || isNaN(data45)){
-validate21.errors = [{instancePath:instancePath+"/handsPairs",schemaPath:"#/properties/handsPairs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
+if(data45 > 50 || isNaN(data45)){
+validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/maximum",keyword:"maximum",params:{comparison: "<=", limit: 50}}];
 return false;
 }
 else {
 if(data45 < 1 || isNaN(data45)){
-validate21.errors = [{instancePath:instancePath+"/handsPairs",schemaPath:"#/properties/handsPairs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
@@ -1662,22 +1662,22 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.printers !== undefined){
-let data46 = data.printers;
+if(data.boothPlaces !== undefined){
+let data46 = data.boothPlaces;
 const _errs118 = errors;
 if(!(((typeof data46 == "number") && (!(data46 % 1) && !isNaN(data46))) && (isFinite(data46)))){
-validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/type",keyword:"type",params:{type: "integer"}}];
+validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs118){
 if((typeof data46 == "number") && (isFinite(data46))){
-if(data46 > 50 || isNaN(data46)){
-validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/maximum",keyword:"maximum",params:{comparison: "<=", limit: 50}}];
+if(data46 > 20 || isNaN(data46)){
+validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
 return false;
 }
 else {
 if(data46 < 1 || isNaN(data46)){
-validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
@@ -1689,22 +1689,22 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.boothPlaces !== undefined){
-let data47 = data.boothPlaces;
+if(data.rackPlaces !== undefined){
+let data47 = data.rackPlaces;
 const _errs120 = errors;
 if(!(((typeof data47 == "number") && (!(data47 % 1) && !isNaN(data47))) && (isFinite(data47)))){
-validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/type",keyword:"type",params:{type: "integer"}}];
+validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs120){
 if((typeof data47 == "number") && (isFinite(data47))){
-if(data47 > 20 || isNaN(data47)){
-validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+if(data47 > 200 || isNaN(data47)){
+validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
 if(data47 < 1 || isNaN(data47)){
-validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
@@ -1716,39 +1716,12 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.rackPlaces !== undefined){
-let data48 = data.rackPlaces;
-const _errs122 = errors;
-if(!(((typeof data48 == "number") && (!(data48 % 1) && !isNaN(data48))) && (isFinite(data48)))){
-validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs122){
-if((typeof data48 == "number") && (isFinite(data48))){
-if(data48 > 200 || isNaN(data48)){
-validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data48 < 1 || isNaN(data48)){
-validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
-return false;
-}
-}
-}
-}
-var valid0 = _errs122 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
 if(data.id !== undefined){
-let data49 = data.id;
-const _errs124 = errors;
-if(errors === _errs124){
-if(typeof data49 === "string"){
-if(!pattern9.test(data49)){
+let data48 = data.id;
+const _errs122 = errors;
+if(errors === _errs122){
+if(typeof data48 === "string"){
+if(!pattern9.test(data48)){
 validate21.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -1758,32 +1731,31 @@ validate21.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs124 === errors;
+var valid0 = _errs122 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data50 = data.revision;
-const _errs126 = errors;
-if(!(((typeof data50 == "number") && (!(data50 % 1) && !isNaN(data50))) && (isFinite(data50)))){
+let data49 = data.revision;
+const _errs124 = errors;
+if(!(((typeof data49 == "number") && (!(data49 % 1) && !isNaN(data49))) && (isFinite(data49)))){
 validate21.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs126){
-if((typeof data50 == "number") && (isFinite(data50))){
-if(data50 < 0 || isNaN(data50)){
+if(errors === _errs124){
+if((typeof data49 == "number") && (isFinite(data49))){
+if(data49 < 0 || isNaN(data49)){
 validate21.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs126 === errors;
+var valid0 = _errs124 === errors;
 }
 else {
 var valid0 = true;
-}
 }
 }
 }
@@ -4075,7 +4047,7 @@ validate29.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
 const schema51 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false};
 const schema52 = {"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false};
-const pattern33 = new RegExp("^#[0-9a-f]{6}$", "u");
+const pattern35 = new RegExp("^#[0-9a-f]{6}$", "u");
 
 function validate31(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -4162,7 +4134,7 @@ let valid1 = false;
 const _errs8 = errors;
 if(errors === _errs8){
 if(typeof data2 === "string"){
-if(!pattern33.test(data2)){
+if(!pattern35.test(data2)){
 const err0 = {instancePath:instancePath+"/colourHex",schemaPath:"#/properties/colourHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -5424,7 +5396,7 @@ let valid5 = false;
 const _errs28 = errors;
 if(errors === _errs28){
 if(typeof data9 === "string"){
-if(!pattern33.test(data9)){
+if(!pattern35.test(data9)){
 const err4 = {instancePath:instancePath+"/swatchHex",schemaPath:"#/properties/swatchHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -6312,7 +6284,7 @@ return errors === 0;
 }
 validate33.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema57 = {"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false};
+const schema57 = {"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false};
 const schema58 = {"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false};
 
 function validate35(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
@@ -6328,7 +6300,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((((((data.kind === undefined) && (missing0 = "kind")) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.counter === undefined) && (missing0 = "counter"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.rungId === undefined) && (missing0 = "rungId"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.plannedMinutes === undefined) && (missing0 = "plannedMinutes"))) || ((data.actualMinutes === undefined) && (missing0 = "actualMinutes"))) || ((data.air === undefined) && (missing0 = "air"))) || ((data.text === undefined) && (missing0 = "text"))) || ((data.pictureIds === undefined) && (missing0 = "pictureIds"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if(((((((((((((((((data.kind === undefined) && (missing0 = "kind")) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.counter === undefined) && (missing0 = "counter"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.rungId === undefined) && (missing0 = "rungId"))) || ((data.personId === undefined) && (missing0 = "personId"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.plannedMinutes === undefined) && (missing0 = "plannedMinutes"))) || ((data.actualMinutes === undefined) && (missing0 = "actualMinutes"))) || ((data.air === undefined) && (missing0 = "air"))) || ((data.text === undefined) && (missing0 = "text"))) || ((data.pictureIds === undefined) && (missing0 = "pictureIds"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate35.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -6629,8 +6601,8 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.productId !== undefined){
-let data6 = data.productId;
+if(data.personId !== undefined){
+let data6 = data.personId;
 const _errs26 = errors;
 const _errs27 = errors;
 let valid4 = false;
@@ -6638,7 +6610,7 @@ const _errs28 = errors;
 if(errors === _errs28){
 if(typeof data6 === "string"){
 if(!pattern9.test(data6)){
-const err12 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+const err12 = {instancePath:instancePath+"/personId",schemaPath:"#/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err12];
 }
@@ -6649,7 +6621,7 @@ errors++;
 }
 }
 else {
-const err13 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err13 = {instancePath:instancePath+"/personId",schemaPath:"#/properties/personId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err13];
 }
@@ -6663,7 +6635,7 @@ var _valid3 = _errs28 === errors;
 valid4 = valid4 || _valid3;
 const _errs30 = errors;
 if(data6 !== null){
-const err14 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err14 = {instancePath:instancePath+"/personId",schemaPath:"#/properties/personId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err14];
 }
@@ -6675,7 +6647,7 @@ errors++;
 var _valid3 = _errs30 === errors;
 valid4 = valid4 || _valid3;
 if(!valid4){
-const err15 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf",keyword:"anyOf",params:{}};
+const err15 = {instancePath:instancePath+"/personId",schemaPath:"#/properties/personId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err15];
 }
@@ -6703,16 +6675,16 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.plannedMinutes !== undefined){
-let data7 = data.plannedMinutes;
+if(data.productId !== undefined){
+let data7 = data.productId;
 const _errs32 = errors;
 const _errs33 = errors;
 let valid5 = false;
 const _errs34 = errors;
 if(errors === _errs34){
-if((typeof data7 == "number") && (isFinite(data7))){
-if(data7 > 10000 || isNaN(data7)){
-const err16 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(typeof data7 === "string"){
+if(!pattern9.test(data7)){
+const err16 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err16];
 }
@@ -6721,9 +6693,9 @@ vErrors.push(err16);
 }
 errors++;
 }
+}
 else {
-if(data7 < 0 || isNaN(data7)){
-const err17 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err17 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err17];
 }
@@ -6733,9 +6705,11 @@ vErrors.push(err17);
 errors++;
 }
 }
-}
-else {
-const err18 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid4 = _errs34 === errors;
+valid5 = valid5 || _valid4;
+const _errs36 = errors;
+if(data7 !== null){
+const err18 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err18];
 }
@@ -6744,29 +6718,15 @@ vErrors.push(err18);
 }
 errors++;
 }
-}
-var _valid4 = _errs34 === errors;
+var _valid4 = _errs36 === errors;
 valid5 = valid5 || _valid4;
-const _errs36 = errors;
-if(data7 !== null){
-const err19 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid5){
+const err19 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err19];
 }
 else {
 vErrors.push(err19);
-}
-errors++;
-}
-var _valid4 = _errs36 === errors;
-valid5 = valid5 || _valid4;
-if(!valid5){
-const err20 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err20];
-}
-else {
-vErrors.push(err20);
 }
 errors++;
 validate35.errors = vErrors;
@@ -6789,8 +6749,8 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.actualMinutes !== undefined){
-let data8 = data.actualMinutes;
+if(data.plannedMinutes !== undefined){
+let data8 = data.plannedMinutes;
 const _errs38 = errors;
 const _errs39 = errors;
 let valid6 = false;
@@ -6798,7 +6758,18 @@ const _errs40 = errors;
 if(errors === _errs40){
 if((typeof data8 == "number") && (isFinite(data8))){
 if(data8 > 10000 || isNaN(data8)){
-const err21 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+const err20 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+else {
+if(data8 < 0 || isNaN(data8)){
+const err21 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -6807,9 +6778,10 @@ vErrors.push(err21);
 }
 errors++;
 }
+}
+}
 else {
-if(data8 < 0 || isNaN(data8)){
-const err22 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err22 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -6819,9 +6791,11 @@ vErrors.push(err22);
 errors++;
 }
 }
-}
-else {
-const err23 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid5 = _errs40 === errors;
+valid6 = valid6 || _valid5;
+const _errs42 = errors;
+if(data8 !== null){
+const err23 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err23];
 }
@@ -6830,29 +6804,15 @@ vErrors.push(err23);
 }
 errors++;
 }
-}
-var _valid5 = _errs40 === errors;
+var _valid5 = _errs42 === errors;
 valid6 = valid6 || _valid5;
-const _errs42 = errors;
-if(data8 !== null){
-const err24 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid6){
+const err24 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err24];
 }
 else {
 vErrors.push(err24);
-}
-errors++;
-}
-var _valid5 = _errs42 === errors;
-valid6 = valid6 || _valid5;
-if(!valid6){
-const err25 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err25];
-}
-else {
-vErrors.push(err25);
 }
 errors++;
 validate35.errors = vErrors;
@@ -6875,14 +6835,27 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.air !== undefined){
-let data9 = data.air;
+if(data.actualMinutes !== undefined){
+let data9 = data.actualMinutes;
 const _errs44 = errors;
 const _errs45 = errors;
 let valid7 = false;
 const _errs46 = errors;
-if(!(data9 && typeof data9 == "object" && !Array.isArray(data9))){
-const err26 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(errors === _errs46){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 > 10000 || isNaN(data9)){
+const err25 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+else {
+if(data9 < 0 || isNaN(data9)){
+const err26 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -6891,12 +6864,10 @@ vErrors.push(err26);
 }
 errors++;
 }
-const _errs47 = errors;
-if(errors === _errs47){
-if(data9 && typeof data9 == "object" && !Array.isArray(data9)){
-let missing1;
-if((((data9.temperatureCelsius === undefined) && (missing1 = "temperatureCelsius")) || ((data9.relativeHumidityPercent === undefined) && (missing1 = "relativeHumidityPercent"))) || ((data9.origin === undefined) && (missing1 = "origin"))){
-const err27 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/required",keyword:"required",params:{missingProperty: missing1}};
+}
+}
+else {
+const err27 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -6905,11 +6876,12 @@ vErrors.push(err27);
 }
 errors++;
 }
-else {
-const _errs49 = errors;
-for(const key1 in data9){
-if(!(((key1 === "temperatureCelsius") || (key1 === "relativeHumidityPercent")) || (key1 === "origin"))){
-const err28 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+}
+var _valid6 = _errs46 === errors;
+valid7 = valid7 || _valid6;
+const _errs48 = errors;
+if(data9 !== null){
+const err28 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -6917,166 +6889,16 @@ else {
 vErrors.push(err28);
 }
 errors++;
-break;
 }
-}
-if(_errs49 === errors){
-if(data9.temperatureCelsius !== undefined){
-let data10 = data9.temperatureCelsius;
-const _errs50 = errors;
-if(errors === _errs50){
-if((typeof data10 == "number") && (isFinite(data10))){
-if(data10 > 70 || isNaN(data10)){
-const err29 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}};
+var _valid6 = _errs48 === errors;
+valid7 = valid7 || _valid6;
+if(!valid7){
+const err29 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err29];
 }
 else {
 vErrors.push(err29);
-}
-errors++;
-}
-else {
-if(data10 < -50 || isNaN(data10)){
-const err30 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}};
-if(vErrors === null){
-vErrors = [err30];
-}
-else {
-vErrors.push(err30);
-}
-errors++;
-}
-}
-}
-else {
-const err31 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err31];
-}
-else {
-vErrors.push(err31);
-}
-errors++;
-}
-}
-var valid9 = _errs50 === errors;
-}
-else {
-var valid9 = true;
-}
-if(valid9){
-if(data9.relativeHumidityPercent !== undefined){
-let data11 = data9.relativeHumidityPercent;
-const _errs52 = errors;
-if(errors === _errs52){
-if((typeof data11 == "number") && (isFinite(data11))){
-if(data11 > 100 || isNaN(data11)){
-const err32 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
-if(vErrors === null){
-vErrors = [err32];
-}
-else {
-vErrors.push(err32);
-}
-errors++;
-}
-else {
-if(data11 < 0 || isNaN(data11)){
-const err33 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err33];
-}
-else {
-vErrors.push(err33);
-}
-errors++;
-}
-}
-}
-else {
-const err34 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err34];
-}
-else {
-vErrors.push(err34);
-}
-errors++;
-}
-}
-var valid9 = _errs52 === errors;
-}
-else {
-var valid9 = true;
-}
-if(valid9){
-if(data9.origin !== undefined){
-let data12 = data9.origin;
-const _errs54 = errors;
-if(typeof data12 !== "string"){
-const err35 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err35];
-}
-else {
-vErrors.push(err35);
-}
-errors++;
-}
-if(!(((data12 === "measured") || (data12 === "forecast")) || (data12 === "typical"))){
-const err36 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/enum",keyword:"enum",params:{allowedValues: schema58.properties.origin.enum}};
-if(vErrors === null){
-vErrors = [err36];
-}
-else {
-vErrors.push(err36);
-}
-errors++;
-}
-var valid9 = _errs54 === errors;
-}
-else {
-var valid9 = true;
-}
-}
-}
-}
-}
-}
-else {
-const err37 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/type",keyword:"type",params:{type: "object"}};
-if(vErrors === null){
-vErrors = [err37];
-}
-else {
-vErrors.push(err37);
-}
-errors++;
-}
-}
-var _valid6 = _errs46 === errors;
-valid7 = valid7 || _valid6;
-const _errs57 = errors;
-if(data9 !== null){
-const err38 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err38];
-}
-else {
-vErrors.push(err38);
-}
-errors++;
-}
-var _valid6 = _errs57 === errors;
-valid7 = valid7 || _valid6;
-if(!valid7){
-const err39 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err39];
-}
-else {
-vErrors.push(err39);
 }
 errors++;
 validate35.errors = vErrors;
@@ -7099,82 +6921,157 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.text !== undefined){
-let data13 = data.text;
-const _errs59 = errors;
-if(errors === _errs59){
-if(typeof data13 === "string"){
-if(data13.length > 4000){
-validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties/text/maxLength",keyword:"maxLength",params:{limit: 4000}}];
-return false;
-}
-}
-else {
-validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties/text/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid0 = _errs59 === errors;
+if(data.air !== undefined){
+let data10 = data.air;
+const _errs50 = errors;
+const _errs51 = errors;
+let valid8 = false;
+const _errs52 = errors;
+if(!(data10 && typeof data10 == "object" && !Array.isArray(data10))){
+const err30 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err30];
 }
 else {
-var valid0 = true;
+vErrors.push(err30);
 }
-if(valid0){
-if(data.pictureIds !== undefined){
-let data14 = data.pictureIds;
-const _errs61 = errors;
-if(errors === _errs61){
-if(Array.isArray(data14)){
-if(data14.length > 50){
-validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/maxItems",keyword:"maxItems",params:{limit: 50}}];
-return false;
+errors++;
 }
-else {
-var valid10 = true;
-const len0 = data14.length;
-for(let i0=0; i0<len0; i0++){
-let data15 = data14[i0];
-const _errs63 = errors;
-if(errors === _errs63){
-if(typeof data15 === "string"){
-if(!pattern9.test(data15)){
-validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
+const _errs53 = errors;
+if(errors === _errs53){
+if(data10 && typeof data10 == "object" && !Array.isArray(data10)){
+let missing1;
+if((((data10.temperatureCelsius === undefined) && (missing1 = "temperatureCelsius")) || ((data10.relativeHumidityPercent === undefined) && (missing1 = "relativeHumidityPercent"))) || ((data10.origin === undefined) && (missing1 = "origin"))){
+const err31 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err31];
 }
 else {
-validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/type",keyword:"type",params:{type: "string"}}];
-return false;
+vErrors.push(err31);
 }
+errors++;
 }
-var valid10 = _errs63 === errors;
-if(!valid10){
+else {
+const _errs55 = errors;
+for(const key1 in data10){
+if(!(((key1 === "temperatureCelsius") || (key1 === "relativeHumidityPercent")) || (key1 === "origin"))){
+const err32 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
 break;
 }
 }
+if(_errs55 === errors){
+if(data10.temperatureCelsius !== undefined){
+let data11 = data10.temperatureCelsius;
+const _errs56 = errors;
+if(errors === _errs56){
+if((typeof data11 == "number") && (isFinite(data11))){
+if(data11 > 70 || isNaN(data11)){
+const err33 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+}
+else {
+if(data11 < -50 || isNaN(data11)){
+const err34 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}};
+if(vErrors === null){
+vErrors = [err34];
+}
+else {
+vErrors.push(err34);
+}
+errors++;
+}
 }
 }
 else {
-validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs61 === errors;
+const err35 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err35];
 }
 else {
-var valid0 = true;
+vErrors.push(err35);
 }
-if(valid0){
-if(data.correctsId !== undefined){
-let data16 = data.correctsId;
-const _errs65 = errors;
-const _errs66 = errors;
-let valid11 = false;
-const _errs67 = errors;
-if(errors === _errs67){
-if(typeof data16 === "string"){
-if(!pattern9.test(data16)){
-const err40 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+errors++;
+}
+}
+var valid10 = _errs56 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data10.relativeHumidityPercent !== undefined){
+let data12 = data10.relativeHumidityPercent;
+const _errs58 = errors;
+if(errors === _errs58){
+if((typeof data12 == "number") && (isFinite(data12))){
+if(data12 > 100 || isNaN(data12)){
+const err36 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
+}
+errors++;
+}
+else {
+if(data12 < 0 || isNaN(data12)){
+const err37 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
+}
+errors++;
+}
+}
+}
+else {
+const err38 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err38];
+}
+else {
+vErrors.push(err38);
+}
+errors++;
+}
+}
+var valid10 = _errs58 === errors;
+}
+else {
+var valid10 = true;
+}
+if(valid10){
+if(data10.origin !== undefined){
+let data13 = data10.origin;
+const _errs60 = errors;
+if(typeof data13 !== "string"){
+const err39 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err39];
+}
+else {
+vErrors.push(err39);
+}
+errors++;
+}
+if(!(((data13 === "measured") || (data13 === "forecast")) || (data13 === "typical"))){
+const err40 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/enum",keyword:"enum",params:{allowedValues: schema58.properties.origin.enum}};
 if(vErrors === null){
 vErrors = [err40];
 }
@@ -7183,9 +7080,18 @@ vErrors.push(err40);
 }
 errors++;
 }
+var valid10 = _errs60 === errors;
 }
 else {
-const err41 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+var valid10 = true;
+}
+}
+}
+}
+}
+}
+else {
+const err41 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/type",keyword:"type",params:{type: "object"}};
 if(vErrors === null){
 vErrors = [err41];
 }
@@ -7195,11 +7101,11 @@ vErrors.push(err41);
 errors++;
 }
 }
-var _valid7 = _errs67 === errors;
-valid11 = valid11 || _valid7;
-const _errs69 = errors;
-if(data16 !== null){
-const err42 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid7 = _errs52 === errors;
+valid8 = valid8 || _valid7;
+const _errs63 = errors;
+if(data10 !== null){
+const err42 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err42];
 }
@@ -7208,10 +7114,10 @@ vErrors.push(err42);
 }
 errors++;
 }
-var _valid7 = _errs69 === errors;
-valid11 = valid11 || _valid7;
-if(!valid11){
-const err43 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf",keyword:"anyOf",params:{}};
+var _valid7 = _errs63 === errors;
+valid8 = valid8 || _valid7;
+if(!valid8){
+const err43 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err43];
 }
@@ -7223,14 +7129,35 @@ validate35.errors = vErrors;
 return false;
 }
 else {
-errors = _errs66;
+errors = _errs51;
 if(vErrors !== null){
-if(_errs66){
-vErrors.length = _errs66;
+if(_errs51){
+vErrors.length = _errs51;
 }
 else {
 vErrors = null;
 }
+}
+}
+var valid0 = _errs50 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.text !== undefined){
+let data14 = data.text;
+const _errs65 = errors;
+if(errors === _errs65){
+if(typeof data14 === "string"){
+if(data14.length > 4000){
+validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties/text/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties/text/type",keyword:"type",params:{type: "string"}}];
+return false;
 }
 }
 var valid0 = _errs65 === errors;
@@ -7239,12 +7166,131 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.id !== undefined){
-let data17 = data.id;
+if(data.pictureIds !== undefined){
+let data15 = data.pictureIds;
+const _errs67 = errors;
+if(errors === _errs67){
+if(Array.isArray(data15)){
+if(data15.length > 50){
+validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/maxItems",keyword:"maxItems",params:{limit: 50}}];
+return false;
+}
+else {
+var valid11 = true;
+const len0 = data15.length;
+for(let i0=0; i0<len0; i0++){
+let data16 = data15[i0];
+const _errs69 = errors;
+if(errors === _errs69){
+if(typeof data16 === "string"){
+if(!pattern9.test(data16)){
+validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid11 = _errs69 === errors;
+if(!valid11){
+break;
+}
+}
+}
+}
+else {
+validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs67 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.correctsId !== undefined){
+let data17 = data.correctsId;
 const _errs71 = errors;
-if(errors === _errs71){
+const _errs72 = errors;
+let valid12 = false;
+const _errs73 = errors;
+if(errors === _errs73){
 if(typeof data17 === "string"){
 if(!pattern9.test(data17)){
+const err44 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err44];
+}
+else {
+vErrors.push(err44);
+}
+errors++;
+}
+}
+else {
+const err45 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err45];
+}
+else {
+vErrors.push(err45);
+}
+errors++;
+}
+}
+var _valid8 = _errs73 === errors;
+valid12 = valid12 || _valid8;
+const _errs75 = errors;
+if(data17 !== null){
+const err46 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+}
+var _valid8 = _errs75 === errors;
+valid12 = valid12 || _valid8;
+if(!valid12){
+const err47 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err47];
+}
+else {
+vErrors.push(err47);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs72;
+if(vErrors !== null){
+if(_errs72){
+vErrors.length = _errs72;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs71 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data18 = data.id;
+const _errs77 = errors;
+if(errors === _errs77){
+if(typeof data18 === "string"){
+if(!pattern9.test(data18)){
 validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -7254,31 +7300,32 @@ validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs71 === errors;
+var valid0 = _errs77 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data18 = data.revision;
-const _errs73 = errors;
-if(!(((typeof data18 == "number") && (!(data18 % 1) && !isNaN(data18))) && (isFinite(data18)))){
+let data19 = data.revision;
+const _errs79 = errors;
+if(!(((typeof data19 == "number") && (!(data19 % 1) && !isNaN(data19))) && (isFinite(data19)))){
 validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs73){
-if((typeof data18 == "number") && (isFinite(data18))){
-if(data18 < 0 || isNaN(data18)){
+if(errors === _errs79){
+if((typeof data19 == "number") && (isFinite(data19))){
+if(data19 < 0 || isNaN(data19)){
 validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs73 === errors;
+var valid0 = _errs79 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -13053,7 +13100,661 @@ return errors === 0;
 }
 validate53.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const pattern96 = new RegExp("^[MLZ0-9 .,-]+$", "u");
+const schema84 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
+
+function validate55(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate55.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((data.name === undefined) && (missing0 = "name")) || ((data.position === undefined) && (missing0 = "position"))) || ((data.hours === undefined) && (missing0 = "hours"))) || ((data.exceptions === undefined) && (missing0 = "exceptions"))) || ((data.busy === undefined) && (missing0 = "busy"))) || ((data.refuses === undefined) && (missing0 = "refuses"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate55.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((((((((key0 === "name") || (key0 === "position")) || (key0 === "hours")) || (key0 === "exceptions")) || (key0 === "busy")) || (key0 === "refuses")) || (key0 === "id")) || (key0 === "revision"))){
+validate55.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate55.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate55.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate55.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate55.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.position !== undefined){
+let data1 = data.position;
+const _errs4 = errors;
+if(!(((typeof data1 == "number") && (!(data1 % 1) && !isNaN(data1))) && (isFinite(data1)))){
+validate55.errors = [{instancePath:instancePath+"/position",schemaPath:"#/properties/position/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs4){
+if((typeof data1 == "number") && (isFinite(data1))){
+if(data1 > 1000 || isNaN(data1)){
+validate55.errors = [{instancePath:instancePath+"/position",schemaPath:"#/properties/position/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
+return false;
+}
+else {
+if(data1 < 0 || isNaN(data1)){
+validate55.errors = [{instancePath:instancePath+"/position",schemaPath:"#/properties/position/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.hours !== undefined){
+let data2 = data.hours;
+const _errs6 = errors;
+const _errs7 = errors;
+let valid1 = false;
+const _errs8 = errors;
+if(errors === _errs8){
+if(Array.isArray(data2)){
+if(data2.length > 50){
+const err0 = {instancePath:instancePath+"/hours",schemaPath:"#/properties/hours/anyOf/0/maxItems",keyword:"maxItems",params:{limit: 50}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+else {
+var valid2 = true;
+const len0 = data2.length;
+for(let i0=0; i0<len0; i0++){
+let data3 = data2[i0];
+const _errs10 = errors;
+const _errs11 = errors;
+if(errors === _errs11){
+if(data3 && typeof data3 == "object" && !Array.isArray(data3)){
+let missing1;
+if((((data3.weekday === undefined) && (missing1 = "weekday")) || ((data3.startMinute === undefined) && (missing1 = "startMinute"))) || ((data3.endMinute === undefined) && (missing1 = "endMinute"))){
+const err1 = {instancePath:instancePath+"/hours/" + i0,schemaPath:"#/$defs/WeekSpan/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+else {
+const _errs13 = errors;
+for(const key1 in data3){
+if(!(((key1 === "weekday") || (key1 === "startMinute")) || (key1 === "endMinute"))){
+const err2 = {instancePath:instancePath+"/hours/" + i0,schemaPath:"#/$defs/WeekSpan/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+break;
+}
+}
+if(_errs13 === errors){
+if(data3.weekday !== undefined){
+let data4 = data3.weekday;
+const _errs14 = errors;
+if(!(((typeof data4 == "number") && (!(data4 % 1) && !isNaN(data4))) && (isFinite(data4)))){
+const err3 = {instancePath:instancePath+"/hours/" + i0+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+}
+if(errors === _errs14){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 7 || isNaN(data4)){
+const err4 = {instancePath:instancePath+"/hours/" + i0+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/maximum",keyword:"maximum",params:{comparison: "<=", limit: 7}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+else {
+if(data4 < 1 || isNaN(data4)){
+const err5 = {instancePath:instancePath+"/hours/" + i0+"/weekday",schemaPath:"#/$defs/WeekSpan/properties/weekday/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+}
+}
+var valid4 = _errs14 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data3.startMinute !== undefined){
+let data5 = data3.startMinute;
+const _errs16 = errors;
+if(!(((typeof data5 == "number") && (!(data5 % 1) && !isNaN(data5))) && (isFinite(data5)))){
+const err6 = {instancePath:instancePath+"/hours/" + i0+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+if(errors === _errs16){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 1439 || isNaN(data5)){
+const err7 = {instancePath:instancePath+"/hours/" + i0+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1439}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+else {
+if(data5 < 0 || isNaN(data5)){
+const err8 = {instancePath:instancePath+"/hours/" + i0+"/startMinute",schemaPath:"#/$defs/WeekSpan/properties/startMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+}
+}
+}
+}
+var valid4 = _errs16 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data3.endMinute !== undefined){
+let data6 = data3.endMinute;
+const _errs18 = errors;
+if(!(((typeof data6 == "number") && (!(data6 % 1) && !isNaN(data6))) && (isFinite(data6)))){
+const err9 = {instancePath:instancePath+"/hours/" + i0+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+if(errors === _errs18){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 1440 || isNaN(data6)){
+const err10 = {instancePath:instancePath+"/hours/" + i0+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1440}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+else {
+if(data6 < 1 || isNaN(data6)){
+const err11 = {instancePath:instancePath+"/hours/" + i0+"/endMinute",schemaPath:"#/$defs/WeekSpan/properties/endMinute/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+}
+}
+}
+var valid4 = _errs18 === errors;
+}
+else {
+var valid4 = true;
+}
+}
+}
+}
+}
+}
+else {
+const err12 = {instancePath:instancePath+"/hours/" + i0,schemaPath:"#/$defs/WeekSpan/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+}
+}
+var valid2 = _errs10 === errors;
+if(!valid2){
+break;
+}
+}
+}
+}
+else {
+const err13 = {instancePath:instancePath+"/hours",schemaPath:"#/properties/hours/anyOf/0/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+}
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+const _errs20 = errors;
+if(data2 !== null){
+const err14 = {instancePath:instancePath+"/hours",schemaPath:"#/properties/hours/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+var _valid0 = _errs20 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err15 = {instancePath:instancePath+"/hours",schemaPath:"#/properties/hours/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+validate55.errors = vErrors;
+return false;
+}
+else {
+errors = _errs7;
+if(vErrors !== null){
+if(_errs7){
+vErrors.length = _errs7;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.exceptions !== undefined){
+let data7 = data.exceptions;
+const _errs22 = errors;
+if(errors === _errs22){
+if(Array.isArray(data7)){
+if(data7.length > 500){
+validate55.errors = [{instancePath:instancePath+"/exceptions",schemaPath:"#/properties/exceptions/maxItems",keyword:"maxItems",params:{limit: 500}}];
+return false;
+}
+else {
+var valid5 = true;
+const len1 = data7.length;
+for(let i1=0; i1<len1; i1++){
+const _errs24 = errors;
+if(!(validate22(data7[i1], {instancePath:instancePath+"/exceptions/" + i1,parentData:data7,parentDataProperty:i1,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate22.errors : vErrors.concat(validate22.errors);
+errors = vErrors.length;
+}
+var valid5 = _errs24 === errors;
+if(!valid5){
+break;
+}
+}
+}
+}
+else {
+validate55.errors = [{instancePath:instancePath+"/exceptions",schemaPath:"#/properties/exceptions/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs22 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.busy !== undefined){
+let data9 = data.busy;
+const _errs25 = errors;
+if(errors === _errs25){
+if(Array.isArray(data9)){
+if(data9.length > 5000){
+validate55.errors = [{instancePath:instancePath+"/busy",schemaPath:"#/properties/busy/maxItems",keyword:"maxItems",params:{limit: 5000}}];
+return false;
+}
+else {
+var valid6 = true;
+const len2 = data9.length;
+for(let i2=0; i2<len2; i2++){
+let data10 = data9[i2];
+const _errs27 = errors;
+const _errs28 = errors;
+if(errors === _errs28){
+if(data10 && typeof data10 == "object" && !Array.isArray(data10)){
+let missing2;
+if((((data10.startMs === undefined) && (missing2 = "startMs")) || ((data10.endMs === undefined) && (missing2 = "endMs"))) || ((data10.title === undefined) && (missing2 = "title"))){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2,schemaPath:"#/$defs/BusyTime/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs30 = errors;
+for(const key2 in data10){
+if(!(((key2 === "startMs") || (key2 === "endMs")) || (key2 === "title"))){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2,schemaPath:"#/$defs/BusyTime/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs30 === errors){
+if(data10.startMs !== undefined){
+let data11 = data10.startMs;
+const _errs31 = errors;
+if(!(((typeof data11 == "number") && (!(data11 % 1) && !isNaN(data11))) && (isFinite(data11)))){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/startMs",schemaPath:"#/$defs/BusyTime/properties/startMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs31){
+if((typeof data11 == "number") && (isFinite(data11))){
+if(data11 > 4102444800000 || isNaN(data11)){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/startMs",schemaPath:"#/$defs/BusyTime/properties/startMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data11 < 946684800000 || isNaN(data11)){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/startMs",schemaPath:"#/$defs/BusyTime/properties/startMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid8 = _errs31 === errors;
+}
+else {
+var valid8 = true;
+}
+if(valid8){
+if(data10.endMs !== undefined){
+let data12 = data10.endMs;
+const _errs33 = errors;
+if(!(((typeof data12 == "number") && (!(data12 % 1) && !isNaN(data12))) && (isFinite(data12)))){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/endMs",schemaPath:"#/$defs/BusyTime/properties/endMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs33){
+if((typeof data12 == "number") && (isFinite(data12))){
+if(data12 > 4102444800000 || isNaN(data12)){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/endMs",schemaPath:"#/$defs/BusyTime/properties/endMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data12 < 946684800000 || isNaN(data12)){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/endMs",schemaPath:"#/$defs/BusyTime/properties/endMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid8 = _errs33 === errors;
+}
+else {
+var valid8 = true;
+}
+if(valid8){
+if(data10.title !== undefined){
+let data13 = data10.title;
+const _errs35 = errors;
+if(errors === _errs35){
+if(typeof data13 === "string"){
+if(data13.length > 200){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/title",schemaPath:"#/$defs/BusyTime/properties/title/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data13)){
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/title",schemaPath:"#/$defs/BusyTime/properties/title/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2+"/title",schemaPath:"#/$defs/BusyTime/properties/title/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid8 = _errs35 === errors;
+}
+else {
+var valid8 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate55.errors = [{instancePath:instancePath+"/busy/" + i2,schemaPath:"#/$defs/BusyTime/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid6 = _errs27 === errors;
+if(!valid6){
+break;
+}
+}
+}
+}
+else {
+validate55.errors = [{instancePath:instancePath+"/busy",schemaPath:"#/properties/busy/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs25 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.refuses !== undefined){
+let data14 = data.refuses;
+const _errs37 = errors;
+if(errors === _errs37){
+if(Array.isArray(data14)){
+if(data14.length > 50){
+validate55.errors = [{instancePath:instancePath+"/refuses",schemaPath:"#/properties/refuses/maxItems",keyword:"maxItems",params:{limit: 50}}];
+return false;
+}
+else {
+var valid9 = true;
+const len3 = data14.length;
+for(let i3=0; i3<len3; i3++){
+let data15 = data14[i3];
+const _errs39 = errors;
+if(typeof data15 !== "string"){
+validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((data15 === "spraying") || (data15 === "sanding")) || (data15 === "powerTools")) || (data15 === "solvents")) || (data15 === "masking")) || (data15 === "brushwork"))){
+validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema84.properties.refuses.items.enum}}];
+return false;
+}
+var valid9 = _errs39 === errors;
+if(!valid9){
+break;
+}
+}
+if(valid9){
+let i4 = data14.length;
+let j0;
+if(i4 > 1){
+const indices0 = {};
+for(;i4--;){
+let item0 = data14[i4];
+if(typeof item0 !== "string"){
+continue;
+}
+if(typeof indices0[item0] == "number"){
+j0 = indices0[item0];
+validate55.errors = [{instancePath:instancePath+"/refuses",schemaPath:"#/properties/refuses/uniqueItems",keyword:"uniqueItems",params:{i: i4, j: j0}}];
+return false;
+break;
+}
+indices0[item0] = i4;
+}
+}
+}
+}
+}
+else {
+validate55.errors = [{instancePath:instancePath+"/refuses",schemaPath:"#/properties/refuses/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs37 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data16 = data.id;
+const _errs41 = errors;
+if(errors === _errs41){
+if(typeof data16 === "string"){
+if(!pattern9.test(data16)){
+validate55.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate55.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs41 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data17 = data.revision;
+const _errs43 = errors;
+if(!(((typeof data17 == "number") && (!(data17 % 1) && !isNaN(data17))) && (isFinite(data17)))){
+validate55.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs43){
+if((typeof data17 == "number") && (isFinite(data17))){
+if(data17 < 0 || isNaN(data17)){
+validate55.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs43 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate55.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate55.errors = vErrors;
+return errors === 0;
+}
+validate55.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const pattern99 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 /*# sourceURL="project" */;
@@ -13069,7 +13770,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
+if((((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.persons === undefined) && (missing0 = "persons"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
 validate20.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -13107,7 +13808,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 9)){
+if(!(data1 === 10)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -13640,7 +14341,7 @@ const _errs52 = errors;
 if(errors === _errs52){
 if(data21 && typeof data21 == "object" && !Array.isArray(data21)){
 let missing2;
-if(((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.hardRungId === undefined) && (missing2 = "hardRungId"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
+if(((((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.hardRungId === undefined) && (missing2 = "hardRungId"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.personId === undefined) && (missing2 = "personId"))) || ((data21.doerId === undefined) && (missing2 = "doerId"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
@@ -14047,8 +14748,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.mixCardId !== undefined){
-let data32 = data21.mixCardId;
+if(data21.personId !== undefined){
+let data32 = data21.personId;
 const _errs87 = errors;
 const _errs88 = errors;
 let valid16 = false;
@@ -14056,7 +14757,7 @@ const _errs89 = errors;
 if(errors === _errs89){
 if(typeof data32 === "string"){
 if(!pattern9.test(data32)){
-const err24 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+const err24 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -14067,7 +14768,7 @@ errors++;
 }
 }
 else {
-const err25 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err25 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -14081,7 +14782,7 @@ var _valid5 = _errs89 === errors;
 valid16 = valid16 || _valid5;
 const _errs91 = errors;
 if(data32 !== null){
-const err26 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err26 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -14093,7 +14794,7 @@ errors++;
 var _valid5 = _errs91 === errors;
 valid16 = valid16 || _valid5;
 if(!valid16){
-const err27 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
+const err27 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -14121,31 +14822,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.state !== undefined){
-let data33 = data21.state;
+if(data21.doerId !== undefined){
+let data33 = data21.doerId;
 const _errs93 = errors;
-if(typeof data33 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((data33 === "open") || (data33 === "inHand")) || (data33 === "setDown")) || (data33 === "done")) || (data33 === "leftOut"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema50.properties.state.enum}}];
-return false;
-}
-var valid11 = _errs93 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.startedAtMs !== undefined){
-let data34 = data21.startedAtMs;
-const _errs95 = errors;
-const _errs96 = errors;
+const _errs94 = errors;
 let valid17 = false;
-const _errs97 = errors;
-if(!(((typeof data34 == "number") && (!(data34 % 1) && !isNaN(data34))) && (isFinite(data34)))){
-const err28 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const _errs95 = errors;
+if(errors === _errs95){
+if(typeof data33 === "string"){
+if(!pattern9.test(data33)){
+const err28 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -14154,10 +14840,9 @@ vErrors.push(err28);
 }
 errors++;
 }
-if(errors === _errs97){
-if((typeof data34 == "number") && (isFinite(data34))){
-if(data34 > 4102444800000 || isNaN(data34)){
-const err29 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+}
+else {
+const err29 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -14166,9 +14851,12 @@ vErrors.push(err29);
 }
 errors++;
 }
-else {
-if(data34 < 946684800000 || isNaN(data34)){
-const err30 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+}
+var _valid6 = _errs95 === errors;
+valid17 = valid17 || _valid6;
+const _errs97 = errors;
+if(data33 !== null){
+const err30 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err30];
 }
@@ -14177,14 +14865,10 @@ vErrors.push(err30);
 }
 errors++;
 }
-}
-}
-}
 var _valid6 = _errs97 === errors;
 valid17 = valid17 || _valid6;
-const _errs99 = errors;
-if(data34 !== null){
-const err31 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid17){
+const err31 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err31];
 }
@@ -14192,11 +14876,36 @@ else {
 vErrors.push(err31);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
-var _valid6 = _errs99 === errors;
-valid17 = valid17 || _valid6;
-if(!valid17){
-const err32 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+else {
+errors = _errs94;
+if(vErrors !== null){
+if(_errs94){
+vErrors.length = _errs94;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs93 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.mixCardId !== undefined){
+let data34 = data21.mixCardId;
+const _errs99 = errors;
+const _errs100 = errors;
+let valid18 = false;
+const _errs101 = errors;
+if(errors === _errs101){
+if(typeof data34 === "string"){
+if(!pattern9.test(data34)){
+const err32 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err32];
 }
@@ -14204,61 +14913,10 @@ else {
 vErrors.push(err32);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
+}
 }
 else {
-errors = _errs96;
-if(vErrors !== null){
-if(_errs96){
-vErrors.length = _errs96;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid11 = _errs95 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.workedMs !== undefined){
-let data35 = data21.workedMs;
-const _errs101 = errors;
-if(!(((typeof data35 == "number") && (!(data35 % 1) && !isNaN(data35))) && (isFinite(data35)))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs101){
-if((typeof data35 == "number") && (isFinite(data35))){
-if(data35 > 360000000 || isNaN(data35)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
-return false;
-}
-else {
-if(data35 < 0 || isNaN(data35)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-}
-var valid11 = _errs101 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.doneAtMs !== undefined){
-let data36 = data21.doneAtMs;
-const _errs103 = errors;
-const _errs104 = errors;
-let valid18 = false;
-const _errs105 = errors;
-if(!(((typeof data36 == "number") && (!(data36 % 1) && !isNaN(data36))) && (isFinite(data36)))){
-const err33 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err33 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err33];
 }
@@ -14267,10 +14925,12 @@ vErrors.push(err33);
 }
 errors++;
 }
-if(errors === _errs105){
-if((typeof data36 == "number") && (isFinite(data36))){
-if(data36 > 4102444800000 || isNaN(data36)){
-const err34 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+}
+var _valid7 = _errs101 === errors;
+valid18 = valid18 || _valid7;
+const _errs103 = errors;
+if(data34 !== null){
+const err34 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err34];
 }
@@ -14279,9 +14939,10 @@ vErrors.push(err34);
 }
 errors++;
 }
-else {
-if(data36 < 946684800000 || isNaN(data36)){
-const err35 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+var _valid7 = _errs103 === errors;
+valid18 = valid18 || _valid7;
+if(!valid18){
+const err35 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err35];
 }
@@ -14289,15 +14950,51 @@ else {
 vErrors.push(err35);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs100;
+if(vErrors !== null){
+if(_errs100){
+vErrors.length = _errs100;
+}
+else {
+vErrors = null;
 }
 }
 }
+var valid11 = _errs99 === errors;
 }
-var _valid7 = _errs105 === errors;
-valid18 = valid18 || _valid7;
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.state !== undefined){
+let data35 = data21.state;
+const _errs105 = errors;
+if(typeof data35 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((data35 === "open") || (data35 === "inHand")) || (data35 === "setDown")) || (data35 === "done")) || (data35 === "leftOut"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema50.properties.state.enum}}];
+return false;
+}
+var valid11 = _errs105 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.startedAtMs !== undefined){
+let data36 = data21.startedAtMs;
 const _errs107 = errors;
-if(data36 !== null){
-const err36 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs108 = errors;
+let valid19 = false;
+const _errs109 = errors;
+if(!(((typeof data36 == "number") && (!(data36 % 1) && !isNaN(data36))) && (isFinite(data36)))){
+const err36 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err36];
 }
@@ -14306,10 +15003,10 @@ vErrors.push(err36);
 }
 errors++;
 }
-var _valid7 = _errs107 === errors;
-valid18 = valid18 || _valid7;
-if(!valid18){
-const err37 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+if(errors === _errs109){
+if((typeof data36 == "number") && (isFinite(data36))){
+if(data36 > 4102444800000 || isNaN(data36)){
+const err37 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err37];
 }
@@ -14317,103 +15014,10 @@ else {
 vErrors.push(err37);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
 else {
-errors = _errs104;
-if(vErrors !== null){
-if(_errs104){
-vErrors.length = _errs104;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid11 = _errs103 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.name !== undefined){
-let data37 = data21.name;
-const _errs109 = errors;
-if(errors === _errs109){
-if(typeof data37 === "string"){
-if(data37.length > 200){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data37.length < 1){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data37)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid11 = _errs109 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.methodId !== undefined){
-let data38 = data21.methodId;
-const _errs111 = errors;
-if(typeof data38 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((((((((((((((((((((((((((((((((((((((((((((data38 === "cut") || (data38 === "washResin")) || (data38 === "degrease")) || (data38 === "dryFit")) || (data38 === "repair")) || (data38 === "reprint")) || (data38 === "heat")) || (data38 === "grind")) || (data38 === "shim")) || (data38 === "bond")) || (data38 === "firstCut")) || (data38 === "fill")) || (data38 === "brushFilm")) || (data38 === "solventSmooth")) || (data38 === "textureOn")) || (data38 === "sand")) || (data38 === "scuff")) || (data38 === "wash")) || (data38 === "prime")) || (data38 === "primeSand")) || (data38 === "inspect")) || (data38 === "sprayCoat")) || (data38 === "airbrushCoat")) || (data38 === "brushCoat")) || (data38 === "mask")) || (data38 === "maskRubber")) || (data38 === "edgeSeal")) || (data38 === "maskedCoat")) || (data38 === "unmask")) || (data38 === "warmDry")) || (data38 === "detail")) || (data38 === "clear")) || (data38 === "brushClear")) || (data38 === "darkWash")) || (data38 === "dryBrush")) || (data38 === "stipple")) || (data38 === "rub")) || (data38 === "shade")) || (data38 === "chip")) || (data38 === "scratch")) || (data38 === "streak")) || (data38 === "splatter")) || (data38 === "polish")) || (data38 === "dustOn")) || (data38 === "lights")) || (data38 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema50.properties.methodId.enum}}];
-return false;
-}
-var valid11 = _errs111 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.band !== undefined){
-let data39 = data21.band;
-const _errs113 = errors;
-if(typeof data39 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((((data39 === "cutBond") || (data39 === "fillSand")) || (data39 === "prime")) || (data39 === "colour")) || (data39 === "maskDetail")) || (data39 === "weather")) || (data39 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema50.properties.band.enum}}];
-return false;
-}
-var valid11 = _errs113 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.productId !== undefined){
-let data40 = data21.productId;
-const _errs115 = errors;
-const _errs116 = errors;
-let valid19 = false;
-const _errs117 = errors;
-if(errors === _errs117){
-if(typeof data40 === "string"){
-if(!pattern9.test(data40)){
-const err38 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(data36 < 946684800000 || isNaN(data36)){
+const err38 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err38];
 }
@@ -14423,8 +15027,13 @@ vErrors.push(err38);
 errors++;
 }
 }
-else {
-const err39 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+}
+}
+var _valid8 = _errs109 === errors;
+valid19 = valid19 || _valid8;
+const _errs111 = errors;
+if(data36 !== null){
+const err39 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err39];
 }
@@ -14433,12 +15042,10 @@ vErrors.push(err39);
 }
 errors++;
 }
-}
-var _valid8 = _errs117 === errors;
+var _valid8 = _errs111 === errors;
 valid19 = valid19 || _valid8;
-const _errs119 = errors;
-if(data40 !== null){
-const err40 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid19){
+const err40 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err40];
 }
@@ -14446,16 +15053,117 @@ else {
 vErrors.push(err40);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
-var _valid8 = _errs119 === errors;
-valid19 = valid19 || _valid8;
-if(!valid19){
-const err41 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
+else {
+errors = _errs108;
+if(vErrors !== null){
+if(_errs108){
+vErrors.length = _errs108;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs107 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.workedMs !== undefined){
+let data37 = data21.workedMs;
+const _errs113 = errors;
+if(!(((typeof data37 == "number") && (!(data37 % 1) && !isNaN(data37))) && (isFinite(data37)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs113){
+if((typeof data37 == "number") && (isFinite(data37))){
+if(data37 > 360000000 || isNaN(data37)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
+return false;
+}
+else {
+if(data37 < 0 || isNaN(data37)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid11 = _errs113 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.doneAtMs !== undefined){
+let data38 = data21.doneAtMs;
+const _errs115 = errors;
+const _errs116 = errors;
+let valid20 = false;
+const _errs117 = errors;
+if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
+const err41 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err41];
 }
 else {
 vErrors.push(err41);
+}
+errors++;
+}
+if(errors === _errs117){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 > 4102444800000 || isNaN(data38)){
+const err42 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+}
+else {
+if(data38 < 946684800000 || isNaN(data38)){
+const err43 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err43];
+}
+else {
+vErrors.push(err43);
+}
+errors++;
+}
+}
+}
+}
+var _valid9 = _errs117 === errors;
+valid20 = valid20 || _valid9;
+const _errs119 = errors;
+if(data38 !== null){
+const err44 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err44];
+}
+else {
+vErrors.push(err44);
+}
+errors++;
+}
+var _valid9 = _errs119 === errors;
+valid20 = valid20 || _valid9;
+if(!valid20){
+const err45 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err45];
+}
+else {
+vErrors.push(err45);
 }
 errors++;
 validate20.errors = vErrors;
@@ -14478,84 +15186,31 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.role !== undefined){
-let data41 = data21.role;
+if(data21.name !== undefined){
+let data39 = data21.name;
 const _errs121 = errors;
-const _errs122 = errors;
-let valid20 = false;
-const _errs123 = errors;
-if(errors === _errs123){
-if(typeof data41 === "string"){
-if(data41.length > 20){
-const err42 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
-if(vErrors === null){
-vErrors = [err42];
-}
-else {
-vErrors.push(err42);
-}
-errors++;
-}
-else {
-if(!pattern4.test(data41)){
-const err43 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
-if(vErrors === null){
-vErrors = [err43];
-}
-else {
-vErrors.push(err43);
-}
-errors++;
-}
-}
-}
-else {
-const err44 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err44];
-}
-else {
-vErrors.push(err44);
-}
-errors++;
-}
-}
-var _valid9 = _errs123 === errors;
-valid20 = valid20 || _valid9;
-const _errs125 = errors;
-if(data41 !== null){
-const err45 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err45];
-}
-else {
-vErrors.push(err45);
-}
-errors++;
-}
-var _valid9 = _errs125 === errors;
-valid20 = valid20 || _valid9;
-if(!valid20){
-const err46 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err46];
-}
-else {
-vErrors.push(err46);
-}
-errors++;
-validate20.errors = vErrors;
+if(errors === _errs121){
+if(typeof data39 === "string"){
+if(data39.length > 200){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-errors = _errs122;
-if(vErrors !== null){
-if(_errs122){
-vErrors.length = _errs122;
+if(data39.length < 1){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
 }
 else {
-vErrors = null;
+if(!pattern4.test(data39)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
 }
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
 }
 }
 var valid11 = _errs121 === errors;
@@ -14564,16 +15219,61 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.grit !== undefined){
-let data42 = data21.grit;
+if(data21.methodId !== undefined){
+let data40 = data21.methodId;
+const _errs123 = errors;
+if(typeof data40 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((((((((((((((((((((((((data40 === "cut") || (data40 === "washResin")) || (data40 === "degrease")) || (data40 === "dryFit")) || (data40 === "repair")) || (data40 === "reprint")) || (data40 === "heat")) || (data40 === "grind")) || (data40 === "shim")) || (data40 === "bond")) || (data40 === "firstCut")) || (data40 === "fill")) || (data40 === "brushFilm")) || (data40 === "solventSmooth")) || (data40 === "textureOn")) || (data40 === "sand")) || (data40 === "scuff")) || (data40 === "wash")) || (data40 === "prime")) || (data40 === "primeSand")) || (data40 === "inspect")) || (data40 === "sprayCoat")) || (data40 === "airbrushCoat")) || (data40 === "brushCoat")) || (data40 === "mask")) || (data40 === "maskRubber")) || (data40 === "edgeSeal")) || (data40 === "maskedCoat")) || (data40 === "unmask")) || (data40 === "warmDry")) || (data40 === "detail")) || (data40 === "clear")) || (data40 === "brushClear")) || (data40 === "darkWash")) || (data40 === "dryBrush")) || (data40 === "stipple")) || (data40 === "rub")) || (data40 === "shade")) || (data40 === "chip")) || (data40 === "scratch")) || (data40 === "streak")) || (data40 === "splatter")) || (data40 === "polish")) || (data40 === "dustOn")) || (data40 === "lights")) || (data40 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema50.properties.methodId.enum}}];
+return false;
+}
+var valid11 = _errs123 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.band !== undefined){
+let data41 = data21.band;
+const _errs125 = errors;
+if(typeof data41 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data41 === "cutBond") || (data41 === "fillSand")) || (data41 === "prime")) || (data41 === "colour")) || (data41 === "maskDetail")) || (data41 === "weather")) || (data41 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema50.properties.band.enum}}];
+return false;
+}
+var valid11 = _errs125 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.productId !== undefined){
+let data42 = data21.productId;
 const _errs127 = errors;
 const _errs128 = errors;
 let valid21 = false;
 const _errs129 = errors;
 if(errors === _errs129){
 if(typeof data42 === "string"){
-if(data42.length > 20){
-const err47 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(!pattern9.test(data42)){
+const err46 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+}
+}
+else {
+const err47 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err47];
 }
@@ -14582,9 +15282,12 @@ vErrors.push(err47);
 }
 errors++;
 }
-else {
-if(!pattern4.test(data42)){
-const err48 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+}
+var _valid10 = _errs129 === errors;
+valid21 = valid21 || _valid10;
+const _errs131 = errors;
+if(data42 !== null){
+const err48 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err48];
 }
@@ -14593,41 +15296,15 @@ vErrors.push(err48);
 }
 errors++;
 }
-}
-}
-else {
-const err49 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+var _valid10 = _errs131 === errors;
+valid21 = valid21 || _valid10;
+if(!valid21){
+const err49 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err49];
 }
 else {
 vErrors.push(err49);
-}
-errors++;
-}
-}
-var _valid10 = _errs129 === errors;
-valid21 = valid21 || _valid10;
-const _errs131 = errors;
-if(data42 !== null){
-const err50 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err50];
-}
-else {
-vErrors.push(err50);
-}
-errors++;
-}
-var _valid10 = _errs131 === errors;
-valid21 = valid21 || _valid10;
-if(!valid21){
-const err51 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err51];
-}
-else {
-vErrors.push(err51);
 }
 errors++;
 validate20.errors = vErrors;
@@ -14650,16 +15327,39 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.coatMicrometres !== undefined){
-let data43 = data21.coatMicrometres;
+if(data21.role !== undefined){
+let data43 = data21.role;
 const _errs133 = errors;
 const _errs134 = errors;
 let valid22 = false;
 const _errs135 = errors;
 if(errors === _errs135){
-if((typeof data43 == "number") && (isFinite(data43))){
-if(data43 > 20000 || isNaN(data43)){
-const err52 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(typeof data43 === "string"){
+if(data43.length > 20){
+const err50 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err50];
+}
+else {
+vErrors.push(err50);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data43)){
+const err51 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(vErrors === null){
+vErrors = [err51];
+}
+else {
+vErrors.push(err51);
+}
+errors++;
+}
+}
+}
+else {
+const err52 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err52];
 }
@@ -14668,9 +15368,12 @@ vErrors.push(err52);
 }
 errors++;
 }
-else {
-if(data43 < 0 || isNaN(data43)){
-const err53 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+}
+var _valid11 = _errs135 === errors;
+valid22 = valid22 || _valid11;
+const _errs137 = errors;
+if(data43 !== null){
+const err53 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err53];
 }
@@ -14679,41 +15382,15 @@ vErrors.push(err53);
 }
 errors++;
 }
-}
-}
-else {
-const err54 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid11 = _errs137 === errors;
+valid22 = valid22 || _valid11;
+if(!valid22){
+const err54 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err54];
 }
 else {
 vErrors.push(err54);
-}
-errors++;
-}
-}
-var _valid11 = _errs135 === errors;
-valid22 = valid22 || _valid11;
-const _errs137 = errors;
-if(data43 !== null){
-const err55 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err55];
-}
-else {
-vErrors.push(err55);
-}
-errors++;
-}
-var _valid11 = _errs137 === errors;
-valid22 = valid22 || _valid11;
-if(!valid22){
-const err56 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err56];
-}
-else {
-vErrors.push(err56);
 }
 errors++;
 validate20.errors = vErrors;
@@ -14736,16 +15413,85 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.side !== undefined){
-let data44 = data21.side;
+if(data21.grit !== undefined){
+let data44 = data21.grit;
 const _errs139 = errors;
-if(typeof data44 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+const _errs140 = errors;
+let valid23 = false;
+const _errs141 = errors;
+if(errors === _errs141){
+if(typeof data44 === "string"){
+if(data44.length > 20){
+const err55 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+if(vErrors === null){
+vErrors = [err55];
+}
+else {
+vErrors.push(err55);
+}
+errors++;
+}
+else {
+if(!pattern4.test(data44)){
+const err56 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(vErrors === null){
+vErrors = [err56];
+}
+else {
+vErrors.push(err56);
+}
+errors++;
+}
+}
+}
+else {
+const err57 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err57];
+}
+else {
+vErrors.push(err57);
+}
+errors++;
+}
+}
+var _valid12 = _errs141 === errors;
+valid23 = valid23 || _valid12;
+const _errs143 = errors;
+if(data44 !== null){
+const err58 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err58];
+}
+else {
+vErrors.push(err58);
+}
+errors++;
+}
+var _valid12 = _errs143 === errors;
+valid23 = valid23 || _valid12;
+if(!valid23){
+const err59 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err59];
+}
+else {
+vErrors.push(err59);
+}
+errors++;
+validate20.errors = vErrors;
 return false;
 }
-if(!(((data44 === "all") || (data44 === "under")) || (data44 === "top"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema50.properties.side.enum}}];
-return false;
+else {
+errors = _errs140;
+if(vErrors !== null){
+if(_errs140){
+vErrors.length = _errs140;
+}
+else {
+vErrors = null;
+}
+}
 }
 var valid11 = _errs139 === errors;
 }
@@ -14753,12 +15499,115 @@ else {
 var valid11 = true;
 }
 if(valid11){
+if(data21.coatMicrometres !== undefined){
+let data45 = data21.coatMicrometres;
+const _errs145 = errors;
+const _errs146 = errors;
+let valid24 = false;
+const _errs147 = errors;
+if(errors === _errs147){
+if((typeof data45 == "number") && (isFinite(data45))){
+if(data45 > 20000 || isNaN(data45)){
+const err60 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(vErrors === null){
+vErrors = [err60];
+}
+else {
+vErrors.push(err60);
+}
+errors++;
+}
+else {
+if(data45 < 0 || isNaN(data45)){
+const err61 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err61];
+}
+else {
+vErrors.push(err61);
+}
+errors++;
+}
+}
+}
+else {
+const err62 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err62];
+}
+else {
+vErrors.push(err62);
+}
+errors++;
+}
+}
+var _valid13 = _errs147 === errors;
+valid24 = valid24 || _valid13;
+const _errs149 = errors;
+if(data45 !== null){
+const err63 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err63];
+}
+else {
+vErrors.push(err63);
+}
+errors++;
+}
+var _valid13 = _errs149 === errors;
+valid24 = valid24 || _valid13;
+if(!valid24){
+const err64 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err64];
+}
+else {
+vErrors.push(err64);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs146;
+if(vErrors !== null){
+if(_errs146){
+vErrors.length = _errs146;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs145 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.side !== undefined){
+let data46 = data21.side;
+const _errs151 = errors;
+if(typeof data46 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data46 === "all") || (data46 === "under")) || (data46 === "top"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema50.properties.side.enum}}];
+return false;
+}
+var valid11 = _errs151 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
 if(data21.detail !== undefined){
-let data45 = data21.detail;
-const _errs141 = errors;
-if(errors === _errs141){
-if(typeof data45 === "string"){
-if(data45.length > 4000){
+let data47 = data21.detail;
+const _errs153 = errors;
+if(errors === _errs153){
+if(typeof data47 === "string"){
+if(data47.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -14768,18 +15617,18 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaP
 return false;
 }
 }
-var valid11 = _errs141 === errors;
+var valid11 = _errs153 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
 if(data21.why !== undefined){
-let data46 = data21.why;
-const _errs143 = errors;
-if(errors === _errs143){
-if(typeof data46 === "string"){
-if(data46.length > 2000){
+let data48 = data21.why;
+const _errs155 = errors;
+if(errors === _errs155){
+if(typeof data48 === "string"){
+if(data48.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -14789,10 +15638,12 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath
 return false;
 }
 }
-var valid11 = _errs143 === errors;
+var valid11 = _errs155 === errors;
 }
 else {
 var valid11 = true;
+}
+}
 }
 }
 }
@@ -14843,20 +15694,20 @@ var valid0 = true;
 }
 if(valid0){
 if(data.products !== undefined){
-let data47 = data.products;
-const _errs145 = errors;
-if(errors === _errs145){
-if(Array.isArray(data47)){
-var valid23 = true;
-const len6 = data47.length;
+let data49 = data.products;
+const _errs157 = errors;
+if(errors === _errs157){
+if(Array.isArray(data49)){
+var valid25 = true;
+const len6 = data49.length;
 for(let i6=0; i6<len6; i6++){
-const _errs147 = errors;
-if(!(validate31(data47[i6], {instancePath:instancePath+"/products/" + i6,parentData:data47,parentDataProperty:i6,rootData,dynamicAnchors}))){
+const _errs159 = errors;
+if(!(validate31(data49[i6], {instancePath:instancePath+"/products/" + i6,parentData:data49,parentDataProperty:i6,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate31.errors : vErrors.concat(validate31.errors);
 errors = vErrors.length;
 }
-var valid23 = _errs147 === errors;
-if(!valid23){
+var valid25 = _errs159 === errors;
+if(!valid25){
 break;
 }
 }
@@ -14866,46 +15717,46 @@ validate20.errors = [{instancePath:instancePath+"/products",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs145 === errors;
+var valid0 = _errs157 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.cans !== undefined){
-let data49 = data.cans;
-const _errs148 = errors;
-if(errors === _errs148){
-if(Array.isArray(data49)){
-var valid24 = true;
-const len7 = data49.length;
+let data51 = data.cans;
+const _errs160 = errors;
+if(errors === _errs160){
+if(Array.isArray(data51)){
+var valid26 = true;
+const len7 = data51.length;
 for(let i7=0; i7<len7; i7++){
-let data50 = data49[i7];
-const _errs150 = errors;
-const _errs151 = errors;
-if(errors === _errs151){
-if(data50 && typeof data50 == "object" && !Array.isArray(data50)){
+let data52 = data51[i7];
+const _errs162 = errors;
+const _errs163 = errors;
+if(errors === _errs163){
+if(data52 && typeof data52 == "object" && !Array.isArray(data52)){
 let missing3;
-if(((((((((data50.productId === undefined) && (missing3 = "productId")) || ((data50.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data50.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data50.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data50.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data50.note === undefined) && (missing3 = "note"))) || ((data50.id === undefined) && (missing3 = "id"))) || ((data50.revision === undefined) && (missing3 = "revision"))){
+if(((((((((data52.productId === undefined) && (missing3 = "productId")) || ((data52.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data52.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data52.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data52.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data52.note === undefined) && (missing3 = "note"))) || ((data52.id === undefined) && (missing3 = "id"))) || ((data52.revision === undefined) && (missing3 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/required",keyword:"required",params:{missingProperty: missing3}}];
 return false;
 }
 else {
-const _errs153 = errors;
-for(const key3 in data50){
+const _errs165 = errors;
+for(const key3 in data52){
 if(!((((((((key3 === "productId") || (key3 === "sizeMillilitres")) || (key3 === "leftMillilitres")) || (key3 === "openedAtMs")) || (key3 === "emptyGrams")) || (key3 === "note")) || (key3 === "id")) || (key3 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
 }
 }
-if(_errs153 === errors){
-if(data50.productId !== undefined){
-let data51 = data50.productId;
-const _errs154 = errors;
-if(errors === _errs154){
-if(typeof data51 === "string"){
-if(!pattern9.test(data51)){
+if(_errs165 === errors){
+if(data52.productId !== undefined){
+let data53 = data52.productId;
+const _errs166 = errors;
+if(errors === _errs166){
+if(typeof data53 === "string"){
+if(!pattern9.test(data53)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schemaPath:"#/$defs/Can/properties/productId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -14915,23 +15766,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schem
 return false;
 }
 }
-var valid26 = _errs154 === errors;
+var valid28 = _errs166 === errors;
 }
 else {
-var valid26 = true;
+var valid28 = true;
 }
-if(valid26){
-if(data50.sizeMillilitres !== undefined){
-let data52 = data50.sizeMillilitres;
-const _errs156 = errors;
-if(errors === _errs156){
-if((typeof data52 == "number") && (isFinite(data52))){
-if(data52 > 100000 || isNaN(data52)){
+if(valid28){
+if(data52.sizeMillilitres !== undefined){
+let data54 = data52.sizeMillilitres;
+const _errs168 = errors;
+if(errors === _errs168){
+if((typeof data54 == "number") && (isFinite(data54))){
+if(data54 > 100000 || isNaN(data54)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data52 < 0.1 || isNaN(data52)){
+if(data54 < 0.1 || isNaN(data54)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -14942,23 +15793,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres"
 return false;
 }
 }
-var valid26 = _errs156 === errors;
+var valid28 = _errs168 === errors;
 }
 else {
-var valid26 = true;
+var valid28 = true;
 }
-if(valid26){
-if(data50.leftMillilitres !== undefined){
-let data53 = data50.leftMillilitres;
-const _errs158 = errors;
-if(errors === _errs158){
-if((typeof data53 == "number") && (isFinite(data53))){
-if(data53 > 100000 || isNaN(data53)){
+if(valid28){
+if(data52.leftMillilitres !== undefined){
+let data55 = data52.leftMillilitres;
+const _errs170 = errors;
+if(errors === _errs170){
+if((typeof data55 == "number") && (isFinite(data55))){
+if(data55 > 100000 || isNaN(data55)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data53 < 0 || isNaN(data53)){
+if(data55 < 0 || isNaN(data55)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -14969,145 +15820,20 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres"
 return false;
 }
 }
-var valid26 = _errs158 === errors;
+var valid28 = _errs170 === errors;
 }
 else {
-var valid26 = true;
+var valid28 = true;
 }
-if(valid26){
-if(data50.openedAtMs !== undefined){
-let data54 = data50.openedAtMs;
-const _errs160 = errors;
-const _errs161 = errors;
-let valid27 = false;
-const _errs162 = errors;
-if(!(((typeof data54 == "number") && (!(data54 % 1) && !isNaN(data54))) && (isFinite(data54)))){
-const err57 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err57];
-}
-else {
-vErrors.push(err57);
-}
-errors++;
-}
-if(errors === _errs162){
-if((typeof data54 == "number") && (isFinite(data54))){
-if(data54 > 4102444800000 || isNaN(data54)){
-const err58 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
-if(vErrors === null){
-vErrors = [err58];
-}
-else {
-vErrors.push(err58);
-}
-errors++;
-}
-else {
-if(data54 < 946684800000 || isNaN(data54)){
-const err59 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
-if(vErrors === null){
-vErrors = [err59];
-}
-else {
-vErrors.push(err59);
-}
-errors++;
-}
-}
-}
-}
-var _valid12 = _errs162 === errors;
-valid27 = valid27 || _valid12;
-const _errs164 = errors;
-if(data54 !== null){
-const err60 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err60];
-}
-else {
-vErrors.push(err60);
-}
-errors++;
-}
-var _valid12 = _errs164 === errors;
-valid27 = valid27 || _valid12;
-if(!valid27){
-const err61 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err61];
-}
-else {
-vErrors.push(err61);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs161;
-if(vErrors !== null){
-if(_errs161){
-vErrors.length = _errs161;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid26 = _errs160 === errors;
-}
-else {
-var valid26 = true;
-}
-if(valid26){
-if(data50.emptyGrams !== undefined){
-let data55 = data50.emptyGrams;
-const _errs166 = errors;
-const _errs167 = errors;
-let valid28 = false;
-const _errs168 = errors;
-if(errors === _errs168){
-if((typeof data55 == "number") && (isFinite(data55))){
-if(data55 > 100000 || isNaN(data55)){
-const err62 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
-if(vErrors === null){
-vErrors = [err62];
-}
-else {
-vErrors.push(err62);
-}
-errors++;
-}
-else {
-if(data55 < 0 || isNaN(data55)){
-const err63 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err63];
-}
-else {
-vErrors.push(err63);
-}
-errors++;
-}
-}
-}
-else {
-const err64 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err64];
-}
-else {
-vErrors.push(err64);
-}
-errors++;
-}
-}
-var _valid13 = _errs168 === errors;
-valid28 = valid28 || _valid13;
-const _errs170 = errors;
-if(data55 !== null){
-const err65 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(valid28){
+if(data52.openedAtMs !== undefined){
+let data56 = data52.openedAtMs;
+const _errs172 = errors;
+const _errs173 = errors;
+let valid29 = false;
+const _errs174 = errors;
+if(!(((typeof data56 == "number") && (!(data56 % 1) && !isNaN(data56))) && (isFinite(data56)))){
+const err65 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err65];
 }
@@ -15116,10 +15842,10 @@ vErrors.push(err65);
 }
 errors++;
 }
-var _valid13 = _errs170 === errors;
-valid28 = valid28 || _valid13;
-if(!valid28){
-const err66 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+if(errors === _errs174){
+if((typeof data56 == "number") && (isFinite(data56))){
+if(data56 > 4102444800000 || isNaN(data56)){
+const err66 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err66];
 }
@@ -15127,37 +15853,162 @@ else {
 vErrors.push(err66);
 }
 errors++;
+}
+else {
+if(data56 < 946684800000 || isNaN(data56)){
+const err67 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err67];
+}
+else {
+vErrors.push(err67);
+}
+errors++;
+}
+}
+}
+}
+var _valid14 = _errs174 === errors;
+valid29 = valid29 || _valid14;
+const _errs176 = errors;
+if(data56 !== null){
+const err68 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err68];
+}
+else {
+vErrors.push(err68);
+}
+errors++;
+}
+var _valid14 = _errs176 === errors;
+valid29 = valid29 || _valid14;
+if(!valid29){
+const err69 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err69];
+}
+else {
+vErrors.push(err69);
+}
+errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs167;
+errors = _errs173;
 if(vErrors !== null){
-if(_errs167){
-vErrors.length = _errs167;
+if(_errs173){
+vErrors.length = _errs173;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid26 = _errs166 === errors;
+var valid28 = _errs172 === errors;
 }
 else {
-var valid26 = true;
+var valid28 = true;
 }
-if(valid26){
-if(data50.note !== undefined){
-let data56 = data50.note;
-const _errs172 = errors;
-if(errors === _errs172){
-if(typeof data56 === "string"){
-if(data56.length > 200){
+if(valid28){
+if(data52.emptyGrams !== undefined){
+let data57 = data52.emptyGrams;
+const _errs178 = errors;
+const _errs179 = errors;
+let valid30 = false;
+const _errs180 = errors;
+if(errors === _errs180){
+if((typeof data57 == "number") && (isFinite(data57))){
+if(data57 > 100000 || isNaN(data57)){
+const err70 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err70];
+}
+else {
+vErrors.push(err70);
+}
+errors++;
+}
+else {
+if(data57 < 0 || isNaN(data57)){
+const err71 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err71];
+}
+else {
+vErrors.push(err71);
+}
+errors++;
+}
+}
+}
+else {
+const err72 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err72];
+}
+else {
+vErrors.push(err72);
+}
+errors++;
+}
+}
+var _valid15 = _errs180 === errors;
+valid30 = valid30 || _valid15;
+const _errs182 = errors;
+if(data57 !== null){
+const err73 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err73];
+}
+else {
+vErrors.push(err73);
+}
+errors++;
+}
+var _valid15 = _errs182 === errors;
+valid30 = valid30 || _valid15;
+if(!valid30){
+const err74 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err74];
+}
+else {
+vErrors.push(err74);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs179;
+if(vErrors !== null){
+if(_errs179){
+vErrors.length = _errs179;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid28 = _errs178 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.note !== undefined){
+let data58 = data52.note;
+const _errs184 = errors;
+if(errors === _errs184){
+if(typeof data58 === "string"){
+if(data58.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data56)){
+if(!pattern4.test(data58)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -15168,18 +16019,18 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath
 return false;
 }
 }
-var valid26 = _errs172 === errors;
+var valid28 = _errs184 === errors;
 }
 else {
-var valid26 = true;
+var valid28 = true;
 }
-if(valid26){
-if(data50.id !== undefined){
-let data57 = data50.id;
-const _errs174 = errors;
-if(errors === _errs174){
-if(typeof data57 === "string"){
-if(!pattern9.test(data57)){
+if(valid28){
+if(data52.id !== undefined){
+let data59 = data52.id;
+const _errs186 = errors;
+if(errors === _errs186){
+if(typeof data59 === "string"){
+if(!pattern9.test(data59)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15189,31 +16040,31 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"
 return false;
 }
 }
-var valid26 = _errs174 === errors;
+var valid28 = _errs186 === errors;
 }
 else {
-var valid26 = true;
+var valid28 = true;
 }
-if(valid26){
-if(data50.revision !== undefined){
-let data58 = data50.revision;
-const _errs176 = errors;
-if(!(((typeof data58 == "number") && (!(data58 % 1) && !isNaN(data58))) && (isFinite(data58)))){
+if(valid28){
+if(data52.revision !== undefined){
+let data60 = data52.revision;
+const _errs188 = errors;
+if(!(((typeof data60 == "number") && (!(data60 % 1) && !isNaN(data60))) && (isFinite(data60)))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs176){
-if((typeof data58 == "number") && (isFinite(data58))){
-if(data58 < 0 || isNaN(data58)){
+if(errors === _errs188){
+if((typeof data60 == "number") && (isFinite(data60))){
+if(data60 < 0 || isNaN(data60)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid26 = _errs176 === errors;
+var valid28 = _errs188 === errors;
 }
 else {
-var valid26 = true;
+var valid28 = true;
 }
 }
 }
@@ -15230,8 +16081,8 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$def
 return false;
 }
 }
-var valid24 = _errs150 === errors;
-if(!valid24){
+var valid26 = _errs162 === errors;
+if(!valid26){
 break;
 }
 }
@@ -15241,27 +16092,27 @@ validate20.errors = [{instancePath:instancePath+"/cans",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs148 === errors;
+var valid0 = _errs160 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.mixCards !== undefined){
-let data59 = data.mixCards;
-const _errs178 = errors;
-if(errors === _errs178){
-if(Array.isArray(data59)){
-var valid29 = true;
-const len8 = data59.length;
+let data61 = data.mixCards;
+const _errs190 = errors;
+if(errors === _errs190){
+if(Array.isArray(data61)){
+var valid31 = true;
+const len8 = data61.length;
 for(let i8=0; i8<len8; i8++){
-const _errs180 = errors;
-if(!(validate33(data59[i8], {instancePath:instancePath+"/mixCards/" + i8,parentData:data59,parentDataProperty:i8,rootData,dynamicAnchors}))){
+const _errs192 = errors;
+if(!(validate33(data61[i8], {instancePath:instancePath+"/mixCards/" + i8,parentData:data61,parentDataProperty:i8,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate33.errors : vErrors.concat(validate33.errors);
 errors = vErrors.length;
 }
-var valid29 = _errs180 === errors;
-if(!valid29){
+var valid31 = _errs192 === errors;
+if(!valid31){
 break;
 }
 }
@@ -15271,27 +16122,27 @@ validate20.errors = [{instancePath:instancePath+"/mixCards",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs178 === errors;
+var valid0 = _errs190 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.logEntries !== undefined){
-let data61 = data.logEntries;
-const _errs181 = errors;
-if(errors === _errs181){
-if(Array.isArray(data61)){
-var valid30 = true;
-const len9 = data61.length;
+let data63 = data.logEntries;
+const _errs193 = errors;
+if(errors === _errs193){
+if(Array.isArray(data63)){
+var valid32 = true;
+const len9 = data63.length;
 for(let i9=0; i9<len9; i9++){
-const _errs183 = errors;
-if(!(validate35(data61[i9], {instancePath:instancePath+"/logEntries/" + i9,parentData:data61,parentDataProperty:i9,rootData,dynamicAnchors}))){
+const _errs195 = errors;
+if(!(validate35(data63[i9], {instancePath:instancePath+"/logEntries/" + i9,parentData:data63,parentDataProperty:i9,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate35.errors : vErrors.concat(validate35.errors);
 errors = vErrors.length;
 }
-var valid30 = _errs183 === errors;
-if(!valid30){
+var valid32 = _errs195 === errors;
+if(!valid32){
 break;
 }
 }
@@ -15301,27 +16152,27 @@ validate20.errors = [{instancePath:instancePath+"/logEntries",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs181 === errors;
+var valid0 = _errs193 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pictures !== undefined){
-let data63 = data.pictures;
-const _errs184 = errors;
-if(errors === _errs184){
-if(Array.isArray(data63)){
-var valid31 = true;
-const len10 = data63.length;
+let data65 = data.pictures;
+const _errs196 = errors;
+if(errors === _errs196){
+if(Array.isArray(data65)){
+var valid33 = true;
+const len10 = data65.length;
 for(let i10=0; i10<len10; i10++){
-const _errs186 = errors;
-if(!(validate37(data63[i10], {instancePath:instancePath+"/pictures/" + i10,parentData:data63,parentDataProperty:i10,rootData,dynamicAnchors}))){
+const _errs198 = errors;
+if(!(validate37(data65[i10], {instancePath:instancePath+"/pictures/" + i10,parentData:data65,parentDataProperty:i10,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate37.errors : vErrors.concat(validate37.errors);
 errors = vErrors.length;
 }
-var valid31 = _errs186 === errors;
-if(!valid31){
+var valid33 = _errs198 === errors;
+if(!valid33){
 break;
 }
 }
@@ -15331,46 +16182,46 @@ validate20.errors = [{instancePath:instancePath+"/pictures",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs184 === errors;
+var valid0 = _errs196 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.meshes !== undefined){
-let data65 = data.meshes;
-const _errs187 = errors;
-if(errors === _errs187){
-if(Array.isArray(data65)){
-var valid32 = true;
-const len11 = data65.length;
+let data67 = data.meshes;
+const _errs199 = errors;
+if(errors === _errs199){
+if(Array.isArray(data67)){
+var valid34 = true;
+const len11 = data67.length;
 for(let i11=0; i11<len11; i11++){
-let data66 = data65[i11];
-const _errs189 = errors;
-const _errs190 = errors;
-if(errors === _errs190){
-if(data66 && typeof data66 == "object" && !Array.isArray(data66)){
+let data68 = data67[i11];
+const _errs201 = errors;
+const _errs202 = errors;
+if(errors === _errs202){
+if(data68 && typeof data68 == "object" && !Array.isArray(data68)){
 let missing4;
-if((((((((((((data66.partId === undefined) && (missing4 = "partId")) || ((data66.name === undefined) && (missing4 = "name"))) || ((data66.format === undefined) && (missing4 = "format"))) || ((data66.byteLength === undefined) && (missing4 = "byteLength"))) || ((data66.unit === undefined) && (missing4 = "unit"))) || ((data66.scale === undefined) && (missing4 = "scale"))) || ((data66.up === undefined) && (missing4 = "up"))) || ((data66.hiddenSide === undefined) && (missing4 = "hiddenSide"))) || ((data66.note === undefined) && (missing4 = "note"))) || ((data66.id === undefined) && (missing4 = "id"))) || ((data66.revision === undefined) && (missing4 = "revision"))){
+if((((((((((((data68.partId === undefined) && (missing4 = "partId")) || ((data68.name === undefined) && (missing4 = "name"))) || ((data68.format === undefined) && (missing4 = "format"))) || ((data68.byteLength === undefined) && (missing4 = "byteLength"))) || ((data68.unit === undefined) && (missing4 = "unit"))) || ((data68.scale === undefined) && (missing4 = "scale"))) || ((data68.up === undefined) && (missing4 = "up"))) || ((data68.hiddenSide === undefined) && (missing4 = "hiddenSide"))) || ((data68.note === undefined) && (missing4 = "note"))) || ((data68.id === undefined) && (missing4 = "id"))) || ((data68.revision === undefined) && (missing4 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/required",keyword:"required",params:{missingProperty: missing4}}];
 return false;
 }
 else {
-const _errs192 = errors;
-for(const key4 in data66){
+const _errs204 = errors;
+for(const key4 in data68){
 if(!(func1.call(schema62.properties, key4))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
 return false;
 break;
 }
 }
-if(_errs192 === errors){
-if(data66.partId !== undefined){
-let data67 = data66.partId;
-const _errs193 = errors;
-if(errors === _errs193){
-if(typeof data67 === "string"){
-if(!pattern9.test(data67)){
+if(_errs204 === errors){
+if(data68.partId !== undefined){
+let data69 = data68.partId;
+const _errs205 = errors;
+if(errors === _errs205){
+if(typeof data69 === "string"){
+if(!pattern9.test(data69)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15380,28 +16231,28 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schem
 return false;
 }
 }
-var valid34 = _errs193 === errors;
+var valid36 = _errs205 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.name !== undefined){
-let data68 = data66.name;
-const _errs195 = errors;
-if(errors === _errs195){
-if(typeof data68 === "string"){
-if(data68.length > 200){
+if(valid36){
+if(data68.name !== undefined){
+let data70 = data68.name;
+const _errs207 = errors;
+if(errors === _errs207){
+if(typeof data70 === "string"){
+if(data70.length > 200){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data68.length < 1){
+if(data70.length < 1){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data68)){
+if(!pattern4.test(data70)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -15413,84 +16264,84 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaP
 return false;
 }
 }
-var valid34 = _errs195 === errors;
+var valid36 = _errs207 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.format !== undefined){
-let data69 = data66.format;
-const _errs197 = errors;
-if(typeof data69 !== "string"){
+if(valid36){
+if(data68.format !== undefined){
+let data71 = data68.format;
+const _errs209 = errors;
+if(typeof data71 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data69 === "stl") || (data69 === "obj")) || (data69 === "3mf"))){
+if(!(((data71 === "stl") || (data71 === "obj")) || (data71 === "3mf"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema62.properties.format.enum}}];
 return false;
 }
-var valid34 = _errs197 === errors;
+var valid36 = _errs209 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.byteLength !== undefined){
-let data70 = data66.byteLength;
-const _errs199 = errors;
-if(!(((typeof data70 == "number") && (!(data70 % 1) && !isNaN(data70))) && (isFinite(data70)))){
+if(valid36){
+if(data68.byteLength !== undefined){
+let data72 = data68.byteLength;
+const _errs211 = errors;
+if(!(((typeof data72 == "number") && (!(data72 % 1) && !isNaN(data72))) && (isFinite(data72)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs199){
-if((typeof data70 == "number") && (isFinite(data70))){
-if(data70 > 134217728 || isNaN(data70)){
+if(errors === _errs211){
+if((typeof data72 == "number") && (isFinite(data72))){
+if(data72 > 134217728 || isNaN(data72)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 134217728}}];
 return false;
 }
 else {
-if(data70 < 1 || isNaN(data70)){
+if(data72 < 1 || isNaN(data72)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid34 = _errs199 === errors;
+var valid36 = _errs211 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.unit !== undefined){
-let data71 = data66.unit;
-const _errs201 = errors;
-if(typeof data71 !== "string"){
+if(valid36){
+if(data68.unit !== undefined){
+let data73 = data68.unit;
+const _errs213 = errors;
+if(typeof data73 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((data71 === "mm") || (data71 === "cm")) || (data71 === "in")) || (data71 === "m"))){
+if(!((((data73 === "mm") || (data73 === "cm")) || (data73 === "in")) || (data73 === "m"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema62.properties.unit.enum}}];
 return false;
 }
-var valid34 = _errs201 === errors;
+var valid36 = _errs213 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.scale !== undefined){
-let data72 = data66.scale;
-const _errs203 = errors;
-if(errors === _errs203){
-if((typeof data72 == "number") && (isFinite(data72))){
-if(data72 > 1000 || isNaN(data72)){
+if(valid36){
+if(data68.scale !== undefined){
+let data74 = data68.scale;
+const _errs215 = errors;
+if(errors === _errs215){
+if((typeof data74 == "number") && (isFinite(data74))){
+if(data74 > 1000 || isNaN(data74)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
 return false;
 }
 else {
-if(data72 < 0.001 || isNaN(data72)){
+if(data74 < 0.001 || isNaN(data74)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
 return false;
 }
@@ -15501,40 +16352,40 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schema
 return false;
 }
 }
-var valid34 = _errs203 === errors;
+var valid36 = _errs215 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.up !== undefined){
-let data73 = data66.up;
-const _errs205 = errors;
-if(errors === _errs205){
-if(Array.isArray(data73)){
-if(data73.length > 3){
+if(valid36){
+if(data68.up !== undefined){
+let data75 = data68.up;
+const _errs217 = errors;
+if(errors === _errs217){
+if(Array.isArray(data75)){
+if(data75.length > 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data73.length < 3){
+if(data75.length < 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid35 = true;
-const len12 = data73.length;
+var valid37 = true;
+const len12 = data75.length;
 for(let i12=0; i12<len12; i12++){
-let data74 = data73[i12];
-const _errs207 = errors;
-if(errors === _errs207){
-if((typeof data74 == "number") && (isFinite(data74))){
-if(data74 > 1 || isNaN(data74)){
+let data76 = data75[i12];
+const _errs219 = errors;
+if(errors === _errs219){
+if((typeof data76 == "number") && (isFinite(data76))){
+if(data76 > 1 || isNaN(data76)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data74 < -1 || isNaN(data74)){
+if(data76 < -1 || isNaN(data76)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
 return false;
 }
@@ -15545,8 +16396,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,sc
 return false;
 }
 }
-var valid35 = _errs207 === errors;
-if(!valid35){
+var valid37 = _errs219 === errors;
+if(!valid37){
 break;
 }
 }
@@ -15558,35 +16409,35 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPat
 return false;
 }
 }
-var valid34 = _errs205 === errors;
+var valid36 = _errs217 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.hiddenSide !== undefined){
-let data75 = data66.hiddenSide;
-const _errs209 = errors;
-if(typeof data75 !== "string"){
+if(valid36){
+if(data68.hiddenSide !== undefined){
+let data77 = data68.hiddenSide;
+const _errs221 = errors;
+if(typeof data77 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((((((data75 === "none") || (data75 === "-z")) || (data75 === "+z")) || (data75 === "-y")) || (data75 === "+y")) || (data75 === "-x")) || (data75 === "+x"))){
+if(!(((((((data77 === "none") || (data77 === "-z")) || (data77 === "+z")) || (data77 === "-y")) || (data77 === "+y")) || (data77 === "-x")) || (data77 === "+x"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema62.properties.hiddenSide.enum}}];
 return false;
 }
-var valid34 = _errs209 === errors;
+var valid36 = _errs221 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.note !== undefined){
-let data76 = data66.note;
-const _errs211 = errors;
-if(errors === _errs211){
-if(typeof data76 === "string"){
-if(data76.length > 4000){
+if(valid36){
+if(data68.note !== undefined){
+let data78 = data68.note;
+const _errs223 = errors;
+if(errors === _errs223){
+if(typeof data78 === "string"){
+if(data78.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaPath:"#/$defs/MeshReference/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -15596,18 +16447,18 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaP
 return false;
 }
 }
-var valid34 = _errs211 === errors;
+var valid36 = _errs223 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.id !== undefined){
-let data77 = data66.id;
-const _errs213 = errors;
-if(errors === _errs213){
-if(typeof data77 === "string"){
-if(!pattern9.test(data77)){
+if(valid36){
+if(data68.id !== undefined){
+let data79 = data68.id;
+const _errs225 = errors;
+if(errors === _errs225){
+if(typeof data79 === "string"){
+if(!pattern9.test(data79)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPath:"#/$defs/MeshReference/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15617,31 +16468,31 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPat
 return false;
 }
 }
-var valid34 = _errs213 === errors;
+var valid36 = _errs225 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
-if(valid34){
-if(data66.revision !== undefined){
-let data78 = data66.revision;
-const _errs215 = errors;
-if(!(((typeof data78 == "number") && (!(data78 % 1) && !isNaN(data78))) && (isFinite(data78)))){
+if(valid36){
+if(data68.revision !== undefined){
+let data80 = data68.revision;
+const _errs227 = errors;
+if(!(((typeof data80 == "number") && (!(data80 % 1) && !isNaN(data80))) && (isFinite(data80)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs215){
-if((typeof data78 == "number") && (isFinite(data78))){
-if(data78 < 0 || isNaN(data78)){
+if(errors === _errs227){
+if((typeof data80 == "number") && (isFinite(data80))){
+if(data80 < 0 || isNaN(data80)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid34 = _errs215 === errors;
+var valid36 = _errs227 === errors;
 }
 else {
-var valid34 = true;
+var valid36 = true;
 }
 }
 }
@@ -15661,8 +16512,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$
 return false;
 }
 }
-var valid32 = _errs189 === errors;
-if(!valid32){
+var valid34 = _errs201 === errors;
+if(!valid34){
 break;
 }
 }
@@ -15672,46 +16523,46 @@ validate20.errors = [{instancePath:instancePath+"/meshes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs187 === errors;
+var valid0 = _errs199 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.passes !== undefined){
-let data79 = data.passes;
-const _errs217 = errors;
-if(errors === _errs217){
-if(Array.isArray(data79)){
-var valid36 = true;
-const len13 = data79.length;
+let data81 = data.passes;
+const _errs229 = errors;
+if(errors === _errs229){
+if(Array.isArray(data81)){
+var valid38 = true;
+const len13 = data81.length;
 for(let i13=0; i13<len13; i13++){
-let data80 = data79[i13];
-const _errs219 = errors;
-const _errs220 = errors;
-if(errors === _errs220){
-if(data80 && typeof data80 == "object" && !Array.isArray(data80)){
+let data82 = data81[i13];
+const _errs231 = errors;
+const _errs232 = errors;
+if(errors === _errs232){
+if(data82 && typeof data82 == "object" && !Array.isArray(data82)){
 let missing5;
-if(((((((((((data80.partId === undefined) && (missing5 = "partId")) || ((data80.atMs === undefined) && (missing5 = "atMs"))) || ((data80.minutes === undefined) && (missing5 = "minutes"))) || ((data80.plannedMinutes === undefined) && (missing5 = "plannedMinutes"))) || ((data80.zone === undefined) && (missing5 = "zone"))) || ((data80.valleyMicrometres === undefined) && (missing5 = "valleyMicrometres"))) || ((data80.isGuideCoat === undefined) && (missing5 = "isGuideCoat"))) || ((data80.note === undefined) && (missing5 = "note"))) || ((data80.id === undefined) && (missing5 = "id"))) || ((data80.revision === undefined) && (missing5 = "revision"))){
+if(((((((((((data82.partId === undefined) && (missing5 = "partId")) || ((data82.atMs === undefined) && (missing5 = "atMs"))) || ((data82.minutes === undefined) && (missing5 = "minutes"))) || ((data82.plannedMinutes === undefined) && (missing5 = "plannedMinutes"))) || ((data82.zone === undefined) && (missing5 = "zone"))) || ((data82.valleyMicrometres === undefined) && (missing5 = "valleyMicrometres"))) || ((data82.isGuideCoat === undefined) && (missing5 = "isGuideCoat"))) || ((data82.note === undefined) && (missing5 = "note"))) || ((data82.id === undefined) && (missing5 = "id"))) || ((data82.revision === undefined) && (missing5 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/required",keyword:"required",params:{missingProperty: missing5}}];
 return false;
 }
 else {
-const _errs222 = errors;
-for(const key5 in data80){
+const _errs234 = errors;
+for(const key5 in data82){
 if(!(func1.call(schema63.properties, key5))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
 return false;
 break;
 }
 }
-if(_errs222 === errors){
-if(data80.partId !== undefined){
-let data81 = data80.partId;
-const _errs223 = errors;
-if(errors === _errs223){
-if(typeof data81 === "string"){
-if(!pattern9.test(data81)){
+if(_errs234 === errors){
+if(data82.partId !== undefined){
+let data83 = data82.partId;
+const _errs235 = errors;
+if(errors === _errs235){
+if(typeof data83 === "string"){
+if(!pattern9.test(data83)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15721,50 +16572,50 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schem
 return false;
 }
 }
-var valid38 = _errs223 === errors;
+var valid40 = _errs235 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
-if(valid38){
-if(data80.atMs !== undefined){
-let data82 = data80.atMs;
-const _errs225 = errors;
-if(!(((typeof data82 == "number") && (!(data82 % 1) && !isNaN(data82))) && (isFinite(data82)))){
+if(valid40){
+if(data82.atMs !== undefined){
+let data84 = data82.atMs;
+const _errs237 = errors;
+if(!(((typeof data84 == "number") && (!(data84 % 1) && !isNaN(data84))) && (isFinite(data84)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs225){
-if((typeof data82 == "number") && (isFinite(data82))){
-if(data82 > 4102444800000 || isNaN(data82)){
+if(errors === _errs237){
+if((typeof data84 == "number") && (isFinite(data84))){
+if(data84 > 4102444800000 || isNaN(data84)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data82 < 946684800000 || isNaN(data82)){
+if(data84 < 946684800000 || isNaN(data84)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid38 = _errs225 === errors;
+var valid40 = _errs237 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
-if(valid38){
-if(data80.minutes !== undefined){
-let data83 = data80.minutes;
-const _errs227 = errors;
-if(errors === _errs227){
-if((typeof data83 == "number") && (isFinite(data83))){
-if(data83 > 10000 || isNaN(data83)){
+if(valid40){
+if(data82.minutes !== undefined){
+let data85 = data82.minutes;
+const _errs239 = errors;
+if(errors === _errs239){
+if((typeof data85 == "number") && (isFinite(data85))){
+if(data85 > 10000 || isNaN(data85)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data83 < 0 || isNaN(data83)){
+if(data85 < 0 || isNaN(data85)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -15775,170 +16626,14 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",sche
 return false;
 }
 }
-var valid38 = _errs227 === errors;
+var valid40 = _errs239 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
-if(valid38){
-if(data80.plannedMinutes !== undefined){
-let data84 = data80.plannedMinutes;
-const _errs229 = errors;
-const _errs230 = errors;
-let valid39 = false;
-const _errs231 = errors;
-if(errors === _errs231){
-if((typeof data84 == "number") && (isFinite(data84))){
-if(data84 > 10000 || isNaN(data84)){
-const err67 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err67];
-}
-else {
-vErrors.push(err67);
-}
-errors++;
-}
-else {
-if(data84 < 0 || isNaN(data84)){
-const err68 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err68];
-}
-else {
-vErrors.push(err68);
-}
-errors++;
-}
-}
-}
-else {
-const err69 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err69];
-}
-else {
-vErrors.push(err69);
-}
-errors++;
-}
-}
-var _valid14 = _errs231 === errors;
-valid39 = valid39 || _valid14;
-const _errs233 = errors;
-if(data84 !== null){
-const err70 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err70];
-}
-else {
-vErrors.push(err70);
-}
-errors++;
-}
-var _valid14 = _errs233 === errors;
-valid39 = valid39 || _valid14;
-if(!valid39){
-const err71 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err71];
-}
-else {
-vErrors.push(err71);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs230;
-if(vErrors !== null){
-if(_errs230){
-vErrors.length = _errs230;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid38 = _errs229 === errors;
-}
-else {
-var valid38 = true;
-}
-if(valid38){
-if(data80.zone !== undefined){
-let data85 = data80.zone;
-const _errs235 = errors;
-const _errs236 = errors;
-let valid40 = false;
-const _errs237 = errors;
-if(typeof data85 !== "string"){
-const err72 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err72];
-}
-else {
-vErrors.push(err72);
-}
-errors++;
-}
-if(!((((((data85 === "bed") || (data85 === "flat")) || (data85 === "dome")) || (data85 === "shoulder")) || (data85 === "wall")) || (data85 === "overhang"))){
-const err73 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema63.properties.zone.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err73];
-}
-else {
-vErrors.push(err73);
-}
-errors++;
-}
-var _valid15 = _errs237 === errors;
-valid40 = valid40 || _valid15;
-const _errs239 = errors;
-if(data85 !== null){
-const err74 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err74];
-}
-else {
-vErrors.push(err74);
-}
-errors++;
-}
-var _valid15 = _errs239 === errors;
-valid40 = valid40 || _valid15;
-if(!valid40){
-const err75 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err75];
-}
-else {
-vErrors.push(err75);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs236;
-if(vErrors !== null){
-if(_errs236){
-vErrors.length = _errs236;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid38 = _errs235 === errors;
-}
-else {
-var valid38 = true;
-}
-if(valid38){
-if(data80.valleyMicrometres !== undefined){
-let data86 = data80.valleyMicrometres;
+if(valid40){
+if(data82.plannedMinutes !== undefined){
+let data86 = data82.plannedMinutes;
 const _errs241 = errors;
 const _errs242 = errors;
 let valid41 = false;
@@ -15946,7 +16641,18 @@ const _errs243 = errors;
 if(errors === _errs243){
 if((typeof data86 == "number") && (isFinite(data86))){
 if(data86 > 10000 || isNaN(data86)){
-const err76 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+const err75 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err75];
+}
+else {
+vErrors.push(err75);
+}
+errors++;
+}
+else {
+if(data86 < 0 || isNaN(data86)){
+const err76 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err76];
 }
@@ -15955,9 +16661,10 @@ vErrors.push(err76);
 }
 errors++;
 }
+}
+}
 else {
-if(data86 < 0.1 || isNaN(data86)){
-const err77 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+const err77 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err77];
 }
@@ -15967,9 +16674,11 @@ vErrors.push(err77);
 errors++;
 }
 }
-}
-else {
-const err78 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid16 = _errs243 === errors;
+valid41 = valid41 || _valid16;
+const _errs245 = errors;
+if(data86 !== null){
+const err78 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err78];
 }
@@ -15978,29 +16687,15 @@ vErrors.push(err78);
 }
 errors++;
 }
-}
-var _valid16 = _errs243 === errors;
+var _valid16 = _errs245 === errors;
 valid41 = valid41 || _valid16;
-const _errs245 = errors;
-if(data86 !== null){
-const err79 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid41){
+const err79 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err79];
 }
 else {
 vErrors.push(err79);
-}
-errors++;
-}
-var _valid16 = _errs245 === errors;
-valid41 = valid41 || _valid16;
-if(!valid41){
-const err80 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err80];
-}
-else {
-vErrors.push(err80);
 }
 errors++;
 validate20.errors = vErrors;
@@ -16017,30 +16712,186 @@ vErrors = null;
 }
 }
 }
-var valid38 = _errs241 === errors;
+var valid40 = _errs241 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
-if(valid38){
-if(data80.isGuideCoat !== undefined){
+if(valid40){
+if(data82.zone !== undefined){
+let data87 = data82.zone;
 const _errs247 = errors;
-if(typeof data80.isGuideCoat !== "boolean"){
+const _errs248 = errors;
+let valid42 = false;
+const _errs249 = errors;
+if(typeof data87 !== "string"){
+const err80 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err80];
+}
+else {
+vErrors.push(err80);
+}
+errors++;
+}
+if(!((((((data87 === "bed") || (data87 === "flat")) || (data87 === "dome")) || (data87 === "shoulder")) || (data87 === "wall")) || (data87 === "overhang"))){
+const err81 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema63.properties.zone.anyOf[0].enum}};
+if(vErrors === null){
+vErrors = [err81];
+}
+else {
+vErrors.push(err81);
+}
+errors++;
+}
+var _valid17 = _errs249 === errors;
+valid42 = valid42 || _valid17;
+const _errs251 = errors;
+if(data87 !== null){
+const err82 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err82];
+}
+else {
+vErrors.push(err82);
+}
+errors++;
+}
+var _valid17 = _errs251 === errors;
+valid42 = valid42 || _valid17;
+if(!valid42){
+const err83 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err83];
+}
+else {
+vErrors.push(err83);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs248;
+if(vErrors !== null){
+if(_errs248){
+vErrors.length = _errs248;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid40 = _errs247 === errors;
+}
+else {
+var valid40 = true;
+}
+if(valid40){
+if(data82.valleyMicrometres !== undefined){
+let data88 = data82.valleyMicrometres;
+const _errs253 = errors;
+const _errs254 = errors;
+let valid43 = false;
+const _errs255 = errors;
+if(errors === _errs255){
+if((typeof data88 == "number") && (isFinite(data88))){
+if(data88 > 10000 || isNaN(data88)){
+const err84 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err84];
+}
+else {
+vErrors.push(err84);
+}
+errors++;
+}
+else {
+if(data88 < 0.1 || isNaN(data88)){
+const err85 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err85];
+}
+else {
+vErrors.push(err85);
+}
+errors++;
+}
+}
+}
+else {
+const err86 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err86];
+}
+else {
+vErrors.push(err86);
+}
+errors++;
+}
+}
+var _valid18 = _errs255 === errors;
+valid43 = valid43 || _valid18;
+const _errs257 = errors;
+if(data88 !== null){
+const err87 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err87];
+}
+else {
+vErrors.push(err87);
+}
+errors++;
+}
+var _valid18 = _errs257 === errors;
+valid43 = valid43 || _valid18;
+if(!valid43){
+const err88 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err88];
+}
+else {
+vErrors.push(err88);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs254;
+if(vErrors !== null){
+if(_errs254){
+vErrors.length = _errs254;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid40 = _errs253 === errors;
+}
+else {
+var valid40 = true;
+}
+if(valid40){
+if(data82.isGuideCoat !== undefined){
+const _errs259 = errors;
+if(typeof data82.isGuideCoat !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/isGuideCoat",schemaPath:"#/$defs/SurfacePass/properties/isGuideCoat/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid38 = _errs247 === errors;
+var valid40 = _errs259 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
-if(valid38){
-if(data80.note !== undefined){
-let data88 = data80.note;
-const _errs249 = errors;
-if(errors === _errs249){
-if(typeof data88 === "string"){
-if(data88.length > 4000){
+if(valid40){
+if(data82.note !== undefined){
+let data90 = data82.note;
+const _errs261 = errors;
+if(errors === _errs261){
+if(typeof data90 === "string"){
+if(data90.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -16050,18 +16901,18 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaP
 return false;
 }
 }
-var valid38 = _errs249 === errors;
+var valid40 = _errs261 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
-if(valid38){
-if(data80.id !== undefined){
-let data89 = data80.id;
-const _errs251 = errors;
-if(errors === _errs251){
-if(typeof data89 === "string"){
-if(!pattern9.test(data89)){
+if(valid40){
+if(data82.id !== undefined){
+let data91 = data82.id;
+const _errs263 = errors;
+if(errors === _errs263){
+if(typeof data91 === "string"){
+if(!pattern9.test(data91)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16071,31 +16922,31 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPat
 return false;
 }
 }
-var valid38 = _errs251 === errors;
+var valid40 = _errs263 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
-if(valid38){
-if(data80.revision !== undefined){
-let data90 = data80.revision;
-const _errs253 = errors;
-if(!(((typeof data90 == "number") && (!(data90 % 1) && !isNaN(data90))) && (isFinite(data90)))){
+if(valid40){
+if(data82.revision !== undefined){
+let data92 = data82.revision;
+const _errs265 = errors;
+if(!(((typeof data92 == "number") && (!(data92 % 1) && !isNaN(data92))) && (isFinite(data92)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs253){
-if((typeof data90 == "number") && (isFinite(data90))){
-if(data90 < 0 || isNaN(data90)){
+if(errors === _errs265){
+if((typeof data92 == "number") && (isFinite(data92))){
+if(data92 < 0 || isNaN(data92)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid38 = _errs253 === errors;
+var valid40 = _errs265 === errors;
 }
 else {
-var valid38 = true;
+var valid40 = true;
 }
 }
 }
@@ -16114,8 +16965,8 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$
 return false;
 }
 }
-var valid36 = _errs219 === errors;
-if(!valid36){
+var valid38 = _errs231 === errors;
+if(!valid38){
 break;
 }
 }
@@ -16125,27 +16976,27 @@ validate20.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs217 === errors;
+var valid0 = _errs229 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.flaws !== undefined){
-let data91 = data.flaws;
-const _errs255 = errors;
-if(errors === _errs255){
-if(Array.isArray(data91)){
-var valid42 = true;
-const len14 = data91.length;
+let data93 = data.flaws;
+const _errs267 = errors;
+if(errors === _errs267){
+if(Array.isArray(data93)){
+var valid44 = true;
+const len14 = data93.length;
 for(let i14=0; i14<len14; i14++){
-const _errs257 = errors;
-if(!(validate41(data91[i14], {instancePath:instancePath+"/flaws/" + i14,parentData:data91,parentDataProperty:i14,rootData,dynamicAnchors}))){
+const _errs269 = errors;
+if(!(validate41(data93[i14], {instancePath:instancePath+"/flaws/" + i14,parentData:data93,parentDataProperty:i14,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate41.errors : vErrors.concat(validate41.errors);
 errors = vErrors.length;
 }
-var valid42 = _errs257 === errors;
-if(!valid42){
+var valid44 = _errs269 === errors;
+if(!valid44){
 break;
 }
 }
@@ -16155,46 +17006,46 @@ validate20.errors = [{instancePath:instancePath+"/flaws",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs255 === errors;
+var valid0 = _errs267 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.fits !== undefined){
-let data93 = data.fits;
-const _errs258 = errors;
-if(errors === _errs258){
-if(Array.isArray(data93)){
-var valid43 = true;
-const len15 = data93.length;
+let data95 = data.fits;
+const _errs270 = errors;
+if(errors === _errs270){
+if(Array.isArray(data95)){
+var valid45 = true;
+const len15 = data95.length;
 for(let i15=0; i15<len15; i15++){
-let data94 = data93[i15];
-const _errs260 = errors;
-const _errs261 = errors;
-if(errors === _errs261){
-if(data94 && typeof data94 == "object" && !Array.isArray(data94)){
+let data96 = data95[i15];
+const _errs272 = errors;
+const _errs273 = errors;
+if(errors === _errs273){
+if(data96 && typeof data96 == "object" && !Array.isArray(data96)){
 let missing6;
-if((((((((((((data94.partId === undefined) && (missing6 = "partId")) || ((data94.otherPartId === undefined) && (missing6 = "otherPartId"))) || ((data94.name === undefined) && (missing6 = "name"))) || ((data94.kind === undefined) && (missing6 = "kind"))) || ((data94.holeMillimetres === undefined) && (missing6 = "holeMillimetres"))) || ((data94.shaftMillimetres === undefined) && (missing6 = "shaftMillimetres"))) || ((data94.printErrorMillimetres === undefined) && (missing6 = "printErrorMillimetres"))) || ((data94.isMasked === undefined) && (missing6 = "isMasked"))) || ((data94.note === undefined) && (missing6 = "note"))) || ((data94.id === undefined) && (missing6 = "id"))) || ((data94.revision === undefined) && (missing6 = "revision"))){
+if((((((((((((data96.partId === undefined) && (missing6 = "partId")) || ((data96.otherPartId === undefined) && (missing6 = "otherPartId"))) || ((data96.name === undefined) && (missing6 = "name"))) || ((data96.kind === undefined) && (missing6 = "kind"))) || ((data96.holeMillimetres === undefined) && (missing6 = "holeMillimetres"))) || ((data96.shaftMillimetres === undefined) && (missing6 = "shaftMillimetres"))) || ((data96.printErrorMillimetres === undefined) && (missing6 = "printErrorMillimetres"))) || ((data96.isMasked === undefined) && (missing6 = "isMasked"))) || ((data96.note === undefined) && (missing6 = "note"))) || ((data96.id === undefined) && (missing6 = "id"))) || ((data96.revision === undefined) && (missing6 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/required",keyword:"required",params:{missingProperty: missing6}}];
 return false;
 }
 else {
-const _errs263 = errors;
-for(const key6 in data94){
+const _errs275 = errors;
+for(const key6 in data96){
 if(!(func1.call(schema66.properties, key6))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
 return false;
 break;
 }
 }
-if(_errs263 === errors){
-if(data94.partId !== undefined){
-let data95 = data94.partId;
-const _errs264 = errors;
-if(errors === _errs264){
-if(typeof data95 === "string"){
-if(!pattern9.test(data95)){
+if(_errs275 === errors){
+if(data96.partId !== undefined){
+let data97 = data96.partId;
+const _errs276 = errors;
+if(errors === _errs276){
+if(typeof data97 === "string"){
+if(!pattern9.test(data97)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaPath:"#/$defs/Fit/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16204,102 +17055,102 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaP
 return false;
 }
 }
-var valid45 = _errs264 === errors;
+var valid47 = _errs276 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.otherPartId !== undefined){
-let data96 = data94.otherPartId;
-const _errs266 = errors;
-const _errs267 = errors;
-let valid46 = false;
-const _errs268 = errors;
-if(errors === _errs268){
-if(typeof data96 === "string"){
-if(!pattern9.test(data96)){
-const err81 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(valid47){
+if(data96.otherPartId !== undefined){
+let data98 = data96.otherPartId;
+const _errs278 = errors;
+const _errs279 = errors;
+let valid48 = false;
+const _errs280 = errors;
+if(errors === _errs280){
+if(typeof data98 === "string"){
+if(!pattern9.test(data98)){
+const err89 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err81];
+vErrors = [err89];
 }
 else {
-vErrors.push(err81);
+vErrors.push(err89);
 }
 errors++;
 }
 }
 else {
-const err82 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err90 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err82];
+vErrors = [err90];
 }
 else {
-vErrors.push(err82);
+vErrors.push(err90);
 }
 errors++;
 }
 }
-var _valid17 = _errs268 === errors;
-valid46 = valid46 || _valid17;
-const _errs270 = errors;
-if(data96 !== null){
-const err83 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid19 = _errs280 === errors;
+valid48 = valid48 || _valid19;
+const _errs282 = errors;
+if(data98 !== null){
+const err91 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err83];
+vErrors = [err91];
 }
 else {
-vErrors.push(err83);
+vErrors.push(err91);
 }
 errors++;
 }
-var _valid17 = _errs270 === errors;
-valid46 = valid46 || _valid17;
-if(!valid46){
-const err84 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
+var _valid19 = _errs282 === errors;
+valid48 = valid48 || _valid19;
+if(!valid48){
+const err92 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err84];
+vErrors = [err92];
 }
 else {
-vErrors.push(err84);
+vErrors.push(err92);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs267;
+errors = _errs279;
 if(vErrors !== null){
-if(_errs267){
-vErrors.length = _errs267;
+if(_errs279){
+vErrors.length = _errs279;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid45 = _errs266 === errors;
+var valid47 = _errs278 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.name !== undefined){
-let data97 = data94.name;
-const _errs272 = errors;
-if(errors === _errs272){
-if(typeof data97 === "string"){
-if(data97.length > 200){
+if(valid47){
+if(data96.name !== undefined){
+let data99 = data96.name;
+const _errs284 = errors;
+if(errors === _errs284){
+if(typeof data99 === "string"){
+if(data99.length > 200){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data97.length < 1){
+if(data99.length < 1){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data97)){
+if(!pattern4.test(data99)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -16311,40 +17162,40 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPat
 return false;
 }
 }
-var valid45 = _errs272 === errors;
+var valid47 = _errs284 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.kind !== undefined){
-let data98 = data94.kind;
-const _errs274 = errors;
-if(typeof data98 !== "string"){
+if(valid47){
+if(data96.kind !== undefined){
+let data100 = data96.kind;
+const _errs286 = errors;
+if(typeof data100 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data98 === "shaft") || (data98 === "lid")) || (data98 === "slot"))){
+if(!(((data100 === "shaft") || (data100 === "lid")) || (data100 === "slot"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema66.properties.kind.enum}}];
 return false;
 }
-var valid45 = _errs274 === errors;
+var valid47 = _errs286 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.holeMillimetres !== undefined){
-let data99 = data94.holeMillimetres;
-const _errs276 = errors;
-if(errors === _errs276){
-if((typeof data99 == "number") && (isFinite(data99))){
-if(data99 > 10000 || isNaN(data99)){
+if(valid47){
+if(data96.holeMillimetres !== undefined){
+let data101 = data96.holeMillimetres;
+const _errs288 = errors;
+if(errors === _errs288){
+if((typeof data101 == "number") && (isFinite(data101))){
+if(data101 > 10000 || isNaN(data101)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data99 < 0.01 || isNaN(data99)){
+if(data101 < 0.01 || isNaN(data101)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -16355,23 +17206,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres
 return false;
 }
 }
-var valid45 = _errs276 === errors;
+var valid47 = _errs288 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.shaftMillimetres !== undefined){
-let data100 = data94.shaftMillimetres;
-const _errs278 = errors;
-if(errors === _errs278){
-if((typeof data100 == "number") && (isFinite(data100))){
-if(data100 > 10000 || isNaN(data100)){
+if(valid47){
+if(data96.shaftMillimetres !== undefined){
+let data102 = data96.shaftMillimetres;
+const _errs290 = errors;
+if(errors === _errs290){
+if((typeof data102 == "number") && (isFinite(data102))){
+if(data102 > 10000 || isNaN(data102)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data100 < 0.01 || isNaN(data100)){
+if(data102 < 0.01 || isNaN(data102)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -16382,23 +17233,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetre
 return false;
 }
 }
-var valid45 = _errs278 === errors;
+var valid47 = _errs290 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.printErrorMillimetres !== undefined){
-let data101 = data94.printErrorMillimetres;
-const _errs280 = errors;
-if(errors === _errs280){
-if((typeof data101 == "number") && (isFinite(data101))){
-if(data101 > 5 || isNaN(data101)){
+if(valid47){
+if(data96.printErrorMillimetres !== undefined){
+let data103 = data96.printErrorMillimetres;
+const _errs292 = errors;
+if(errors === _errs292){
+if((typeof data103 == "number") && (isFinite(data103))){
+if(data103 > 5 || isNaN(data103)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5}}];
 return false;
 }
 else {
-if(data101 < -5 || isNaN(data101)){
+if(data103 < -5 || isNaN(data103)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: -5}}];
 return false;
 }
@@ -16409,30 +17260,30 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMilli
 return false;
 }
 }
-var valid45 = _errs280 === errors;
+var valid47 = _errs292 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.isMasked !== undefined){
-const _errs282 = errors;
-if(typeof data94.isMasked !== "boolean"){
+if(valid47){
+if(data96.isMasked !== undefined){
+const _errs294 = errors;
+if(typeof data96.isMasked !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/isMasked",schemaPath:"#/$defs/Fit/properties/isMasked/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid45 = _errs282 === errors;
+var valid47 = _errs294 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.note !== undefined){
-let data103 = data94.note;
-const _errs284 = errors;
-if(errors === _errs284){
-if(typeof data103 === "string"){
-if(data103.length > 2000){
+if(valid47){
+if(data96.note !== undefined){
+let data105 = data96.note;
+const _errs296 = errors;
+if(errors === _errs296){
+if(typeof data105 === "string"){
+if(data105.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPath:"#/$defs/Fit/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -16442,18 +17293,18 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPat
 return false;
 }
 }
-var valid45 = _errs284 === errors;
+var valid47 = _errs296 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.id !== undefined){
-let data104 = data94.id;
-const _errs286 = errors;
-if(errors === _errs286){
-if(typeof data104 === "string"){
-if(!pattern9.test(data104)){
+if(valid47){
+if(data96.id !== undefined){
+let data106 = data96.id;
+const _errs298 = errors;
+if(errors === _errs298){
+if(typeof data106 === "string"){
+if(!pattern9.test(data106)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:"#/$defs/Fit/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16463,31 +17314,31 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:
 return false;
 }
 }
-var valid45 = _errs286 === errors;
+var valid47 = _errs298 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
-if(valid45){
-if(data94.revision !== undefined){
-let data105 = data94.revision;
-const _errs288 = errors;
-if(!(((typeof data105 == "number") && (!(data105 % 1) && !isNaN(data105))) && (isFinite(data105)))){
+if(valid47){
+if(data96.revision !== undefined){
+let data107 = data96.revision;
+const _errs300 = errors;
+if(!(((typeof data107 == "number") && (!(data107 % 1) && !isNaN(data107))) && (isFinite(data107)))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs288){
-if((typeof data105 == "number") && (isFinite(data105))){
-if(data105 < 0 || isNaN(data105)){
+if(errors === _errs300){
+if((typeof data107 == "number") && (isFinite(data107))){
+if(data107 < 0 || isNaN(data107)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid45 = _errs288 === errors;
+var valid47 = _errs300 === errors;
 }
 else {
-var valid45 = true;
+var valid47 = true;
 }
 }
 }
@@ -16507,8 +17358,8 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$de
 return false;
 }
 }
-var valid43 = _errs260 === errors;
-if(!valid43){
+var valid45 = _errs272 === errors;
+if(!valid45){
 break;
 }
 }
@@ -16518,56 +17369,56 @@ validate20.errors = [{instancePath:instancePath+"/fits",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs258 === errors;
+var valid0 = _errs270 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.timers !== undefined){
-let data106 = data.timers;
-const _errs290 = errors;
-if(errors === _errs290){
-if(Array.isArray(data106)){
-var valid47 = true;
-const len16 = data106.length;
+let data108 = data.timers;
+const _errs302 = errors;
+if(errors === _errs302){
+if(Array.isArray(data108)){
+var valid49 = true;
+const len16 = data108.length;
 for(let i16=0; i16<len16; i16++){
-let data107 = data106[i16];
-const _errs292 = errors;
-const _errs293 = errors;
-if(errors === _errs293){
-if(data107 && typeof data107 == "object" && !Array.isArray(data107)){
+let data109 = data108[i16];
+const _errs304 = errors;
+const _errs305 = errors;
+if(errors === _errs305){
+if(data109 && typeof data109 == "object" && !Array.isArray(data109)){
 let missing7;
-if(((((((data107.name === undefined) && (missing7 = "name")) || ((data107.startedAtMs === undefined) && (missing7 = "startedAtMs"))) || ((data107.endsAtMs === undefined) && (missing7 = "endsAtMs"))) || ((data107.note === undefined) && (missing7 = "note"))) || ((data107.id === undefined) && (missing7 = "id"))) || ((data107.revision === undefined) && (missing7 = "revision"))){
+if(((((((data109.name === undefined) && (missing7 = "name")) || ((data109.startedAtMs === undefined) && (missing7 = "startedAtMs"))) || ((data109.endsAtMs === undefined) && (missing7 = "endsAtMs"))) || ((data109.note === undefined) && (missing7 = "note"))) || ((data109.id === undefined) && (missing7 = "id"))) || ((data109.revision === undefined) && (missing7 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/required",keyword:"required",params:{missingProperty: missing7}}];
 return false;
 }
 else {
-const _errs295 = errors;
-for(const key7 in data107){
+const _errs307 = errors;
+for(const key7 in data109){
 if(!((((((key7 === "name") || (key7 === "startedAtMs")) || (key7 === "endsAtMs")) || (key7 === "note")) || (key7 === "id")) || (key7 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
 return false;
 break;
 }
 }
-if(_errs295 === errors){
-if(data107.name !== undefined){
-let data108 = data107.name;
-const _errs296 = errors;
-if(errors === _errs296){
-if(typeof data108 === "string"){
-if(data108.length > 200){
+if(_errs307 === errors){
+if(data109.name !== undefined){
+let data110 = data109.name;
+const _errs308 = errors;
+if(errors === _errs308){
+if(typeof data110 === "string"){
+if(data110.length > 200){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data108.length < 1){
+if(data110.length < 1){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data108)){
+if(!pattern4.test(data110)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -16579,72 +17430,72 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaP
 return false;
 }
 }
-var valid49 = _errs296 === errors;
+var valid51 = _errs308 === errors;
 }
 else {
-var valid49 = true;
+var valid51 = true;
 }
-if(valid49){
-if(data107.startedAtMs !== undefined){
-let data109 = data107.startedAtMs;
-const _errs298 = errors;
-if(!(((typeof data109 == "number") && (!(data109 % 1) && !isNaN(data109))) && (isFinite(data109)))){
+if(valid51){
+if(data109.startedAtMs !== undefined){
+let data111 = data109.startedAtMs;
+const _errs310 = errors;
+if(!(((typeof data111 == "number") && (!(data111 % 1) && !isNaN(data111))) && (isFinite(data111)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs298){
-if((typeof data109 == "number") && (isFinite(data109))){
-if(data109 > 4102444800000 || isNaN(data109)){
+if(errors === _errs310){
+if((typeof data111 == "number") && (isFinite(data111))){
+if(data111 > 4102444800000 || isNaN(data111)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data109 < 946684800000 || isNaN(data109)){
+if(data111 < 946684800000 || isNaN(data111)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid49 = _errs298 === errors;
+var valid51 = _errs310 === errors;
 }
 else {
-var valid49 = true;
+var valid51 = true;
 }
-if(valid49){
-if(data107.endsAtMs !== undefined){
-let data110 = data107.endsAtMs;
-const _errs300 = errors;
-if(!(((typeof data110 == "number") && (!(data110 % 1) && !isNaN(data110))) && (isFinite(data110)))){
+if(valid51){
+if(data109.endsAtMs !== undefined){
+let data112 = data109.endsAtMs;
+const _errs312 = errors;
+if(!(((typeof data112 == "number") && (!(data112 % 1) && !isNaN(data112))) && (isFinite(data112)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs300){
-if((typeof data110 == "number") && (isFinite(data110))){
-if(data110 > 4102444800000 || isNaN(data110)){
+if(errors === _errs312){
+if((typeof data112 == "number") && (isFinite(data112))){
+if(data112 > 4102444800000 || isNaN(data112)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data110 < 946684800000 || isNaN(data110)){
+if(data112 < 946684800000 || isNaN(data112)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid49 = _errs300 === errors;
+var valid51 = _errs312 === errors;
 }
 else {
-var valid49 = true;
+var valid51 = true;
 }
-if(valid49){
-if(data107.note !== undefined){
-let data111 = data107.note;
-const _errs302 = errors;
-if(errors === _errs302){
-if(typeof data111 === "string"){
-if(data111.length > 400){
+if(valid51){
+if(data109.note !== undefined){
+let data113 = data109.note;
+const _errs314 = errors;
+if(errors === _errs314){
+if(typeof data113 === "string"){
+if(data113.length > 400){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/maxLength",keyword:"maxLength",params:{limit: 400}}];
 return false;
 }
@@ -16654,18 +17505,18 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaP
 return false;
 }
 }
-var valid49 = _errs302 === errors;
+var valid51 = _errs314 === errors;
 }
 else {
-var valid49 = true;
+var valid51 = true;
 }
-if(valid49){
-if(data107.id !== undefined){
-let data112 = data107.id;
-const _errs304 = errors;
-if(errors === _errs304){
-if(typeof data112 === "string"){
-if(!pattern9.test(data112)){
+if(valid51){
+if(data109.id !== undefined){
+let data114 = data109.id;
+const _errs316 = errors;
+if(errors === _errs316){
+if(typeof data114 === "string"){
+if(!pattern9.test(data114)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16675,31 +17526,31 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPat
 return false;
 }
 }
-var valid49 = _errs304 === errors;
+var valid51 = _errs316 === errors;
 }
 else {
-var valid49 = true;
+var valid51 = true;
 }
-if(valid49){
-if(data107.revision !== undefined){
-let data113 = data107.revision;
-const _errs306 = errors;
-if(!(((typeof data113 == "number") && (!(data113 % 1) && !isNaN(data113))) && (isFinite(data113)))){
+if(valid51){
+if(data109.revision !== undefined){
+let data115 = data109.revision;
+const _errs318 = errors;
+if(!(((typeof data115 == "number") && (!(data115 % 1) && !isNaN(data115))) && (isFinite(data115)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs306){
-if((typeof data113 == "number") && (isFinite(data113))){
-if(data113 < 0 || isNaN(data113)){
+if(errors === _errs318){
+if((typeof data115 == "number") && (isFinite(data115))){
+if(data115 < 0 || isNaN(data115)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid49 = _errs306 === errors;
+var valid51 = _errs318 === errors;
 }
 else {
-var valid49 = true;
+var valid51 = true;
 }
 }
 }
@@ -16714,8 +17565,8 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$
 return false;
 }
 }
-var valid47 = _errs292 === errors;
-if(!valid47){
+var valid49 = _errs304 === errors;
+if(!valid49){
 break;
 }
 }
@@ -16725,27 +17576,27 @@ validate20.errors = [{instancePath:instancePath+"/timers",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs290 === errors;
+var valid0 = _errs302 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.targets !== undefined){
-let data114 = data.targets;
-const _errs308 = errors;
-if(errors === _errs308){
-if(Array.isArray(data114)){
-var valid50 = true;
-const len17 = data114.length;
+let data116 = data.targets;
+const _errs320 = errors;
+if(errors === _errs320){
+if(Array.isArray(data116)){
+var valid52 = true;
+const len17 = data116.length;
 for(let i17=0; i17<len17; i17++){
-const _errs310 = errors;
-if(!(validate43(data114[i17], {instancePath:instancePath+"/targets/" + i17,parentData:data114,parentDataProperty:i17,rootData,dynamicAnchors}))){
+const _errs322 = errors;
+if(!(validate43(data116[i17], {instancePath:instancePath+"/targets/" + i17,parentData:data116,parentDataProperty:i17,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate43.errors : vErrors.concat(validate43.errors);
 errors = vErrors.length;
 }
-var valid50 = _errs310 === errors;
-if(!valid50){
+var valid52 = _errs322 === errors;
+if(!valid52){
 break;
 }
 }
@@ -16755,27 +17606,27 @@ validate20.errors = [{instancePath:instancePath+"/targets",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs308 === errors;
+var valid0 = _errs320 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.maskPlans !== undefined){
-let data116 = data.maskPlans;
-const _errs311 = errors;
-if(errors === _errs311){
-if(Array.isArray(data116)){
-var valid51 = true;
-const len18 = data116.length;
+let data118 = data.maskPlans;
+const _errs323 = errors;
+if(errors === _errs323){
+if(Array.isArray(data118)){
+var valid53 = true;
+const len18 = data118.length;
 for(let i18=0; i18<len18; i18++){
-const _errs313 = errors;
-if(!(validate47(data116[i18], {instancePath:instancePath+"/maskPlans/" + i18,parentData:data116,parentDataProperty:i18,rootData,dynamicAnchors}))){
+const _errs325 = errors;
+if(!(validate47(data118[i18], {instancePath:instancePath+"/maskPlans/" + i18,parentData:data118,parentDataProperty:i18,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate47.errors : vErrors.concat(validate47.errors);
 errors = vErrors.length;
 }
-var valid51 = _errs313 === errors;
-if(!valid51){
+var valid53 = _errs325 === errors;
+if(!valid53){
 break;
 }
 }
@@ -16785,46 +17636,46 @@ validate20.errors = [{instancePath:instancePath+"/maskPlans",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs311 === errors;
+var valid0 = _errs323 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.stencils !== undefined){
-let data118 = data.stencils;
-const _errs314 = errors;
-if(errors === _errs314){
-if(Array.isArray(data118)){
-var valid52 = true;
-const len19 = data118.length;
+let data120 = data.stencils;
+const _errs326 = errors;
+if(errors === _errs326){
+if(Array.isArray(data120)){
+var valid54 = true;
+const len19 = data120.length;
 for(let i19=0; i19<len19; i19++){
-let data119 = data118[i19];
-const _errs316 = errors;
-const _errs317 = errors;
-if(errors === _errs317){
-if(data119 && typeof data119 == "object" && !Array.isArray(data119)){
+let data121 = data120[i19];
+const _errs328 = errors;
+const _errs329 = errors;
+if(errors === _errs329){
+if(data121 && typeof data121 == "object" && !Array.isArray(data121)){
 let missing8;
-if(((((((data119.partId === undefined) && (missing8 = "partId")) || ((data119.name === undefined) && (missing8 = "name"))) || ((data119.outline === undefined) && (missing8 = "outline"))) || ((data119.millimetresPerUnit === undefined) && (missing8 = "millimetresPerUnit"))) || ((data119.id === undefined) && (missing8 = "id"))) || ((data119.revision === undefined) && (missing8 = "revision"))){
+if(((((((data121.partId === undefined) && (missing8 = "partId")) || ((data121.name === undefined) && (missing8 = "name"))) || ((data121.outline === undefined) && (missing8 = "outline"))) || ((data121.millimetresPerUnit === undefined) && (missing8 = "millimetresPerUnit"))) || ((data121.id === undefined) && (missing8 = "id"))) || ((data121.revision === undefined) && (missing8 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/required",keyword:"required",params:{missingProperty: missing8}}];
 return false;
 }
 else {
-const _errs319 = errors;
-for(const key8 in data119){
+const _errs331 = errors;
+for(const key8 in data121){
 if(!((((((key8 === "partId") || (key8 === "name")) || (key8 === "outline")) || (key8 === "millimetresPerUnit")) || (key8 === "id")) || (key8 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key8}}];
 return false;
 break;
 }
 }
-if(_errs319 === errors){
-if(data119.partId !== undefined){
-let data120 = data119.partId;
-const _errs320 = errors;
-if(errors === _errs320){
-if(typeof data120 === "string"){
-if(!pattern9.test(data120)){
+if(_errs331 === errors){
+if(data121.partId !== undefined){
+let data122 = data121.partId;
+const _errs332 = errors;
+if(errors === _errs332){
+if(typeof data122 === "string"){
+if(!pattern9.test(data122)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16834,28 +17685,28 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",sch
 return false;
 }
 }
-var valid54 = _errs320 === errors;
+var valid56 = _errs332 === errors;
 }
 else {
-var valid54 = true;
+var valid56 = true;
 }
-if(valid54){
-if(data119.name !== undefined){
-let data121 = data119.name;
-const _errs322 = errors;
-if(errors === _errs322){
-if(typeof data121 === "string"){
-if(data121.length > 200){
+if(valid56){
+if(data121.name !== undefined){
+let data123 = data121.name;
+const _errs334 = errors;
+if(errors === _errs334){
+if(typeof data123 === "string"){
+if(data123.length > 200){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data121.length < 1){
+if(data123.length < 1){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data121)){
+if(!pattern4.test(data123)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -16867,23 +17718,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schem
 return false;
 }
 }
-var valid54 = _errs322 === errors;
+var valid56 = _errs334 === errors;
 }
 else {
-var valid54 = true;
+var valid56 = true;
 }
-if(valid54){
-if(data119.outline !== undefined){
-let data122 = data119.outline;
-const _errs324 = errors;
-if(errors === _errs324){
-if(typeof data122 === "string"){
-if(data122.length > 2000000){
+if(valid56){
+if(data121.outline !== undefined){
+let data124 = data121.outline;
+const _errs336 = errors;
+if(errors === _errs336){
+if(typeof data124 === "string"){
+if(data124.length > 2000000){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/maxLength",keyword:"maxLength",params:{limit: 2000000}}];
 return false;
 }
 else {
-if(!pattern96.test(data122)){
+if(!pattern99.test(data124)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
 return false;
 }
@@ -16894,23 +17745,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",sc
 return false;
 }
 }
-var valid54 = _errs324 === errors;
+var valid56 = _errs336 === errors;
 }
 else {
-var valid54 = true;
+var valid56 = true;
 }
-if(valid54){
-if(data119.millimetresPerUnit !== undefined){
-let data123 = data119.millimetresPerUnit;
-const _errs326 = errors;
-if(errors === _errs326){
-if((typeof data123 == "number") && (isFinite(data123))){
-if(data123 > 10000 || isNaN(data123)){
+if(valid56){
+if(data121.millimetresPerUnit !== undefined){
+let data125 = data121.millimetresPerUnit;
+const _errs338 = errors;
+if(errors === _errs338){
+if((typeof data125 == "number") && (isFinite(data125))){
+if(data125 > 10000 || isNaN(data125)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data123 < 0.000001 || isNaN(data123)){
+if(data125 < 0.000001 || isNaN(data125)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.000001}}];
 return false;
 }
@@ -16921,18 +17772,18 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetres
 return false;
 }
 }
-var valid54 = _errs326 === errors;
+var valid56 = _errs338 === errors;
 }
 else {
-var valid54 = true;
+var valid56 = true;
 }
-if(valid54){
-if(data119.id !== undefined){
-let data124 = data119.id;
-const _errs328 = errors;
-if(errors === _errs328){
-if(typeof data124 === "string"){
-if(!pattern9.test(data124)){
+if(valid56){
+if(data121.id !== undefined){
+let data126 = data121.id;
+const _errs340 = errors;
+if(errors === _errs340){
+if(typeof data126 === "string"){
+if(!pattern9.test(data126)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaPath:"#/$defs/Stencil/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16942,31 +17793,31 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaP
 return false;
 }
 }
-var valid54 = _errs328 === errors;
+var valid56 = _errs340 === errors;
 }
 else {
-var valid54 = true;
+var valid56 = true;
 }
-if(valid54){
-if(data119.revision !== undefined){
-let data125 = data119.revision;
-const _errs330 = errors;
-if(!(((typeof data125 == "number") && (!(data125 % 1) && !isNaN(data125))) && (isFinite(data125)))){
+if(valid56){
+if(data121.revision !== undefined){
+let data127 = data121.revision;
+const _errs342 = errors;
+if(!(((typeof data127 == "number") && (!(data127 % 1) && !isNaN(data127))) && (isFinite(data127)))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs330){
-if((typeof data125 == "number") && (isFinite(data125))){
-if(data125 < 0 || isNaN(data125)){
+if(errors === _errs342){
+if((typeof data127 == "number") && (isFinite(data127))){
+if(data127 < 0 || isNaN(data127)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid54 = _errs330 === errors;
+var valid56 = _errs342 === errors;
 }
 else {
-var valid54 = true;
+var valid56 = true;
 }
 }
 }
@@ -16981,8 +17832,8 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#
 return false;
 }
 }
-var valid52 = _errs316 === errors;
-if(!valid52){
+var valid54 = _errs328 === errors;
+if(!valid54){
 break;
 }
 }
@@ -16992,27 +17843,27 @@ validate20.errors = [{instancePath:instancePath+"/stencils",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs314 === errors;
+var valid0 = _errs326 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.weatherPlans !== undefined){
-let data126 = data.weatherPlans;
-const _errs332 = errors;
-if(errors === _errs332){
-if(Array.isArray(data126)){
-var valid55 = true;
-const len20 = data126.length;
+let data128 = data.weatherPlans;
+const _errs344 = errors;
+if(errors === _errs344){
+if(Array.isArray(data128)){
+var valid57 = true;
+const len20 = data128.length;
 for(let i20=0; i20<len20; i20++){
-const _errs334 = errors;
-if(!(validate51(data126[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data126,parentDataProperty:i20,rootData,dynamicAnchors}))){
+const _errs346 = errors;
+if(!(validate51(data128[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data128,parentDataProperty:i20,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
 errors = vErrors.length;
 }
-var valid55 = _errs334 === errors;
-if(!valid55){
+var valid57 = _errs346 === errors;
+if(!valid57){
 break;
 }
 }
@@ -17022,56 +17873,56 @@ validate20.errors = [{instancePath:instancePath+"/weatherPlans",schemaPath:"#/pr
 return false;
 }
 }
-var valid0 = _errs332 === errors;
+var valid0 = _errs344 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.techniqueCards !== undefined){
-let data128 = data.techniqueCards;
-const _errs335 = errors;
-if(errors === _errs335){
-if(Array.isArray(data128)){
-var valid56 = true;
-const len21 = data128.length;
+let data130 = data.techniqueCards;
+const _errs347 = errors;
+if(errors === _errs347){
+if(Array.isArray(data130)){
+var valid58 = true;
+const len21 = data130.length;
 for(let i21=0; i21<len21; i21++){
-let data129 = data128[i21];
-const _errs337 = errors;
-const _errs338 = errors;
-if(errors === _errs338){
-if(data129 && typeof data129 == "object" && !Array.isArray(data129)){
+let data131 = data130[i21];
+const _errs349 = errors;
+const _errs350 = errors;
+if(errors === _errs350){
+if(data131 && typeof data131 == "object" && !Array.isArray(data131)){
 let missing9;
-if(((((((((((((((((((((data129.name === undefined) && (missing9 = "name")) || ((data129.techniqueId === undefined) && (missing9 = "techniqueId"))) || ((data129.triedOn === undefined) && (missing9 = "triedOn"))) || ((data129.baseLab === undefined) && (missing9 = "baseLab"))) || ((data129.depositLab === undefined) && (missing9 = "depositLab"))) || ((data129.productId === undefined) && (missing9 = "productId"))) || ((data129.amount === undefined) && (missing9 = "amount"))) || ((data129.wiped === undefined) && (missing9 = "wiped"))) || ((data129.sizeMillimetres === undefined) && (missing9 = "sizeMillimetres"))) || ((data129.tool === undefined) && (missing9 = "tool"))) || ((data129.mix === undefined) && (missing9 = "mix"))) || ((data129.minutes === undefined) && (missing9 = "minutes"))) || ((data129.coverageBefore === undefined) && (missing9 = "coverageBefore"))) || ((data129.coverageAfter === undefined) && (missing9 = "coverageAfter"))) || ((data129.half === undefined) && (missing9 = "half"))) || ((data129.isGood === undefined) && (missing9 = "isGood"))) || ((data129.note === undefined) && (missing9 = "note"))) || ((data129.madeAtMs === undefined) && (missing9 = "madeAtMs"))) || ((data129.id === undefined) && (missing9 = "id"))) || ((data129.revision === undefined) && (missing9 = "revision"))){
+if(((((((((((((((((((((data131.name === undefined) && (missing9 = "name")) || ((data131.techniqueId === undefined) && (missing9 = "techniqueId"))) || ((data131.triedOn === undefined) && (missing9 = "triedOn"))) || ((data131.baseLab === undefined) && (missing9 = "baseLab"))) || ((data131.depositLab === undefined) && (missing9 = "depositLab"))) || ((data131.productId === undefined) && (missing9 = "productId"))) || ((data131.amount === undefined) && (missing9 = "amount"))) || ((data131.wiped === undefined) && (missing9 = "wiped"))) || ((data131.sizeMillimetres === undefined) && (missing9 = "sizeMillimetres"))) || ((data131.tool === undefined) && (missing9 = "tool"))) || ((data131.mix === undefined) && (missing9 = "mix"))) || ((data131.minutes === undefined) && (missing9 = "minutes"))) || ((data131.coverageBefore === undefined) && (missing9 = "coverageBefore"))) || ((data131.coverageAfter === undefined) && (missing9 = "coverageAfter"))) || ((data131.half === undefined) && (missing9 = "half"))) || ((data131.isGood === undefined) && (missing9 = "isGood"))) || ((data131.note === undefined) && (missing9 = "note"))) || ((data131.madeAtMs === undefined) && (missing9 = "madeAtMs"))) || ((data131.id === undefined) && (missing9 = "id"))) || ((data131.revision === undefined) && (missing9 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/required",keyword:"required",params:{missingProperty: missing9}}];
 return false;
 }
 else {
-const _errs340 = errors;
-for(const key9 in data129){
+const _errs352 = errors;
+for(const key9 in data131){
 if(!(func1.call(schema80.properties, key9))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
 }
 }
-if(_errs340 === errors){
-if(data129.name !== undefined){
-let data130 = data129.name;
-const _errs341 = errors;
-if(errors === _errs341){
-if(typeof data130 === "string"){
-if(data130.length > 200){
+if(_errs352 === errors){
+if(data131.name !== undefined){
+let data132 = data131.name;
+const _errs353 = errors;
+if(errors === _errs353){
+if(typeof data132 === "string"){
+if(data132.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data130.length < 1){
+if(data132.length < 1){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data130)){
+if(!pattern4.test(data132)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -17083,40 +17934,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name"
 return false;
 }
 }
-var valid58 = _errs341 === errors;
+var valid60 = _errs353 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.techniqueId !== undefined){
-let data131 = data129.techniqueId;
-const _errs343 = errors;
-if(typeof data131 !== "string"){
+if(valid60){
+if(data131.techniqueId !== undefined){
+let data133 = data131.techniqueId;
+const _errs355 = errors;
+if(typeof data133 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((((((((((((((((((((((data131 === "chipsTaken") || (data131 === "washWiped")) || (data131 === "washLeft")) || (data131 === "washSprayed")) || (data131 === "washCorners")) || (data131 === "oilWash")) || (data131 === "pinWash")) || (data131 === "streaks")) || (data131 === "rustUp")) || (data131 === "verdigris")) || (data131 === "spongeStipple")) || (data131 === "grime")) || (data131 === "rustRunOff")) || (data131 === "chipsBrush")) || (data131 === "chipsSponge")) || (data131 === "scratches")) || (data131 === "dryBrush")) || (data131 === "splatter")) || (data131 === "chipsStick")) || (data131 === "soot")) || (data131 === "polishEdges")) || (data131 === "graphiteEdges")) || (data131 === "wetGloss")) || (data131 === "dust"))){
+if(!((((((((((((((((((((((((data133 === "chipsTaken") || (data133 === "washWiped")) || (data133 === "washLeft")) || (data133 === "washSprayed")) || (data133 === "washCorners")) || (data133 === "oilWash")) || (data133 === "pinWash")) || (data133 === "streaks")) || (data133 === "rustUp")) || (data133 === "verdigris")) || (data133 === "spongeStipple")) || (data133 === "grime")) || (data133 === "rustRunOff")) || (data133 === "chipsBrush")) || (data133 === "chipsSponge")) || (data133 === "scratches")) || (data133 === "dryBrush")) || (data133 === "splatter")) || (data133 === "chipsStick")) || (data133 === "soot")) || (data133 === "polishEdges")) || (data133 === "graphiteEdges")) || (data133 === "wetGloss")) || (data133 === "dust"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema80.properties.techniqueId.enum}}];
 return false;
 }
-var valid58 = _errs343 === errors;
+var valid60 = _errs355 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.triedOn !== undefined){
-let data132 = data129.triedOn;
-const _errs345 = errors;
-if(errors === _errs345){
-if(typeof data132 === "string"){
-if(data132.length > 200){
+if(valid60){
+if(data131.triedOn !== undefined){
+let data134 = data131.triedOn;
+const _errs357 = errors;
+if(errors === _errs357){
+if(typeof data134 === "string"){
+if(data134.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data132)){
+if(!pattern4.test(data134)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -17127,40 +17978,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tried
 return false;
 }
 }
-var valid58 = _errs345 === errors;
+var valid60 = _errs357 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.baseLab !== undefined){
-let data133 = data129.baseLab;
-const _errs347 = errors;
-if(errors === _errs347){
-if(Array.isArray(data133)){
-if(data133.length > 3){
+if(valid60){
+if(data131.baseLab !== undefined){
+let data135 = data131.baseLab;
+const _errs359 = errors;
+if(errors === _errs359){
+if(Array.isArray(data135)){
+if(data135.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data133.length < 3){
+if(data135.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid59 = true;
-const len22 = data133.length;
+var valid61 = true;
+const len22 = data135.length;
 for(let i22=0; i22<len22; i22++){
-let data134 = data133[i22];
-const _errs349 = errors;
-if(errors === _errs349){
-if((typeof data134 == "number") && (isFinite(data134))){
-if(data134 > 200 || isNaN(data134)){
+let data136 = data135[i22];
+const _errs361 = errors;
+if(errors === _errs361){
+if((typeof data136 == "number") && (isFinite(data136))){
+if(data136 > 200 || isNaN(data136)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data134 < -200 || isNaN(data134)){
+if(data136 < -200 || isNaN(data136)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -17171,8 +18022,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseL
 return false;
 }
 }
-var valid59 = _errs349 === errors;
-if(!valid59){
+var valid61 = _errs361 === errors;
+if(!valid61){
 break;
 }
 }
@@ -17184,40 +18035,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseL
 return false;
 }
 }
-var valid58 = _errs347 === errors;
+var valid60 = _errs359 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.depositLab !== undefined){
-let data135 = data129.depositLab;
-const _errs351 = errors;
-if(errors === _errs351){
-if(Array.isArray(data135)){
-if(data135.length > 3){
+if(valid60){
+if(data131.depositLab !== undefined){
+let data137 = data131.depositLab;
+const _errs363 = errors;
+if(errors === _errs363){
+if(Array.isArray(data137)){
+if(data137.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data135.length < 3){
+if(data137.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid60 = true;
-const len23 = data135.length;
+var valid62 = true;
+const len23 = data137.length;
 for(let i23=0; i23<len23; i23++){
-let data136 = data135[i23];
-const _errs353 = errors;
-if(errors === _errs353){
-if((typeof data136 == "number") && (isFinite(data136))){
-if(data136 > 200 || isNaN(data136)){
+let data138 = data137[i23];
+const _errs365 = errors;
+if(errors === _errs365){
+if((typeof data138 == "number") && (isFinite(data138))){
+if(data138 > 200 || isNaN(data138)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data136 < -200 || isNaN(data136)){
+if(data138 < -200 || isNaN(data138)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -17228,8 +18079,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depos
 return false;
 }
 }
-var valid60 = _errs353 === errors;
-if(!valid60){
+var valid62 = _errs365 === errors;
+if(!valid62){
 break;
 }
 }
@@ -17241,97 +18092,97 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depos
 return false;
 }
 }
-var valid58 = _errs351 === errors;
+var valid60 = _errs363 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.productId !== undefined){
-let data137 = data129.productId;
-const _errs355 = errors;
-const _errs356 = errors;
-let valid61 = false;
-const _errs357 = errors;
-if(errors === _errs357){
-if(typeof data137 === "string"){
-if(!pattern9.test(data137)){
-const err85 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(valid60){
+if(data131.productId !== undefined){
+let data139 = data131.productId;
+const _errs367 = errors;
+const _errs368 = errors;
+let valid63 = false;
+const _errs369 = errors;
+if(errors === _errs369){
+if(typeof data139 === "string"){
+if(!pattern9.test(data139)){
+const err93 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err85];
+vErrors = [err93];
 }
 else {
-vErrors.push(err85);
+vErrors.push(err93);
 }
 errors++;
 }
 }
 else {
-const err86 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err94 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err86];
+vErrors = [err94];
 }
 else {
-vErrors.push(err86);
+vErrors.push(err94);
 }
 errors++;
 }
 }
-var _valid18 = _errs357 === errors;
-valid61 = valid61 || _valid18;
-const _errs359 = errors;
-if(data137 !== null){
-const err87 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid20 = _errs369 === errors;
+valid63 = valid63 || _valid20;
+const _errs371 = errors;
+if(data139 !== null){
+const err95 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err87];
+vErrors = [err95];
 }
 else {
-vErrors.push(err87);
+vErrors.push(err95);
 }
 errors++;
 }
-var _valid18 = _errs359 === errors;
-valid61 = valid61 || _valid18;
-if(!valid61){
-const err88 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
+var _valid20 = _errs371 === errors;
+valid63 = valid63 || _valid20;
+if(!valid63){
+const err96 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err88];
+vErrors = [err96];
 }
 else {
-vErrors.push(err88);
+vErrors.push(err96);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs356;
+errors = _errs368;
 if(vErrors !== null){
-if(_errs356){
-vErrors.length = _errs356;
+if(_errs368){
+vErrors.length = _errs368;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid58 = _errs355 === errors;
+var valid60 = _errs367 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.amount !== undefined){
-let data138 = data129.amount;
-const _errs361 = errors;
-if(errors === _errs361){
-if((typeof data138 == "number") && (isFinite(data138))){
-if(data138 > 1 || isNaN(data138)){
+if(valid60){
+if(data131.amount !== undefined){
+let data140 = data131.amount;
+const _errs373 = errors;
+if(errors === _errs373){
+if((typeof data140 == "number") && (isFinite(data140))){
+if(data140 > 1 || isNaN(data140)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data138 < 0 || isNaN(data138)){
+if(data140 < 0 || isNaN(data140)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -17342,23 +18193,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amoun
 return false;
 }
 }
-var valid58 = _errs361 === errors;
+var valid60 = _errs373 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.wiped !== undefined){
-let data139 = data129.wiped;
-const _errs363 = errors;
-if(errors === _errs363){
-if((typeof data139 == "number") && (isFinite(data139))){
-if(data139 > 1 || isNaN(data139)){
+if(valid60){
+if(data131.wiped !== undefined){
+let data141 = data131.wiped;
+const _errs375 = errors;
+if(errors === _errs375){
+if((typeof data141 == "number") && (isFinite(data141))){
+if(data141 > 1 || isNaN(data141)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data139 < 0 || isNaN(data139)){
+if(data141 < 0 || isNaN(data141)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -17369,23 +18220,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped
 return false;
 }
 }
-var valid58 = _errs363 === errors;
+var valid60 = _errs375 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.sizeMillimetres !== undefined){
-let data140 = data129.sizeMillimetres;
-const _errs365 = errors;
-if(errors === _errs365){
-if((typeof data140 == "number") && (isFinite(data140))){
-if(data140 > 200 || isNaN(data140)){
+if(valid60){
+if(data131.sizeMillimetres !== undefined){
+let data142 = data131.sizeMillimetres;
+const _errs377 = errors;
+if(errors === _errs377){
+if((typeof data142 == "number") && (isFinite(data142))){
+if(data142 > 200 || isNaN(data142)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data140 < 0.05 || isNaN(data140)){
+if(data142 < 0.05 || isNaN(data142)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
 return false;
 }
@@ -17396,23 +18247,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeM
 return false;
 }
 }
-var valid58 = _errs365 === errors;
+var valid60 = _errs377 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.tool !== undefined){
-let data141 = data129.tool;
-const _errs367 = errors;
-if(errors === _errs367){
-if(typeof data141 === "string"){
-if(data141.length > 200){
+if(valid60){
+if(data131.tool !== undefined){
+let data143 = data131.tool;
+const _errs379 = errors;
+if(errors === _errs379){
+if(typeof data143 === "string"){
+if(data143.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data141)){
+if(!pattern4.test(data143)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -17423,23 +18274,23 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool"
 return false;
 }
 }
-var valid58 = _errs367 === errors;
+var valid60 = _errs379 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.mix !== undefined){
-let data142 = data129.mix;
-const _errs369 = errors;
-if(errors === _errs369){
-if(typeof data142 === "string"){
-if(data142.length > 200){
+if(valid60){
+if(data131.mix !== undefined){
+let data144 = data131.mix;
+const _errs381 = errors;
+if(errors === _errs381){
+if(typeof data144 === "string"){
+if(data144.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data142)){
+if(!pattern4.test(data144)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -17450,145 +18301,22 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",
 return false;
 }
 }
-var valid58 = _errs369 === errors;
+var valid60 = _errs381 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.minutes !== undefined){
-let data143 = data129.minutes;
-const _errs371 = errors;
-const _errs372 = errors;
-let valid62 = false;
-const _errs373 = errors;
-if(errors === _errs373){
-if((typeof data143 == "number") && (isFinite(data143))){
-if(data143 > 10000 || isNaN(data143)){
-const err89 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err89];
-}
-else {
-vErrors.push(err89);
-}
-errors++;
-}
-else {
-if(data143 < 0 || isNaN(data143)){
-const err90 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err90];
-}
-else {
-vErrors.push(err90);
-}
-errors++;
-}
-}
-}
-else {
-const err91 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err91];
-}
-else {
-vErrors.push(err91);
-}
-errors++;
-}
-}
-var _valid19 = _errs373 === errors;
-valid62 = valid62 || _valid19;
-const _errs375 = errors;
-if(data143 !== null){
-const err92 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err92];
-}
-else {
-vErrors.push(err92);
-}
-errors++;
-}
-var _valid19 = _errs375 === errors;
-valid62 = valid62 || _valid19;
-if(!valid62){
-const err93 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err93];
-}
-else {
-vErrors.push(err93);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs372;
-if(vErrors !== null){
-if(_errs372){
-vErrors.length = _errs372;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid58 = _errs371 === errors;
-}
-else {
-var valid58 = true;
-}
-if(valid58){
-if(data129.coverageBefore !== undefined){
-let data144 = data129.coverageBefore;
-const _errs377 = errors;
-const _errs378 = errors;
-let valid63 = false;
-const _errs379 = errors;
-if(errors === _errs379){
-if((typeof data144 == "number") && (isFinite(data144))){
-if(data144 > 1 || isNaN(data144)){
-const err94 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
-if(vErrors === null){
-vErrors = [err94];
-}
-else {
-vErrors.push(err94);
-}
-errors++;
-}
-else {
-if(data144 < 0 || isNaN(data144)){
-const err95 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err95];
-}
-else {
-vErrors.push(err95);
-}
-errors++;
-}
-}
-}
-else {
-const err96 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err96];
-}
-else {
-vErrors.push(err96);
-}
-errors++;
-}
-}
-var _valid20 = _errs379 === errors;
-valid63 = valid63 || _valid20;
-const _errs381 = errors;
-if(data144 !== null){
-const err97 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(valid60){
+if(data131.minutes !== undefined){
+let data145 = data131.minutes;
+const _errs383 = errors;
+const _errs384 = errors;
+let valid64 = false;
+const _errs385 = errors;
+if(errors === _errs385){
+if((typeof data145 == "number") && (isFinite(data145))){
+if(data145 > 10000 || isNaN(data145)){
+const err97 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err97];
 }
@@ -17597,10 +18325,9 @@ vErrors.push(err97);
 }
 errors++;
 }
-var _valid20 = _errs381 === errors;
-valid63 = valid63 || _valid20;
-if(!valid63){
-const err98 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
+else {
+if(data145 < 0 || isNaN(data145)){
+const err98 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err98];
 }
@@ -17608,36 +18335,11 @@ else {
 vErrors.push(err98);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
+}
+}
 }
 else {
-errors = _errs378;
-if(vErrors !== null){
-if(_errs378){
-vErrors.length = _errs378;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid58 = _errs377 === errors;
-}
-else {
-var valid58 = true;
-}
-if(valid58){
-if(data129.coverageAfter !== undefined){
-let data145 = data129.coverageAfter;
-const _errs383 = errors;
-const _errs384 = errors;
-let valid64 = false;
-const _errs385 = errors;
-if(errors === _errs385){
-if((typeof data145 == "number") && (isFinite(data145))){
-if(data145 > 1 || isNaN(data145)){
-const err99 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err99 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err99];
 }
@@ -17646,9 +18348,12 @@ vErrors.push(err99);
 }
 errors++;
 }
-else {
-if(data145 < 0 || isNaN(data145)){
-const err100 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+}
+var _valid21 = _errs385 === errors;
+valid64 = valid64 || _valid21;
+const _errs387 = errors;
+if(data145 !== null){
+const err100 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err100];
 }
@@ -17657,41 +18362,15 @@ vErrors.push(err100);
 }
 errors++;
 }
-}
-}
-else {
-const err101 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid21 = _errs387 === errors;
+valid64 = valid64 || _valid21;
+if(!valid64){
+const err101 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err101];
 }
 else {
 vErrors.push(err101);
-}
-errors++;
-}
-}
-var _valid21 = _errs385 === errors;
-valid64 = valid64 || _valid21;
-const _errs387 = errors;
-if(data145 !== null){
-const err102 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err102];
-}
-else {
-vErrors.push(err102);
-}
-errors++;
-}
-var _valid21 = _errs387 === errors;
-valid64 = valid64 || _valid21;
-if(!valid64){
-const err103 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err103];
-}
-else {
-vErrors.push(err103);
 }
 errors++;
 validate20.errors = vErrors;
@@ -17708,14 +18387,14 @@ vErrors = null;
 }
 }
 }
-var valid58 = _errs383 === errors;
+var valid60 = _errs383 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.half !== undefined){
-let data146 = data129.half;
+if(valid60){
+if(data131.coverageBefore !== undefined){
+let data146 = data131.coverageBefore;
 const _errs389 = errors;
 const _errs390 = errors;
 let valid65 = false;
@@ -17723,7 +18402,30 @@ const _errs391 = errors;
 if(errors === _errs391){
 if((typeof data146 == "number") && (isFinite(data146))){
 if(data146 > 1 || isNaN(data146)){
-const err104 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err102 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err102];
+}
+else {
+vErrors.push(err102);
+}
+errors++;
+}
+else {
+if(data146 < 0 || isNaN(data146)){
+const err103 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err103];
+}
+else {
+vErrors.push(err103);
+}
+errors++;
+}
+}
+}
+else {
+const err104 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err104];
 }
@@ -17732,9 +18434,12 @@ vErrors.push(err104);
 }
 errors++;
 }
-else {
-if(data146 < 0 || isNaN(data146)){
-const err105 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+}
+var _valid22 = _errs391 === errors;
+valid65 = valid65 || _valid22;
+const _errs393 = errors;
+if(data146 !== null){
+const err105 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err105];
 }
@@ -17743,41 +18448,15 @@ vErrors.push(err105);
 }
 errors++;
 }
-}
-}
-else {
-const err106 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid22 = _errs393 === errors;
+valid65 = valid65 || _valid22;
+if(!valid65){
+const err106 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err106];
 }
 else {
 vErrors.push(err106);
-}
-errors++;
-}
-}
-var _valid22 = _errs391 === errors;
-valid65 = valid65 || _valid22;
-const _errs393 = errors;
-if(data146 !== null){
-const err107 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err107];
-}
-else {
-vErrors.push(err107);
-}
-errors++;
-}
-var _valid22 = _errs393 === errors;
-valid65 = valid65 || _valid22;
-if(!valid65){
-const err108 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err108];
-}
-else {
-vErrors.push(err108);
 }
 errors++;
 validate20.errors = vErrors;
@@ -17794,20 +18473,45 @@ vErrors = null;
 }
 }
 }
-var valid58 = _errs389 === errors;
+var valid60 = _errs389 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.isGood !== undefined){
-let data147 = data129.isGood;
+if(valid60){
+if(data131.coverageAfter !== undefined){
+let data147 = data131.coverageAfter;
 const _errs395 = errors;
 const _errs396 = errors;
 let valid66 = false;
 const _errs397 = errors;
-if(typeof data147 !== "boolean"){
-const err109 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(errors === _errs397){
+if((typeof data147 == "number") && (isFinite(data147))){
+if(data147 > 1 || isNaN(data147)){
+const err107 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err107];
+}
+else {
+vErrors.push(err107);
+}
+errors++;
+}
+else {
+if(data147 < 0 || isNaN(data147)){
+const err108 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err108];
+}
+else {
+vErrors.push(err108);
+}
+errors++;
+}
+}
+}
+else {
+const err109 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err109];
 }
@@ -17816,11 +18520,12 @@ vErrors.push(err109);
 }
 errors++;
 }
+}
 var _valid23 = _errs397 === errors;
 valid66 = valid66 || _valid23;
 const _errs399 = errors;
 if(data147 !== null){
-const err110 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err110 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err110];
 }
@@ -17832,7 +18537,7 @@ errors++;
 var _valid23 = _errs399 === errors;
 valid66 = valid66 || _valid23;
 if(!valid66){
-const err111 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+const err111 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err111];
 }
@@ -17854,18 +18559,164 @@ vErrors = null;
 }
 }
 }
-var valid58 = _errs395 === errors;
+var valid60 = _errs395 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.note !== undefined){
-let data148 = data129.note;
+if(valid60){
+if(data131.half !== undefined){
+let data148 = data131.half;
 const _errs401 = errors;
-if(errors === _errs401){
-if(typeof data148 === "string"){
-if(data148.length > 4000){
+const _errs402 = errors;
+let valid67 = false;
+const _errs403 = errors;
+if(errors === _errs403){
+if((typeof data148 == "number") && (isFinite(data148))){
+if(data148 > 1 || isNaN(data148)){
+const err112 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err112];
+}
+else {
+vErrors.push(err112);
+}
+errors++;
+}
+else {
+if(data148 < 0 || isNaN(data148)){
+const err113 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err113];
+}
+else {
+vErrors.push(err113);
+}
+errors++;
+}
+}
+}
+else {
+const err114 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err114];
+}
+else {
+vErrors.push(err114);
+}
+errors++;
+}
+}
+var _valid24 = _errs403 === errors;
+valid67 = valid67 || _valid24;
+const _errs405 = errors;
+if(data148 !== null){
+const err115 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err115];
+}
+else {
+vErrors.push(err115);
+}
+errors++;
+}
+var _valid24 = _errs405 === errors;
+valid67 = valid67 || _valid24;
+if(!valid67){
+const err116 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err116];
+}
+else {
+vErrors.push(err116);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs402;
+if(vErrors !== null){
+if(_errs402){
+vErrors.length = _errs402;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid60 = _errs401 === errors;
+}
+else {
+var valid60 = true;
+}
+if(valid60){
+if(data131.isGood !== undefined){
+let data149 = data131.isGood;
+const _errs407 = errors;
+const _errs408 = errors;
+let valid68 = false;
+const _errs409 = errors;
+if(typeof data149 !== "boolean"){
+const err117 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err117];
+}
+else {
+vErrors.push(err117);
+}
+errors++;
+}
+var _valid25 = _errs409 === errors;
+valid68 = valid68 || _valid25;
+const _errs411 = errors;
+if(data149 !== null){
+const err118 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err118];
+}
+else {
+vErrors.push(err118);
+}
+errors++;
+}
+var _valid25 = _errs411 === errors;
+valid68 = valid68 || _valid25;
+if(!valid68){
+const err119 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err119];
+}
+else {
+vErrors.push(err119);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs408;
+if(vErrors !== null){
+if(_errs408){
+vErrors.length = _errs408;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid60 = _errs407 === errors;
+}
+else {
+var valid60 = true;
+}
+if(valid60){
+if(data131.note !== undefined){
+let data150 = data131.note;
+const _errs413 = errors;
+if(errors === _errs413){
+if(typeof data150 === "string"){
+if(data150.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -17875,45 +18726,45 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note"
 return false;
 }
 }
-var valid58 = _errs401 === errors;
+var valid60 = _errs413 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.madeAtMs !== undefined){
-let data149 = data129.madeAtMs;
-const _errs403 = errors;
-if(!(((typeof data149 == "number") && (!(data149 % 1) && !isNaN(data149))) && (isFinite(data149)))){
+if(valid60){
+if(data131.madeAtMs !== undefined){
+let data151 = data131.madeAtMs;
+const _errs415 = errors;
+if(!(((typeof data151 == "number") && (!(data151 % 1) && !isNaN(data151))) && (isFinite(data151)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs403){
-if((typeof data149 == "number") && (isFinite(data149))){
-if(data149 > 4102444800000 || isNaN(data149)){
+if(errors === _errs415){
+if((typeof data151 == "number") && (isFinite(data151))){
+if(data151 > 4102444800000 || isNaN(data151)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data149 < 946684800000 || isNaN(data149)){
+if(data151 < 946684800000 || isNaN(data151)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid58 = _errs403 === errors;
+var valid60 = _errs415 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.id !== undefined){
-let data150 = data129.id;
-const _errs405 = errors;
-if(errors === _errs405){
-if(typeof data150 === "string"){
-if(!pattern9.test(data150)){
+if(valid60){
+if(data131.id !== undefined){
+let data152 = data131.id;
+const _errs417 = errors;
+if(errors === _errs417){
+if(typeof data152 === "string"){
+if(!pattern9.test(data152)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -17923,31 +18774,31 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",s
 return false;
 }
 }
-var valid58 = _errs405 === errors;
+var valid60 = _errs417 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
-if(valid58){
-if(data129.revision !== undefined){
-let data151 = data129.revision;
-const _errs407 = errors;
-if(!(((typeof data151 == "number") && (!(data151 % 1) && !isNaN(data151))) && (isFinite(data151)))){
+if(valid60){
+if(data131.revision !== undefined){
+let data153 = data131.revision;
+const _errs419 = errors;
+if(!(((typeof data153 == "number") && (!(data153 % 1) && !isNaN(data153))) && (isFinite(data153)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs407){
-if((typeof data151 == "number") && (isFinite(data151))){
-if(data151 < 0 || isNaN(data151)){
+if(errors === _errs419){
+if((typeof data153 == "number") && (isFinite(data153))){
+if(data153 < 0 || isNaN(data153)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid58 = _errs407 === errors;
+var valid60 = _errs419 === errors;
 }
 else {
-var valid58 = true;
+var valid60 = true;
 }
 }
 }
@@ -17976,8 +18827,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaP
 return false;
 }
 }
-var valid56 = _errs337 === errors;
-if(!valid56){
+var valid58 = _errs349 === errors;
+if(!valid58){
 break;
 }
 }
@@ -17987,27 +18838,27 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards",schemaPath:"#/
 return false;
 }
 }
-var valid0 = _errs335 === errors;
+var valid0 = _errs347 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.ownRoutes !== undefined){
-let data152 = data.ownRoutes;
-const _errs409 = errors;
-if(errors === _errs409){
-if(Array.isArray(data152)){
-var valid67 = true;
-const len24 = data152.length;
+let data154 = data.ownRoutes;
+const _errs421 = errors;
+if(errors === _errs421){
+if(Array.isArray(data154)){
+var valid69 = true;
+const len24 = data154.length;
 for(let i24=0; i24<len24; i24++){
-const _errs411 = errors;
-if(!(validate53(data152[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data152,parentDataProperty:i24,rootData,dynamicAnchors}))){
+const _errs423 = errors;
+if(!(validate53(data154[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data154,parentDataProperty:i24,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
 errors = vErrors.length;
 }
-var valid67 = _errs411 === errors;
-if(!valid67){
+var valid69 = _errs423 === errors;
+if(!valid69){
 break;
 }
 }
@@ -18017,309 +18868,339 @@ validate20.errors = [{instancePath:instancePath+"/ownRoutes",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs409 === errors;
+var valid0 = _errs421 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.persons !== undefined){
+let data156 = data.persons;
+const _errs424 = errors;
+if(errors === _errs424){
+if(Array.isArray(data156)){
+var valid70 = true;
+const len25 = data156.length;
+for(let i25=0; i25<len25; i25++){
+const _errs426 = errors;
+if(!(validate55(data156[i25], {instancePath:instancePath+"/persons/" + i25,parentData:data156,parentDataProperty:i25,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate55.errors : vErrors.concat(validate55.errors);
+errors = vErrors.length;
+}
+var valid70 = _errs426 === errors;
+if(!valid70){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/persons",schemaPath:"#/properties/persons/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs424 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.climateReadings !== undefined){
-let data154 = data.climateReadings;
-const _errs412 = errors;
-if(errors === _errs412){
-if(Array.isArray(data154)){
-var valid68 = true;
-const len25 = data154.length;
-for(let i25=0; i25<len25; i25++){
-let data155 = data154[i25];
-const _errs414 = errors;
-const _errs415 = errors;
-if(errors === _errs415){
-if(data155 && typeof data155 == "object" && !Array.isArray(data155)){
+let data158 = data.climateReadings;
+const _errs427 = errors;
+if(errors === _errs427){
+if(Array.isArray(data158)){
+var valid71 = true;
+const len26 = data158.length;
+for(let i26=0; i26<len26; i26++){
+let data159 = data158[i26];
+const _errs429 = errors;
+const _errs430 = errors;
+if(errors === _errs430){
+if(data159 && typeof data159 == "object" && !Array.isArray(data159)){
 let missing10;
-if(((((((((data155.atMs === undefined) && (missing10 = "atMs")) || ((data155.temperatureCelsius === undefined) && (missing10 = "temperatureCelsius"))) || ((data155.relativeHumidityPercent === undefined) && (missing10 = "relativeHumidityPercent"))) || ((data155.windMetresPerSecond === undefined) && (missing10 = "windMetresPerSecond"))) || ((data155.kind === undefined) && (missing10 = "kind"))) || ((data155.source === undefined) && (missing10 = "source"))) || ((data155.id === undefined) && (missing10 = "id"))) || ((data155.revision === undefined) && (missing10 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing10}}];
+if(((((((((data159.atMs === undefined) && (missing10 = "atMs")) || ((data159.temperatureCelsius === undefined) && (missing10 = "temperatureCelsius"))) || ((data159.relativeHumidityPercent === undefined) && (missing10 = "relativeHumidityPercent"))) || ((data159.windMetresPerSecond === undefined) && (missing10 = "windMetresPerSecond"))) || ((data159.kind === undefined) && (missing10 = "kind"))) || ((data159.source === undefined) && (missing10 = "source"))) || ((data159.id === undefined) && (missing10 = "id"))) || ((data159.revision === undefined) && (missing10 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing10}}];
 return false;
 }
 else {
-const _errs417 = errors;
-for(const key10 in data155){
+const _errs432 = errors;
+for(const key10 in data159){
 if(!((((((((key10 === "atMs") || (key10 === "temperatureCelsius")) || (key10 === "relativeHumidityPercent")) || (key10 === "windMetresPerSecond")) || (key10 === "kind")) || (key10 === "source")) || (key10 === "id")) || (key10 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
 return false;
 break;
 }
 }
-if(_errs417 === errors){
-if(data155.atMs !== undefined){
-let data156 = data155.atMs;
-const _errs418 = errors;
-if(!(((typeof data156 == "number") && (!(data156 % 1) && !isNaN(data156))) && (isFinite(data156)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+if(_errs432 === errors){
+if(data159.atMs !== undefined){
+let data160 = data159.atMs;
+const _errs433 = errors;
+if(!(((typeof data160 == "number") && (!(data160 % 1) && !isNaN(data160))) && (isFinite(data160)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs418){
-if((typeof data156 == "number") && (isFinite(data156))){
-if(data156 > 4102444800000 || isNaN(data156)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data156 < 946684800000 || isNaN(data156)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid70 = _errs418 === errors;
-}
-else {
-var valid70 = true;
-}
-if(valid70){
-if(data155.temperatureCelsius !== undefined){
-let data157 = data155.temperatureCelsius;
-const _errs420 = errors;
-if(errors === _errs420){
-if((typeof data157 == "number") && (isFinite(data157))){
-if(data157 > 70 || isNaN(data157)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+if(errors === _errs433){
+if((typeof data160 == "number") && (isFinite(data160))){
+if(data160 > 4102444800000 || isNaN(data160)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data157 < -50 || isNaN(data157)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+if(data160 < 946684800000 || isNaN(data160)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
-return false;
 }
-}
-var valid70 = _errs420 === errors;
+var valid73 = _errs433 === errors;
 }
 else {
-var valid70 = true;
+var valid73 = true;
 }
-if(valid70){
-if(data155.relativeHumidityPercent !== undefined){
-let data158 = data155.relativeHumidityPercent;
-const _errs422 = errors;
-if(errors === _errs422){
-if((typeof data158 == "number") && (isFinite(data158))){
-if(data158 > 100 || isNaN(data158)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+if(valid73){
+if(data159.temperatureCelsius !== undefined){
+let data161 = data159.temperatureCelsius;
+const _errs435 = errors;
+if(errors === _errs435){
+if((typeof data161 == "number") && (isFinite(data161))){
+if(data161 > 70 || isNaN(data161)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
 return false;
 }
 else {
-if(data158 < 0.1 || isNaN(data158)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+if(data161 < -50 || isNaN(data161)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
 return false;
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
-var valid70 = _errs422 === errors;
+var valid73 = _errs435 === errors;
 }
 else {
-var valid70 = true;
+var valid73 = true;
 }
-if(valid70){
-if(data155.windMetresPerSecond !== undefined){
-let data159 = data155.windMetresPerSecond;
-const _errs424 = errors;
-const _errs425 = errors;
-let valid71 = false;
-const _errs426 = errors;
-if(errors === _errs426){
-if((typeof data159 == "number") && (isFinite(data159))){
-if(data159 > 60 || isNaN(data159)){
-const err112 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(valid73){
+if(data159.relativeHumidityPercent !== undefined){
+let data162 = data159.relativeHumidityPercent;
+const _errs437 = errors;
+if(errors === _errs437){
+if((typeof data162 == "number") && (isFinite(data162))){
+if(data162 > 100 || isNaN(data162)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data162 < 0.1 || isNaN(data162)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid73 = _errs437 === errors;
+}
+else {
+var valid73 = true;
+}
+if(valid73){
+if(data159.windMetresPerSecond !== undefined){
+let data163 = data159.windMetresPerSecond;
+const _errs439 = errors;
+const _errs440 = errors;
+let valid74 = false;
+const _errs441 = errors;
+if(errors === _errs441){
+if((typeof data163 == "number") && (isFinite(data163))){
+if(data163 > 60 || isNaN(data163)){
+const err120 = {instancePath:instancePath+"/climateReadings/" + i26+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
 if(vErrors === null){
-vErrors = [err112];
+vErrors = [err120];
 }
 else {
-vErrors.push(err112);
+vErrors.push(err120);
 }
 errors++;
 }
 else {
-if(data159 < 0 || isNaN(data159)){
-const err113 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data163 < 0 || isNaN(data163)){
+const err121 = {instancePath:instancePath+"/climateReadings/" + i26+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
-vErrors = [err113];
+vErrors = [err121];
 }
 else {
-vErrors.push(err113);
+vErrors.push(err121);
 }
 errors++;
 }
 }
 }
 else {
-const err114 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err122 = {instancePath:instancePath+"/climateReadings/" + i26+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
-vErrors = [err114];
+vErrors = [err122];
 }
 else {
-vErrors.push(err114);
+vErrors.push(err122);
 }
 errors++;
 }
 }
-var _valid24 = _errs426 === errors;
-valid71 = valid71 || _valid24;
-const _errs428 = errors;
-if(data159 !== null){
-const err115 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid26 = _errs441 === errors;
+valid74 = valid74 || _valid26;
+const _errs443 = errors;
+if(data163 !== null){
+const err123 = {instancePath:instancePath+"/climateReadings/" + i26+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err115];
+vErrors = [err123];
 }
 else {
-vErrors.push(err115);
+vErrors.push(err123);
 }
 errors++;
 }
-var _valid24 = _errs428 === errors;
-valid71 = valid71 || _valid24;
-if(!valid71){
-const err116 = {instancePath:instancePath+"/climateReadings/" + i25+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+var _valid26 = _errs443 === errors;
+valid74 = valid74 || _valid26;
+if(!valid74){
+const err124 = {instancePath:instancePath+"/climateReadings/" + i26+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err116];
+vErrors = [err124];
 }
 else {
-vErrors.push(err116);
+vErrors.push(err124);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs425;
+errors = _errs440;
 if(vErrors !== null){
-if(_errs425){
-vErrors.length = _errs425;
+if(_errs440){
+vErrors.length = _errs440;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid70 = _errs424 === errors;
+var valid73 = _errs439 === errors;
 }
 else {
-var valid70 = true;
+var valid73 = true;
 }
-if(valid70){
-if(data155.kind !== undefined){
-let data160 = data155.kind;
-const _errs430 = errors;
-if(typeof data160 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
+if(valid73){
+if(data159.kind !== undefined){
+let data164 = data159.kind;
+const _errs445 = errors;
+if(typeof data164 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data160 === "measured") || (data160 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema84.properties.kind.enum}}];
+if(!((data164 === "measured") || (data164 === "forecast"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema87.properties.kind.enum}}];
 return false;
 }
-var valid70 = _errs430 === errors;
+var valid73 = _errs445 === errors;
 }
 else {
-var valid70 = true;
+var valid73 = true;
 }
-if(valid70){
-if(data155.source !== undefined){
-let data161 = data155.source;
-const _errs432 = errors;
-if(errors === _errs432){
-if(typeof data161 === "string"){
-if(data161.length > 100){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
+if(valid73){
+if(data159.source !== undefined){
+let data165 = data159.source;
+const _errs447 = errors;
+if(errors === _errs447){
+if(typeof data165 === "string"){
+if(data165.length > 100){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
 return false;
 }
 else {
-if(!pattern4.test(data161)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+if(!pattern4.test(data165)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid70 = _errs432 === errors;
-}
-else {
-var valid70 = true;
-}
-if(valid70){
-if(data155.id !== undefined){
-let data162 = data155.id;
-const _errs434 = errors;
-if(errors === _errs434){
-if(typeof data162 === "string"){
-if(!pattern9.test(data162)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid70 = _errs434 === errors;
-}
-else {
-var valid70 = true;
-}
-if(valid70){
-if(data155.revision !== undefined){
-let data163 = data155.revision;
-const _errs436 = errors;
-if(!(((typeof data163 == "number") && (!(data163 % 1) && !isNaN(data163))) && (isFinite(data163)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs436){
-if((typeof data163 == "number") && (isFinite(data163))){
-if(data163 < 0 || isNaN(data163)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid70 = _errs436 === errors;
-}
-else {
-var valid70 = true;
-}
-}
-}
-}
-}
-}
-}
-}
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i25,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid68 = _errs414 === errors;
-if(!valid68){
+var valid73 = _errs447 === errors;
+}
+else {
+var valid73 = true;
+}
+if(valid73){
+if(data159.id !== undefined){
+let data166 = data159.id;
+const _errs449 = errors;
+if(errors === _errs449){
+if(typeof data166 === "string"){
+if(!pattern9.test(data166)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid73 = _errs449 === errors;
+}
+else {
+var valid73 = true;
+}
+if(valid73){
+if(data159.revision !== undefined){
+let data167 = data159.revision;
+const _errs451 = errors;
+if(!(((typeof data167 == "number") && (!(data167 % 1) && !isNaN(data167))) && (isFinite(data167)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs451){
+if((typeof data167 == "number") && (isFinite(data167))){
+if(data167 < 0 || isNaN(data167)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid73 = _errs451 === errors;
+}
+else {
+var valid73 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i26,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid71 = _errs429 === errors;
+if(!valid71){
 break;
 }
 }
@@ -18329,10 +19210,11 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs412 === errors;
+var valid0 = _errs427 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
