@@ -18,6 +18,7 @@ import { useCurrentTitle } from './pageTitle';
 import { useSensorState } from './SensorFeed';
 import type { SprayState } from './useSprayState';
 import { useSprayState } from './useSprayState';
+import { useAtBench } from '../features/person/useAtBench';
 
 /** Head of every view: its title, and what the shop is like right now. */
 export function ShopStrip() {
@@ -94,7 +95,8 @@ function HandsItem() {
   const now = useNow(1000);
   const { plan } = usePlan();
   const formats = useFormats();
-  const held = rungs.filter((rung) => rung.state === 'inHand');
+  const { isMine, hoursIn } = useAtBench();
+  const held = rungs.filter((rung) => rung.state === 'inHand' && isMine(rung.doerId));
   const [first] = held;
   if (first) {
     return (
@@ -106,7 +108,7 @@ function HandsItem() {
       </Item>
     );
   }
-  const windows = plan?.kind === 'planned' ? plan.handsWindows : [];
+  const windows = plan?.kind === 'planned' ? hoursIn(plan) : [];
   const current = windows.find((window) => window.start <= now && now < window.end);
   const next = windows.find((window) => window.start > now);
   return (

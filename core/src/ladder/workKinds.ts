@@ -6,9 +6,11 @@ export type WorkKindId = 'spraying' | 'sanding' | 'powerTools' | 'solvents' | 'm
 
 /** What of a rung decides who can do it. */
 export interface WorkAsked {
-  readonly method: Pick<Method, 'id' | 'band' | 'isSprayed' | 'isLoud' | 'roughens' | 'laysFilm' | 'cautions'>;
+  readonly method: Pick<Method, 'id' | 'band' | 'isSprayed' | 'isLoud' | 'roughens' | 'laysFilm'>;
   /** how the film it lays dries; null where it lays none */
   readonly dryingKind: DryingKindId | null;
+  /** ids of what is to be heeded at the rung: of its method, product and material */
+  readonly cautions: readonly string[];
 }
 
 /** A kind of work somebody may leave to others. */
@@ -22,7 +24,7 @@ export interface WorkKind {
 
 /** Films whose liquid or vapour is not for everybody: solvents and reacting resins, as their safety sheets say. Water and moisture are left. */
 const STRONG: readonly (DryingKindId | null)[] = ['solvent', 'twoPart', 'oxidation'];
-const STRONG_CAUTIONS = ['solventSmoothing', 'uncuredResin', 'solventVapour', 'epoxy'];
+const STRONG_CAUTIONS = ['solventSpray', 'solventVapour', 'solventSmoothing', 'epoxy', 'bodyFiller', 'uncuredResin', 'oilRags'];
 const BRUSHED_BANDS = ['colour', 'maskDetail', 'weather'];
 
 /** All kinds of work, as shops share it out (common practice). A new one is a new entry here. */
@@ -32,15 +34,14 @@ export const WORK_KINDS: readonly WorkKind[] = [
     id: 'sanding',
     name: 'sanding',
     note: 'paper and pads, wet or dry',
-    isAsked: ({ method }) => method.roughens || method.cautions.includes('dust'),
+    isAsked: ({ method, cautions }) => method.roughens || cautions.includes('dust'),
   },
   { id: 'powerTools', name: 'power tools', note: 'grinders and the first cut', isAsked: ({ method }) => method.isLoud },
   {
     id: 'solvents',
     name: 'solvents and resins',
     note: 'solvent paints, two-part products, oils, solvent smoothing, wet resin',
-    isAsked: ({ method, dryingKind }) =>
-      STRONG.includes(dryingKind) || method.cautions.some((caution) => STRONG_CAUTIONS.includes(caution)),
+    isAsked: ({ dryingKind, cautions }) => STRONG.includes(dryingKind) || cautions.some((caution) => STRONG_CAUTIONS.includes(caution)),
   },
   {
     id: 'masking',

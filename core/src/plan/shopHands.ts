@@ -42,13 +42,13 @@ export function personOfResource(resourceId: string | undefined): string | null 
 /** Whether somebody does the work of a rung at all: what they leave to others is not among it, and it is asked of nobody else. */
 export function canDo(
   person: Pick<PlanPerson, 'id' | 'refuses'>,
-  rung: Pick<PlanRung, 'methodId' | 'film' | 'personId' | 'status'>,
+  rung: Pick<PlanRung, 'methodId' | 'film' | 'cautions' | 'personId' | 'status'>,
 ): boolean {
   // What is in hand is in somebody's hands.
   if (rung.status.kind === 'begun' && rung.status.isInHand && rung.status.doerId !== null) return rung.status.doerId === person.id;
   if (rung.personId !== null) return rung.personId === person.id;
   const method = findMethod(rung.methodId);
-  const asked = workKindsOf({ method, dryingKind: method.laysFilm ? (rung.film?.drying.kind ?? null) : null });
+  const asked = workKindsOf({ method, dryingKind: method.laysFilm ? (rung.film?.drying.kind ?? null) : null, cautions: rung.cautions });
   return !asked.some((kind: WorkKindId) => person.refuses.includes(kind));
 }
 

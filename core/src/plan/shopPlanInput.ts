@@ -106,6 +106,8 @@ export interface PlanRung {
   readonly hardRungId: string | null;
   /** when its work begins whatever else says; null: where the plan puts it */
   readonly lockedAtMs: number | null;
+  /** ids of what is to be heeded at it: some is not for everybody */
+  readonly cautions: readonly string[];
   /** who is to do it; null: anybody who can */
   readonly personId: string | null;
   readonly status: RungProgress;

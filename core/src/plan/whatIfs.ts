@@ -328,6 +328,7 @@ function extraRung(id: string, methodId: string, minutes: number): PlanRung {
     notBeforeMs: null,
     hardRungId: null,
     lockedAtMs: null,
+    cautions: findMethod(methodId).cautions,
     personId: null,
     status: { kind: 'open' },
   };

@@ -209,8 +209,7 @@ export function personsFor(shop: unknown): RawProject[] {
 /** A shop that does not count hands. */
 export function withoutPairs(shop: unknown): unknown {
   if (!isRecord(shop)) return shop;
-  const { handsPairs: _, ...kept } = shop;
-  return kept;
+  return Object.fromEntries(Object.entries(shop).filter(([name]) => name !== 'handsPairs'));
 }
 
 /** A rung that is asked of nobody, in nobody's hands. */

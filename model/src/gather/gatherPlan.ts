@@ -132,6 +132,7 @@ export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, n
     notBeforeMs: rung.notBeforeMs,
     hardRungId: rung.hardRungId,
     lockedAtMs: rung.lockedAtMs,
+    cautions: rung.cautionIds,
     personId: rung.personId,
     status: progressOf(rung, nowMs),
   };

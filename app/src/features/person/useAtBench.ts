@@ -1,6 +1,8 @@
+import type { Interval } from '@zinc-ladder/core/time/interval';
 import type { Person } from '@zinc-ladder/model/records/person';
 import { useSyncExternalStore } from 'react';
 import { useTable } from '../../data/queries';
+import type { PlannedShop } from '../plan/planned';
 
 /** Whose hands are at this screen: a matter of the screen, so it is kept in the browser and not in the shop's file. */
 const KEY = 'zinc-ladder-at-bench';
@@ -16,20 +18,31 @@ export function usePersons(): readonly Person[] {
   return useTable('persons').toSorted((a, b) => a.position - b.position || (a.id < b.id ? -1 : 1));
 }
 
-/** Who is at this screen; null where the shop has one finisher. */
-export function useAtBench(): {
+/** Who is at this screen. */
+export interface AtBench {
   readonly persons: readonly Person[];
+  /** null where the shop has one finisher */
   readonly person: Person | null;
   readonly choose: (id: string) => void;
-} {
+  /** whether what is in somebody's hands is in those at this screen; what nobody is named for is with who had the shop first */
+  readonly isMine: (personId: string | null) => boolean;
+  /** when the hands at this screen are there */
+  readonly hoursIn: (plan: PlannedShop) => readonly Interval[];
+}
+
+/** Who is at this screen, and what is in their hands. */
+export function useAtBench(): AtBench {
   const persons = usePersons();
   const kept = useSyncExternalStore(listen, () => localStorage.getItem(KEY));
+  const person = persons.find(({ id }) => id === kept) ?? persons[0] ?? null;
   return {
     persons,
-    person: persons.find(({ id }) => id === kept) ?? persons[0] ?? null,
+    person,
     choose: (id) => {
       localStorage.setItem(KEY, id);
       for (const listener of listeners) listener();
     },
+    isMine: (personId) => person === null || (personId ?? persons[0]?.id) === person.id,
+    hoursIn: ({ handsByPerson, handsWindows }) => handsByPerson.find(({ personId }) => personId === person?.id)?.windows ?? handsWindows,
   };
 }

@@ -1,4 +1,3 @@
-import type { Person } from '@zinc-ladder/model/records/person';
 import type { Rung } from '@zinc-ladder/model/records/rung';
 import { useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
@@ -7,7 +6,6 @@ import { useFilms, usePlan } from '../../engine/usePlan';
 import { faultWords } from '../../engine/reasonWords';
 import { useAtBench } from '../../features/person/useAtBench';
 import { WhoPicker } from '../../features/person/WhoPicker';
-import type { PlannedShop } from '../../features/plan/planned';
 import { useTitle } from '../../shell/pageTitle';
 import { UndoBar } from '../../shell/UndoBar';
 import { Sheet } from '../../ui/Sheet';
@@ -31,10 +29,8 @@ export function BenchView() {
   const rungs = useTable('rungs');
   const films = useFilms();
   const { plan, error } = usePlan();
-  const { persons, person } = useAtBench();
+  const { persons, isMine, hoursIn } = useAtBench();
   const inHand = rungs.filter((rung) => rung.state === 'inHand').toSorted((a, b) => (b.startedAtMs ?? 0) - (a.startedAtMs ?? 0));
-  // What nobody is named for is in the hands of who had the shop first.
-  const isMine = (holderId: string | null): boolean => person === null || (holderId ?? persons[0]?.id) === person.id;
   const held = inHand.filter((rung) => isMine(rung.doerId));
   // The plan on the screen may be a moment older than what was just logged.
   const planned =
@@ -51,8 +47,8 @@ export function BenchView() {
           .filter((rung) => !held.includes(rung))
           .map((rung) => (
             <p key={rung.id} className="text-dim">
-              {persons.find(({ id }) => id === rung.doerId)?.name ?? 'Somebody'} has {index.rungTitle(rung.id)} in hand
-              {rung.startedAtMs !== null && ` since ${formats.moment(rung.startedAtMs, now)}`}.
+              In hand with {persons.find(({ id }) => id === rung.doerId)?.name ?? 'somebody'}: {index.rungTitle(rung.id)}
+              {rung.startedAtMs !== null && `, since ${formats.moment(rung.startedAtMs, now)}`}.
             </p>
           ))}
         <Timers />
@@ -76,8 +72,10 @@ export function BenchView() {
             The plan could not be made: {error instanceof Error ? error.message : String(error)}
           </p>
         )}
-        {plan?.kind === 'planned' && index.parts.size > 0 && <TimeAtHand plan={ofHands(plan, planned, person)} index={index} />}
-        {plan?.kind === 'planned' && <ThenList plan={ofHands(plan, planned, person)} skip={skip} index={index} />}
+        {plan?.kind === 'planned' && index.parts.size > 0 && (
+          <TimeAtHand plan={{ ...plan, rungs: planned, handsWindows: hoursIn(plan) }} index={index} />
+        )}
+        {plan?.kind === 'planned' && <ThenList plan={{ ...plan, rungs: planned, handsWindows: hoursIn(plan) }} skip={skip} index={index} />}
         {plan?.kind === 'faulty' &&
           plan.faults.map((fault) => (
             <p key={JSON.stringify(fault)} role="alert" className="text-oxide">
@@ -91,12 +89,6 @@ export function BenchView() {
       </Sheet>
     </div>
   );
-}
-
-/** The plan as one pair of hands sees it. */
-function ofHands(plan: PlannedShop, rungs: PlannedShop['rungs'], person: Person | null): PlannedShop {
-  const own = plan.handsByPerson.find(({ personId }) => personId === person?.id);
-  return { ...plan, rungs, handsWindows: own?.windows ?? plan.handsWindows };
 }
 
 function isToDo(rung: Rung | undefined): boolean {

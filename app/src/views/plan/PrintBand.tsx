@@ -8,7 +8,7 @@ const LANE = 22;
 
 /** Height of the printers' rows; none where nothing is printed. */
 export function printHeight({ prints }: PlannedShop): number {
-  return prints.length === 0 ? 0 : Math.max(1, ...lanesOf(prints).map((lane) => lane + 1)) * LANE + 8;
+  return prints.length === 0 ? 0 : Math.max(1, ...lanesOf(prints).map((lane) => lane + 1)) * LANE + 20;
 }
 
 /** What is on which printer when, by day and night. */

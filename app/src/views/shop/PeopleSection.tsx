@@ -90,7 +90,7 @@ function PersonSheet({ person, shop }: { readonly person: Person; readonly shop:
             <label key={id} className="flex min-h-9 cursor-pointer items-start gap-2">
               <input
                 type="checkbox"
-                className="mt-1.5 h-4 w-4"
+                className="mt-1.5 h-4 w-4 shrink-0"
                 checked={!person.refuses.includes(id)}
                 onChange={(event) =>
                   patch('what is done', {
@@ -104,7 +104,7 @@ function PersonSheet({ person, shop }: { readonly person: Person; readonly shop:
             </label>
           ))}
         </div>
-        <p className="text-dim text-sm">All other work is anybody’s. What a rung is asks for its product’s label and safety sheet too.</p>
+        <p className="text-dim text-sm">All other work is anybody’s. Who may handle a product, its label and safety sheet say first.</p>
       </fieldset>
       <div>
         <SelectField

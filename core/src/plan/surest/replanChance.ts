@@ -74,8 +74,10 @@ function bestKeys(prepared: PreparedProblem, startKeys: Float64Array, { odds, pl
   }
 }
 
-function settle({ doers: _, ...task }: PlanTask, fixed: Interval): PlanTask {
-  return { ...task, fixed };
+/** What is done has nobody to choose from any more. */
+function settle(task: PlanTask, fixed: Interval): PlanTask {
+  const { doers, ...done } = task;
+  return doers ? { ...done, fixed } : { ...task, fixed };
 }
 
 /** The problem as it stands at a minute of a play: what was done is a fact, of what was begun the rest is left. */

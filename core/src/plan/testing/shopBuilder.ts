@@ -38,6 +38,7 @@ export function rung(id: string, methodId: string, change: Partial<PlanRung> & {
     notBeforeMs: null,
     hardRungId: null,
     lockedAtMs: null,
+    cautions: [],
     personId: null,
     status: { kind: 'open' },
     ...rest,

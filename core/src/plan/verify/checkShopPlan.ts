@@ -188,7 +188,7 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       const method = findMethod(rung.methodId);
       const person = input.persons.find(({ id }) => id === personId);
       if (!person && input.persons.length > 0) say(rungId, 'person', 'is done by nobody');
-      const asked = workKindsOf({ method, dryingKind: method.laysFilm ? (rung.film?.drying.kind ?? null) : null });
+      const asked = workKindsOf({ method, dryingKind: method.laysFilm ? (rung.film?.drying.kind ?? null) : null, cautions: rung.cautions });
       if (person && rung.personId !== null && rung.personId !== person.id)
         say(rungId, 'person', `is asked of somebody else than ${person.name}`);
       if (person && rung.personId === null && asked.some((kind) => person.refuses.includes(kind)))
