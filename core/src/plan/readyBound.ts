@@ -4,7 +4,7 @@ import { latestTimes } from './latestTimes';
 import type { PreparedProblem } from './preparedProblem';
 import { fitsPreemptively } from './preemptiveFit';
 import type { PreemptiveJob } from './preemptiveFit';
-import { firstWindowAfter } from './windowSearch';
+import { isWithin } from './windowSearch';
 
 /**
  * A minute before which no plan can have all tasks (or those of one group) done, whatever it does: proved by a relaxation. Heads run
@@ -120,9 +120,4 @@ function findEnclosing({ problem }: PreparedProblem): ReadonlyMap<string, readon
         .map((outer) => outer.id),
     ]),
   );
-}
-
-function isWithin({ start, end }: Interval, windows: readonly Interval[]): boolean {
-  const around = windows[firstWindowAfter(windows, start)];
-  return around !== undefined && around.start <= start && end <= around.end;
 }

@@ -22,3 +22,9 @@ export function firstFit(windows: readonly Interval[] | null, from: number, minu
     if (start + minutes <= span.end) return start;
   }
 }
+
+/** Whether one of sorted windows holds a span whole. */
+export function isWithin({ start, end }: Interval, windows: readonly Interval[]): boolean {
+  const around = windows[firstWindowAfter(windows, start)];
+  return around !== undefined && around.start <= start && end <= around.end;
+}

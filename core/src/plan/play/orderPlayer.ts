@@ -3,6 +3,7 @@ import type { Family } from '../problem';
 import { wholeSetup } from '../toolLine';
 import type { Fortune } from './fortune';
 import { PlayCalendars } from './playCalendars';
+import { PlayCrew } from './playCrew';
 import type { PlayTables } from './playTables';
 import { TimeHeap } from './timeHeap';
 import type { GuardedState } from './windowGuard';
@@ -68,12 +69,15 @@ export class OrderPlayer implements GuardedState {
   private readonly toolSession: Float64Array;
   private readonly calendars: PlayCalendars;
   private readonly guard: WindowGuard;
+  private readonly crew: PlayCrew;
   private guards = true;
   /** whether the task that was looked at last goes on in the session before it */
   private goesOn = false;
   /** who would do the task that was looked at last, as an index of a resource, and in which calendar; −1 where there is nobody to choose from */
   private doer = -1;
   private doerCalendar = -1;
+  /** when what is done ended; the horizon for all else */
+  private readonly factEnds: Float64Array;
   /** who has begun each task */
   private readonly begunBy: Int32Array;
   /** when somebody's hours open next for work that somebody else may take sooner */
@@ -98,11 +102,15 @@ export class OrderPlayer implements GuardedState {
     this.isBegun = new Uint8Array(count);
     this.isDone = new Uint8Array(count);
     this.begunBy = new Int32Array(count);
+    this.factEnds = Float64Array.from(prepared.tasks, ({ fixed }, index) =>
+      tables.isFact[index] ? (fixed?.end ?? this.from) : this.horizon,
+    );
     this.ready = new Int32Array(count);
     this.capacity = Float64Array.from(problem.resources, (resource) => resource.capacity);
     this.usage = new Float64Array(problem.resources.length);
     this.ownerUntil = new Float64Array(tables.owners);
     this.calendars = new PlayCalendars(tables);
+    this.crew = new PlayCrew(tables, this.calendars, this.usage);
     this.guard = new WindowGuard(tables, this.calendars, this);
     this.toolFamily = problem.tools.map(() => undefined);
     this.toolEnd = new Float64Array(problem.tools.length);
@@ -129,32 +137,31 @@ export class OrderPlayer implements GuardedState {
       open += 1;
       if (this.waits[index] === 0) this.sleepers.push(this.earliest[index] ?? 0, index);
     }
-    for (let index = 0; index < tables.count; index += 1)
-      if (tables.isFact[index]) this.finish(index, tables.prepared.tasks[index]?.fixed?.end ?? this.from, skipped);
+    for (const index of tables.tellingFacts) this.finish(index, this.factEnds[index] ?? this.from, skipped);
     const { bottleneck } = tables;
     let now = this.from;
     let stalls = 0;
     while (open > 0 && now < this.horizon) {
       this.release(now);
-      if (bottleneck >= 0) {
-        while ((this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0) && this.releases.size > 0) {
-          now = this.releases.soonest();
+      if (bottleneck >= 0 && !this.awaitsOthers())
+        for (let comes = this.handsFullUntil(now); comes >= 0 && this.releases.size > 0; comes = this.handsFullUntil(now)) {
+          now = Math.min(comes, this.releases.soonest());
           this.release(now);
         }
-      }
       while (this.sleepers.soonest() <= now) this.makeReady(this.sleepers.pop());
       let started = 0;
       let kept = 0;
       this.alsoAt = Infinity;
       for (let at = 0; at < this.readySize; at += 1) {
         const index = this.ready[at] ?? 0;
-        if (started > 0 && bottleneck >= 0 && (this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0)) {
+        if (started > 0 && bottleneck >= 0 && this.handsFullUntil(now) >= 0 && !this.awaitsOthers()) {
           // What everything needs is used up: the rest stays as it is.
           this.ready.copyWithin(kept, at, this.readySize);
           kept += this.readySize - at;
           break;
         }
-        const answer = this.whenToBegin(index, now);
+        // What has no free hands or place is not looked at: most of what is ready, most of the time.
+        const answer = this.hasFree(index) ? this.whenToBegin(index, now) : LATER;
         if (answer === LATER) {
           this.ready[kept] = index;
           kept += 1;
@@ -185,6 +192,19 @@ export class OrderPlayer implements GuardedState {
     this.undone = open;
   }
 
+  /** Until when what nearly everything needs is used up; Infinity until something ends, -1 where it is not. */
+  private handsFullUntil(now: number): number {
+    const { bottleneck } = this.tables;
+    if ((this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0)) return Infinity;
+    return this.crew.busyUntil(now, this.fortune?.isLost ?? null);
+  }
+
+  /** Whether something that does not need it could be begun. */
+  private awaitsOthers(): boolean {
+    for (const index of this.tables.others) if (!this.isBegun[index] && this.waits[index] === 0) return true;
+    return false;
+  }
+
   private reset(rank: ArrayLike<number>, fortune: Fortune | null): void {
     const { tables } = this;
     this.ranks.set(rank);
@@ -194,9 +214,9 @@ export class OrderPlayer implements GuardedState {
     this.closes.fill(Infinity);
     this.urgentBy.fill(Infinity);
     this.isBegun.fill(0);
-    this.isDone.fill(0);
+    this.isDone.set(tables.isFact);
     this.begunBy.fill(-1);
-    this.ends.fill(this.horizon);
+    this.ends.set(this.factEnds);
     this.usage.fill(0);
     this.ownerUntil.fill(-1);
     this.calendars.reset();
@@ -259,7 +279,18 @@ export class OrderPlayer implements GuardedState {
     this.releaseOwner.push(owner);
   }
 
-  /** {@link NOW}, {@link LATER} (something is in the way that ends with some event), or the minute before which it need not be looked at. */
+  /** Whether what a task uses is free, and somebody who can do it. */
+  private hasFree(index: number): boolean {
+    const { tables, usage } = this;
+    const demands = tables.demands[index] ?? NONE;
+    for (let at = 0; at < demands.length; at += 2) {
+      const resource = demands[at] ?? 0;
+      if ((usage[resource] ?? 0) + (demands[at + 1] ?? 0) > (this.capacity[resource] ?? 0)) return false;
+    }
+    return this.crew.hasDoer(index);
+  }
+
+  /** Of what has all it uses free: {@link NOW}, {@link LATER} (something is in the way that ends with some event), or the minute before which it need not be looked at. */
   private whenToBegin(index: number, now: number): number {
     const { tables } = this;
     const setup = this.setupFor(index, now);
@@ -277,11 +308,6 @@ export class OrderPlayer implements GuardedState {
     // What is locked to a time is done then, whatever the hours say.
     const opening = isLocked || hasDoers ? NOW : this.openFor(tables.calendar[index] ?? -1, now, setup, work, chunk >= 0);
     if (opening !== NOW) return opening;
-    const demands = tables.demands[index] ?? NONE;
-    for (let at = 0; at < demands.length; at += 2) {
-      const resource = demands[at] ?? 0;
-      if ((this.usage[resource] ?? 0) + (demands[at + 1] ?? 0) > (this.capacity[resource] ?? 0)) return LATER;
-    }
     for (const hold of tables.holds[index] ?? []) {
       if ((this.ownerUntil[hold.owner] ?? -1) >= 0) continue;
       if ((this.usage[hold.resource] ?? 0) + hold.amount > (this.capacity[hold.resource] ?? 0)) return LATER;
@@ -426,38 +452,7 @@ export class OrderPlayer implements GuardedState {
         const wanted = (this.usage[resource] ?? 0) + (mine[at + 1] ?? 0) + (theirs[place + 1] ?? 0);
         if (wanted > (this.capacity[resource] ?? 0)) return true;
       }
-    return this.takesDoerOf(index, other, now, by);
-  }
-
-  /** Whether whoever would do a task is then missing for another, which nobody else can begin in time. */
-  private takesDoerOf(index: number, other: number, now: number, by: number): boolean {
-    const { doer, tables } = this;
-    const asks = (resource: number, task: number): boolean => {
-      const demands = tables.demands[task] ?? NONE;
-      for (let at = 0; at < demands.length; at += 2) if (demands[at] === resource) return true;
-      return false;
-    };
-    if (doer >= 0 && asks(doer, other)) return true;
-    const theirs = tables.doers[other] ?? NONE;
-    let isAsked = false;
-    for (let at = 0; at < theirs.length; at += 2) {
-      const resource = theirs[at] ?? 0;
-      if (resource === doer || asks(resource, index)) isAsked = true;
-      else if ((this.usage[resource] ?? 0) === 0 && this.isThereBy(theirs[at + 1] ?? -1, other, now, by)) return false;
-    }
-    return isAsked;
-  }
-
-  /** Whether the hours of a calendar that come next let a task be begun by a minute, and hold it. */
-  private isThereBy(calendar: number, index: number, now: number, by: number): boolean {
-    const { tables } = this;
-    const at = this.calendars.current(calendar, now, this.fortune?.isLost ?? null);
-    if (at >= (tables.windowsFrom[calendar + 1] ?? 0)) return false;
-    const chunk = tables.leastChunk[index] ?? -1;
-    const minutes = tables.minutes[index] ?? 0;
-    const begins = Math.max(now, tables.windowStart[at] ?? 0);
-    const needed = (tables.setup[index] ?? 0) + (chunk >= 0 ? Math.min(chunk, minutes) : minutes);
-    return begins <= by && begins + needed <= (tables.windowEnd[at] ?? 0);
+    return this.crew.isMissed(index, this.doer, other, now, by, this.fortune?.isLost ?? null);
   }
 
   /** Works on a task from now on, to its end or, where it may be set down, for as long as it may. True: it is done. */

@@ -2,6 +2,7 @@ import { hashName } from '../../random/hashName';
 import { isFact } from '../isFact';
 import type { PreparedArc, PreparedProblem } from '../preparedProblem';
 import type { Family } from '../problem';
+import { isWithin } from '../windowSearch';
 import { ClockReader } from './clockReader';
 
 /** Arcs as the player reads them: those out of task t from `from[t]` to `from[t + 1]`. */
@@ -47,6 +48,8 @@ export interface PlayTables {
   readonly prepared: PreparedProblem;
   readonly count: number;
   readonly isFact: Uint8Array;
+  /** facts that something open still waits for, or that still keep a place */
+  readonly tellingFacts: readonly number[];
   readonly minutes: Float64Array;
   /** the name of each task as a number: what its luck hangs on */
   readonly taskNames: Float64Array;
@@ -77,8 +80,12 @@ export interface PlayTables {
   readonly windows: readonly (PlayWindow | null)[];
   /** tasks locked to a time that is still to come, soonest first */
   readonly locked: readonly number[];
-  /** the resource that every open task uses and of which there is so much; −1 where there is none */
+  /** the resource that all open tasks use but a few, hands; −1 where there is none */
   readonly bottleneck: number;
+  /** open tasks that do not use it */
+  readonly others: readonly number[];
+  /** those whose hands there are: pairs of resource and the widest calendar; empty where nobody is named */
+  readonly crew: Int32Array;
   readonly films: readonly string[];
 }
 
@@ -114,10 +121,14 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     })),
   );
   const facts = Uint8Array.from(tasks, (task) => (isFact(prepared, task.fixed) ? 1 : 0));
+  const { bottleneck, others } = findBottleneck(prepared, facts);
   return {
     prepared,
     count: tasks.length,
     isFact: facts,
+    tellingFacts: tasks.flatMap((task, index) =>
+      facts[index] && (task.holds.length > 0 || (prepared.outgoing[index] ?? []).some((arc) => !facts[arc.to])) ? [index] : [],
+    ),
     minutes: Float64Array.from(tasks, (task) => task.minutes),
     taskNames: Float64Array.from(tasks, (task) => hashName(task.id)),
     leastChunk: Float64Array.from(tasks, (task) => task.leastChunkMinutes ?? -1),
@@ -147,7 +158,9 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     locked: tasks
       .flatMap((task, index) => (task.fixed && !facts[index] ? [index] : []))
       .sort((a, b) => (tasks[a]?.fixed?.start ?? 0) - (tasks[b]?.fixed?.start ?? 0)),
-    bottleneck: findBottleneck(prepared, facts),
+    bottleneck,
+    others,
+    crew: findCrew(prepared, calendarIds, bottleneck),
     films,
   };
 }
@@ -203,8 +216,35 @@ function reach(from: number, next: (index: number) => readonly number[]): Set<nu
   return found;
 }
 
-function findBottleneck({ problem, demands, tasks }: PreparedProblem, facts: Uint8Array): number {
-  return problem.resources.findIndex((_, resource) =>
-    tasks.every((task, index) => facts[index] || task.fixed || (demands[index] ?? []).some((demand) => demand.resource === resource)),
+/** More tasks than this that do without it, and there is nothing nearly all need. */
+const MOST_OTHERS = 32;
+
+function findBottleneck({ problem, demands, tasks }: PreparedProblem, facts: Uint8Array): Pick<PlayTables, 'bottleneck' | 'others'> {
+  const others = problem.resources.map((_, resource) =>
+    tasks.flatMap((task, index) =>
+      facts[index] || task.fixed || (demands[index] ?? []).some((demand) => demand.resource === resource) ? [] : [index],
+    ),
+  );
+  const fewest = Math.min(MOST_OTHERS, ...others.map((list) => list.length));
+  const bottleneck = others.findIndex((list) => list.length === fewest);
+  return bottleneck < 0 || fewest * 4 > tasks.length ? { bottleneck: -1, others: [] } : { bottleneck, others: others[bottleneck] ?? [] };
+}
+
+/** Each who does tasks, with a calendar that holds all the hours of theirs; empty where not all hands there are belong to somebody known. */
+function findCrew({ tasks, problem, resourceIndex }: PreparedProblem, calendarIds: readonly string[], bottleneck: number): Int32Array {
+  const named = new Set(tasks.flatMap(({ doers }) => (doers ?? []).map(({ resourceId }) => resourceId)));
+  if (named.size !== (problem.resources[bottleneck]?.capacity ?? 0)) return new Int32Array(0);
+  return Int32Array.from(
+    [...named].flatMap((resourceId) => {
+      const used = new Set(
+        tasks.flatMap((task) => [
+          ...(task.doers ?? []).filter((doer) => doer.resourceId === resourceId).map(({ calendarId }) => calendarId),
+          ...(task.demands.some((demand) => demand.resourceId === resourceId) && task.calendarId !== null ? [task.calendarId] : []),
+        ]),
+      );
+      const calendars = problem.calendars.filter(({ id }) => used.has(id));
+      const around = calendars.find((outer) => calendars.every((inner) => inner.windows.every((span) => isWithin(span, outer.windows))));
+      return [resourceIndex.get(resourceId) ?? 0, calendarIds.indexOf(around?.id ?? '')];
+    }),
   );
 }
