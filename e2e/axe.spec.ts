@@ -27,6 +27,7 @@ const VIEWS = [
   '/weather/lantern-base/cards',
   '/log',
   '/shop/hours',
+  '/shop/people',
   '/shop/air',
   '/shop/products',
   '/shop/places',

@@ -1,12 +1,13 @@
 import 'reflect-metadata';
 import type { ShopPlan, ShopPlanner } from '@zinc-ladder/core/plan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/planShop';
+import { planOrder } from '@zinc-ladder/core/plan/planOrder';
 import { exposeApi } from './exposeApi';
 import type { PlanPiece } from './planPieces';
 import { toPieces } from './planPieces';
 import type { PlanQuestion, ShopSource } from './readShop';
 import { readPlanQuestion } from './readShop';
-import { orderOf, startsOf } from './startsOf';
+import { startsOf } from './startsOf';
 
 /** A step of the search, so short that other questions are answered in between. */
 const SLICE_MS = 40;
@@ -21,6 +22,13 @@ let newest = 0;
 let before: Readonly<Record<string, number>> = {};
 /** the order of the last plan: the surest one is looked for from there */
 let orderBefore: Readonly<Record<string, number>> | null = null;
+/** an order that was found elsewhere for the shop as it is about to be: the next plan begins from it */
+let handedOver: Readonly<Record<string, number>> | null = null;
+
+/** Makes the next plan of the surest dates begin from an order, keys by rung. */
+function goBy(order: Readonly<Record<string, number>>): void {
+  handedOver = order;
+}
 
 /**
  * Plans the shop; nothing is told before there is one. The first plan is told at once, better ones as they are found; a newer call ends an older
@@ -33,14 +41,16 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
   if (!asked) return;
   // Of thousands of rungs any plan is better than none for seconds: the other orders are tried once the first is told.
   const isLarge = asked.input.parts.reduce((sum, part) => sum + part.rungs.length, 0) > MOST_WITH_ALL_ORDERS;
+  const from = handedOver ?? orderBefore;
+  handedOver = null;
   const begin = ({ input, objective }: PlanQuestion): ShopPlanner =>
-    createShopPlanner(input, { objective, before, ...(orderBefore ? { orderBefore } : {}) }, isLarge ? 1 : undefined);
+    createShopPlanner(input, { objective, before, ...(from ? { orderBefore: from } : {}) }, isLarge ? 1 : undefined);
   let planner = begin(asked);
   const tell = (plan: ShopPlan): void => toPieces(plan).forEach(send);
   const finish = async (): Promise<void> => {
     const plan = planner.plan();
     before = startsOf(plan);
-    orderBefore = asked?.objective === 'surest' ? orderOf(plan) : null;
+    orderBefore = asked?.objective === 'surest' ? planOrder(plan) : null;
     // What is sent last is waited for: the answer to the call must not be there before it.
     await Promise.all(toPieces(plan).map(send));
   };
@@ -75,7 +85,7 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
   }
 }
 
-const engine = { planShop };
+const engine = { planShop, goBy };
 
 /** What the worker offers. */
 export type Engine = typeof engine;

@@ -3,7 +3,7 @@ import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack
 import { proxy } from 'comlink';
 import { useStore } from '../data/StoreContext';
 import { askOutlook } from './outlookClient';
-import { orderOf } from './startsOf';
+import { planOrder } from '@zinc-ladder/core/plan/planOrder';
 import { CHANCE_SEED, useOutlook } from './useOutlook';
 import { usePlan } from './usePlan';
 import { usePlanVersion } from './usePlanVersion';
@@ -32,7 +32,7 @@ export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isR
       client.setQueryData(SO_FAR, null);
       const source = { databaseName: db.name, nowMs: plan.madeForMs };
       const tell = (sets: readonly TriageSet[]): void => void client.setQueryData(SO_FAR, sets);
-      return (await askOutlook((api) => api.triage(source, orderOf(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
+      return (await askOutlook((api) => api.triage(source, planOrder(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
     },
     enabled: isAsked && madeForMs !== null,
     placeholderData: keepPreviousData,

@@ -157,6 +157,7 @@ describe('the rank of what was tried', () => {
     readyMs: null,
     unplaced,
     lateHours: 0,
+    order: {},
     outlook: p80Ms === null ? null : { ...NO_OUTLOOK, p80Ms },
   });
   const NO_OUTLOOK = { runs: 1, seed: 1, notBeforeMs: 0, p50Ms: 0, p80Ms: 0, props: [], risks: [], missedWindows: 0 };

@@ -4,6 +4,7 @@ import { gainsByDryer } from '../cure/forcedDrying';
 import { findMethod } from '../ladder/methods';
 import { localDay } from '../time/workingHours';
 import type { Objective } from './objective';
+import { planOrder } from './planOrder';
 import { planAsBefore, planShop } from './planShop';
 import type { ShopOutlook } from './shopOutlook';
 import { datesMet, shopOutlook } from './shopOutlook';
@@ -39,6 +40,8 @@ export interface WhatIfOutcome {
   /** Σ hours late over the props, by that plan */
   readonly lateHours: number;
   readonly outlook: ShopOutlook | null;
+  /** the order that was played, keys by rung: who takes the idea goes on from it */
+  readonly order: Readonly<Record<string, number>>;
 }
 
 /** A heater keeps the shop at least this warm; its air is dried by warming, the water in it stays. */
@@ -186,7 +189,7 @@ export interface WhatIfTrial {
 /** Plans the shop as it would be, by the whole search, and plays it against the same fortunes as any other with this seed. */
 export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, trial: WhatIfTrial): WhatIfOutcome {
   const best = planAndPlay(applyWhatIf(input, whatIf), trial);
-  if (!best) return { whatIf, readyMs: null, unplaced: 0, lateHours: 0, outlook: null };
+  if (!best) return { whatIf, readyMs: null, unplaced: 0, lateHours: 0, outlook: null, order: {} };
   const { plan, outlook } = best;
   const late = plan.props.map((prop) => timeToSpare(prop.readyMs, prop.dueMs)).filter((spare) => spare?.isLate);
   return {
@@ -195,6 +198,7 @@ export function tryWhatIf(input: ShopPlanInput, whatIf: WhatIf, trial: WhatIfTri
     unplaced: plan.unplaced.length,
     lateHours: late.reduce((sum, spare) => sum + (spare?.minutes ?? 0) / 60, 0),
     outlook,
+    order: planOrder(plan),
   };
 }
 

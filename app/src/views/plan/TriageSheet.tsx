@@ -4,6 +4,7 @@ import { givenUp } from '@zinc-ladder/core/plan/surest/triage';
 import { letGo } from '../../data/changes/propChanges';
 import { useEdit } from '../../data/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
+import { getEngine } from '../../engine/engineClient';
 import { useOutlook } from '../../engine/useOutlook';
 import { useTriage } from '../../engine/useTriage';
 import { Button } from '../../ui/Button';
@@ -67,7 +68,10 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
                 <Button
                   className="shrink-0 whitespace-nowrap"
                   aria-label={`${words(set)}: take ${set.letGo.length === 1 ? 'its date' : 'their dates'} away`}
-                  onClick={() => void edit(words(set), (change) => letGo(change, set.letGo))}
+                  onClick={() => {
+                    void getEngine().goBy(set.order);
+                    void edit(words(set), (change) => letGo(change, set.letGo));
+                  }}
                 >
                   Let go
                 </Button>

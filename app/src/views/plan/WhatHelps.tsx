@@ -24,7 +24,9 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { askOutlook } from '../../engine/outlookClient';
 import { useBackgroundJob } from '../../engine/useBackgroundJob';
 import { CHANCE_RUNS, CHANCE_SEED, useOutlook } from '../../engine/useOutlook';
-import { orderOf, startsOf } from '../../engine/startsOf';
+import { planOrder } from '@zinc-ladder/core/plan/planOrder';
+import { getEngine } from '../../engine/engineClient';
+import { startsOf } from '../../engine/startsOf';
 import { usePlanRecords } from '../../engine/usePlanRecords';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
@@ -69,7 +71,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
       runs: CHANCE_RUNS,
       seed: CHANCE_SEED,
       before: startsOf(plan),
-      orderBefore: orderOf(plan),
+      orderBefore: planOrder(plan),
     };
     const outcomes: WhatIfOutcome[] = [];
     let onceMore: ShopOutlook | null = null;
@@ -208,9 +210,10 @@ function Outcomes({
                 className="shrink-0 whitespace-nowrap"
                 disabled={!canApply}
                 aria-label={`Do it: ${words(outcome.whatIf)}`}
-                onClick={() =>
-                  void edit(words(outcome.whatIf), (change) => applyToShop(change, records, outcome.whatIf, clock.now(), newId))
-                }
+                onClick={() => {
+                  void getEngine().goBy(outcome.order);
+                  void edit(words(outcome.whatIf), (change) => applyToShop(change, records, outcome.whatIf, clock.now(), newId));
+                }}
               >
                 Do it
               </Button>

@@ -116,9 +116,7 @@ function PersonSheet({ person, shop }: { readonly person: Person; readonly shop:
           ]}
           onChange={(whose) => patch('the hours', { hours: whose === 'shop' ? null : [...shop.hours] })}
         />
-        {person.hours !== null && (
-          <WeekEditor spans={person.hours} name={person.name} onChange={(hours) => patch('the hours', { hours })} />
-        )}
+        {person.hours !== null && <WeekEditor spans={person.hours} name="Own hours" onChange={(hours) => patch('the hours', { hours })} />}
       </div>
       <div>
         <h3 className="label">Away, or other hours</h3>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { datesMetWith, tryWhatIf } from '../whatIfs';
-import { createShopPlanner, planShop } from '../planShop';
+import { createShopPlanner, planShop, planShopAtOnce } from '../planShop';
 import type { ShopPlanInput } from '../shopPlanInput';
 import { datesMet, shopOutlook } from '../shopOutlook';
 import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
@@ -34,6 +34,17 @@ describe('what to let go', () => {
     expect(best?.datesMet).toBeCloseTo(sum / 3, 9);
   });
 
+  it('comes true when it is done: the order handed on keeps the dates it was told with', () => {
+    const input = crowded();
+    const [best] = letGo(input);
+    const props = input.props.map((prop) => (best?.letGo.includes(prop.id) ? { ...prop, dueMs: null } : prop));
+    const plan = planShopAtOnce({ ...input, props }, { objective: 'surest', orderBefore: best?.order ?? {} });
+    if (plan.kind !== 'planned') throw new Error('faulty');
+    const told = (best?.chances ?? []).filter(({ propId }) => !best?.letGo.includes(propId));
+    const shown = shopOutlook({ ...input, props }, plan, 400, 3).props.filter(({ chanceOfDate }) => chanceOfDate !== null);
+    expect(shown.map(({ propId, chanceOfDate }) => [propId, chanceOfDate])).toEqual(told.map(({ propId, chance }) => [propId, chance]));
+  });
+
   it('is nothing where there is time for all', () => {
     const [best] = letGo(crowded({ hours: evening.map((span) => ({ ...span, startMinute: 8 * 60 })) }));
     expect(best?.letGo).toEqual([]);
@@ -53,7 +64,12 @@ describe('what to let go', () => {
   });
 
   it('tells of a set only what letting less go does not give', () => {
-    const set = (ids: string, met: number): TriageSet => ({ letGo: ids === '' ? [] : ids.split(' '), datesMet: met, chances: [] });
+    const set = (ids: string, met: number): TriageSet => ({
+      letGo: ids === '' ? [] : ids.split(' '),
+      datesMet: met,
+      chances: [],
+      order: {},
+    });
     const ranked = rankSets([set('', 0.4), set('a', 0.6), set('a b', 0.601), set('b', 0.39), set('a', 0.55), set('b c', 0.7)]);
     expect(ranked).toEqual([set('b c', 0.7), set('a', 0.6), set('', 0.4)]);
   });

@@ -22,6 +22,8 @@ export interface TriageSet {
   /** the share of weighted dates one can expect to be met, those let go among them */
   readonly datesMet: number;
   readonly chances: readonly DateChance[];
+  /** the order that was played, keys by rung: who lets them go goes on from it */
+  readonly order: Readonly<Record<string, number>>;
 }
 
 /** How a triage is made. */
@@ -60,7 +62,8 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
     });
     const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
     // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
-    return { letGo: givenUp(chances), datesMet: met ?? 0, chances };
+    const order = Object.fromEntries(problem.tasks.map(({ id }, index) => [id, keys[index] ?? 0]));
+    return { letGo: givenUp(chances), datesMet: met ?? 0, chances, order };
   };
   const search = searchSurest(prepared, surestOptions(input, shop, options));
   let found: readonly TriageSet[] = [];
