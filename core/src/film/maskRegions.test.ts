@@ -18,6 +18,7 @@ describe('regions by masks', () => {
   it('a coat inside a mask nobody wrote down still has its own', () => {
     expect(regionsByMasks(rungs('prime', 'maskedCoat')).map((region) => region.rungIds)).toEqual([['0'], ['0', '1']]);
     expect(regionsByMasks(rungs('mask', 'unmask'))).toHaveLength(1);
+    expect(regionsByMasks(rungs('mask', 'maskedCoat', 'scorePull', 'clear'))).toHaveLength(2);
     expect(regionsByMasks([])).toEqual([{ id: 'rest', name: 'all over', rungIds: [], ownRungIds: [] }]);
   });
 });

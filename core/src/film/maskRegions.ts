@@ -1,3 +1,4 @@
+import { findMethod } from '../ladder/methods';
 /** A rung as far as masks go. */
 export interface MaskedRung {
   readonly id: string;
@@ -29,7 +30,7 @@ export function regionsByMasks(rungs: readonly MaskedRung[]): FilmRegion[] {
     if (rung.methodId === 'mask') {
       current = { id: rung.id, name: '', own: new Set() };
       openings.push(current);
-    } else if (rung.methodId === 'unmask') current = null;
+    } else if (findMethod(rung.methodId).endsMask) current = null;
     else if (INSIDE.has(rung.methodId)) {
       if (!current) {
         // Coated inside a mask nobody wrote down: an opening all the same.

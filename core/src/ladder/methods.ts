@@ -18,6 +18,8 @@ export interface Method {
   readonly isSprayed: boolean;
   /** roughens the film under it, so that any coat may follow */
   readonly roughens: boolean;
+  /** takes a mask off, and masking rubber with it */
+  readonly endsMask: boolean;
   /** may be set down and taken up again */
   readonly isSplittable: boolean;
   /** done with power tools: not in quiet hours */
@@ -31,7 +33,7 @@ export interface Method {
   readonly cautions: readonly string[];
 }
 
-type Flags = 'film' | 'water' | 'bearsWater' | 'spray' | 'rough' | 'split' | 'loud';
+type Flags = 'endsMask' | 'film' | 'water' | 'bearsWater' | 'spray' | 'rough' | 'split' | 'loud';
 
 function method(
   id: string,
@@ -54,6 +56,7 @@ function method(
     bearsWater: has('water') || has('bearsWater'),
     isSprayed: has('spray'),
     roughens: has('rough'),
+    endsMask: has('endsMask'),
     isSplittable: has('split'),
     isLoud: has('loud'),
     setupMinutes,
@@ -95,7 +98,8 @@ export const METHODS: readonly Method[] = [
   method('maskRubber', 'Dab on masking rubber', 'maskDetail', 'handle', ['film'], [2, 2, 0.5]),
   method('edgeSeal', 'Seal the edge', 'maskDetail', 'recoat', ['film', 'spray'], [4, 0.5, 0.2]),
   method('maskedCoat', 'Coat inside the mask', 'maskDetail', 'recoat', ['film', 'spray'], [4, 0.5, 0.4]),
-  method('unmask', 'Pull the mask', 'maskDetail', 'touch', [], [1, 2, 0.5]),
+  method('unmask', 'Pull the mask', 'maskDetail', 'touch', ['endsMask'], [1, 2, 0.5]),
+  method('scorePull', 'Score the edge and pull', 'maskDetail', 'tape', ['endsMask'], [1, 3, 0.8], ['sharp']),
   method('warmDry', 'Warm with a dryer', 'colour', 'touch', ['bearsWater'], [0, 5, 0], ['warmAir']),
   method('detail', 'Paint detail by hand', 'maskDetail', 'handle', ['film', 'split'], [4, 6, 0.5]),
   method('clear', 'Clear coat', 'weather', 'recoat', ['film', 'spray'], [4, 0.5, 0.6]),

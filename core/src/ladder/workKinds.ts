@@ -6,7 +6,7 @@ export type WorkKindId = 'spraying' | 'sanding' | 'powerTools' | 'solvents' | 'm
 
 /** What of a rung decides who can do it. */
 export interface WorkAsked {
-  readonly method: Pick<Method, 'id' | 'band' | 'isSprayed' | 'isLoud' | 'roughens' | 'laysFilm'>;
+  readonly method: Pick<Method, 'id' | 'band' | 'isSprayed' | 'isLoud' | 'roughens' | 'endsMask' | 'laysFilm'>;
   /** how the film it lays dries; null where it lays none */
   readonly dryingKind: DryingKindId | null;
   /** ids of what is to be heeded at the rung: of its method, product and material */
@@ -47,7 +47,7 @@ export const WORK_KINDS: readonly WorkKind[] = [
     id: 'masking',
     name: 'masking',
     note: 'tape, stencils, masking rubber',
-    isAsked: ({ method }) => ['mask', 'maskRubber', 'unmask'].includes(method.id),
+    isAsked: ({ method }) => method.endsMask || method.id === 'mask' || method.id === 'maskRubber',
   },
   {
     id: 'brushwork',

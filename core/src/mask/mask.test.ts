@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { findMethod } from '../ladder/methods';
 import { stepCost } from './maskCost';
 import { compareApart, findMaskOrder, judgeMaskOrder } from './maskOrder';
 import type { MaskBorder, MaskProblem, MaskRegion } from './maskProblem';
@@ -117,6 +118,14 @@ describe('the order of masking', () => {
         : [],
     );
     expect(rungs.filter((rung) => rung.methodId === 'mask').map((rung) => rung.note)).toContain('Tape 100 mm on metal; cover the rest.');
+  });
+  it('pulls while soft, or scores the edge and pulls once it is tape-safe, as the school has it', () => {
+    const asked = problem([region('a'), region('b')], [border('a', 'b')]);
+    const found = findMaskOrder(asked) as NonNullable<ReturnType<typeof findMaskOrder>>;
+    const pulls = (pull: 'wet' | 'dry') =>
+      maskRungs(found, asked.regions, { ...asked.school, pull }).filter(({ methodId }) => findMethod(methodId).endsMask);
+    expect(pulls('wet').map(({ methodId }) => methodId)).toEqual(['unmask']);
+    expect(pulls('dry').map(({ methodId }) => methodId)).toEqual(['scorePull']);
   });
   it('puts the film that waits longest for tape last, all else alike', () => {
     const found = findMaskOrder(

@@ -3,7 +3,7 @@ import type { MaskRegion, MaskSchool } from './maskProblem';
 
 /** A rung that an order of masking asks for. */
 export interface MaskRung {
-  readonly methodId: 'sprayCoat' | 'mask' | 'maskRubber' | 'edgeSeal' | 'maskedCoat' | 'unmask';
+  readonly methodId: 'sprayCoat' | 'mask' | 'maskRubber' | 'edgeSeal' | 'maskedCoat' | 'unmask' | 'scorePull';
   readonly name: string;
   readonly regionId: string;
   /** whose product it lays; null: none */
@@ -69,7 +69,7 @@ export function maskRungs(order: MaskOrder, regions: readonly MaskRegion[], scho
     if (isMasked)
       rungs.push({
         ...base,
-        methodId: 'unmask',
+        methodId: school.pull === 'wet' ? 'unmask' : 'scorePull',
         name: `Pull the mask of ${region.name}`,
         note: school.pull === 'wet' ? 'While the last coat is soft, back over itself.' : 'Once the film is dry; score thick edges first.',
       });

@@ -130,7 +130,7 @@ function filmArcs(films: readonly FilmUnder[], rung: PlanRung, method: Method, t
       continue;
     }
     const isTop = tops.has(under);
-    if (method.id === 'unmask') {
+    if (method.id === 'unmask' || (method.endsMask && under.film.removeWithinMinutes !== null)) {
       arcs.push(pullArc(under, rung.id, isTop, tables));
       continue;
     }
@@ -220,7 +220,7 @@ function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: Cur
     for (const top of tops)
       if (gainsByDryer(top.film.drying, top.filmMicrometres))
         top.warmed += leastDryerGain(tables.tableFor(top.film.drying, 'drying'), rung.minutes);
-  if (method.id === 'unmask') {
+  if (method.endsMask) {
     const rubber = films.findIndex((under) => under.film.removeWithinMinutes !== null);
     if (rubber >= 0) films.splice(rubber, 1);
   }

@@ -4,7 +4,7 @@ import { USUAL_SPRAY_LIMITS } from '../climate/sprayVerdict';
 import type { PlanRung } from './shopPlanInput';
 import type { StartWarning } from './startWaits';
 import { readStarts, warnOfStart } from './startWaits';
-import { MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
+import { film, MINUTE, NOW, part, rung, shop } from './testing/shopBuilder';
 
 const HOUR = 60 * MINUTE;
 const laid = (id: string, methodId: string, classId: string, minutesAgo: number): PlanRung =>
@@ -45,6 +45,17 @@ describe('what speaks against beginning a rung', () => {
       rung('u', 'unmask'),
     ];
     expect(warned(masked)).toMatchObject([{ kind: 'closed', reason: { milestone: 'pull' } }]);
+  });
+  it('is nothing where the edge is scored: tape-safe is enough, between soft and hard', () => {
+    const masked = (laidAgo: number) => [
+      rung('m', 'mask', { status: { kind: 'done', endMs: NOW - 10 * HOUR } }),
+      laid('c', 'sprayCoat', 'lacquerColour', laidAgo),
+      rung('u', 'scorePull'),
+    ];
+    const { tapeMinutes, hardMinutes } = film('lacquerColour').drying;
+    expect(warned(masked((tapeMinutes ?? 0) - 20))).toMatchObject([{ kind: 'early', reason: { milestone: 'tape' } }]);
+    expect((tapeMinutes ?? 0) + 20).toBeLessThan(hardMinutes);
+    expect(warned(masked((tapeMinutes ?? 0) + 20))).toEqual([]);
   });
   it('is work of a joined part that is not done', () => {
     const host = part('host', [rung('bond', 'bond', { classId: 'epoxyGlue' })]);

@@ -8,7 +8,7 @@ import type { Edit } from '../edit';
 import { replaceRungs, rungsOfLadder } from './growChanges';
 
 /** Methods that an order of masks replaces. */
-const REPLACED = new Set(['sprayCoat', 'mask', 'maskRubber', 'edgeSeal', 'maskedCoat', 'unmask']);
+const REPLACED = new Set(['sprayCoat', 'mask', 'maskRubber', 'edgeSeal', 'maskedCoat', 'unmask', 'scorePull']);
 
 /**
  * Puts the rungs of an order of masks on a ladder, where its first open rung of colour or mask stood, else under weathering and fitting. Open rungs of

@@ -34,7 +34,7 @@ export function afterRung(films: FilmsOnPart, rung: PlanRung, startMs: number, e
       if (!isTop(at) || !gainsByDryer(film.film.drying, depth)) return film;
       return { ...film, forced: [...film.forced, { fromMs: startMs, toMs: endMs, factor: DRYER_FACTOR }] };
     });
-  if (rung.methodId === 'unmask') return films.filter((film) => film.film.removeWithinMinutes === null);
+  if (method.endsMask) return films.filter((film) => film.film.removeWithinMinutes === null);
   if (!method.laysFilm || !rung.film) return films;
   const coat = { atMs: endMs, thicknessMicrometres: rung.film.coatMicrometres };
   const top = films.at(-1);
@@ -66,8 +66,9 @@ export function filmFault(films: FilmsOnPart, rung: PlanRung, startMs: number, t
     const say = (what: string): string => `${film.film.name} ${what} at ${new Date(startMs).toISOString()}`;
     if (!facesMeet(film.side, rung.side)) {
       if (!reached('handle')) return say('cannot be handled');
+    } else if (method.endsMask && film.film.removeWithinMinutes !== null) {
+      continue;
     } else if (rung.methodId === 'unmask') {
-      if (film.film.removeWithinMinutes !== null) continue;
       if (!reached('touch')) return say('is wet');
       const isSoft = (outlook.milestones.handle ?? Infinity) >= startMs - 60_000;
       if (tops.has(film) && !isSoft && !reached('hard')) return say('is neither soft nor hard');
