@@ -66,7 +66,7 @@ export function playChance(prepared: PreparedProblem, keys: ArrayLike<number>, o
   let readySquares = 0;
   let missed = 0;
   for (let run = 0; run < runs; run += 1) {
-    player.play(keys, drawFortune(tables, options, options.seed * 1_000_003 + run, fortune));
+    player.play(keys, drawFortune(tables, options, chanceSeed(options.seed, run), fortune));
     let ready = prepared.problem.fromMinute;
     for (const index of open) {
       const end = player.ends[index] ?? 0;
@@ -104,6 +104,11 @@ export function playChance(prepared: PreparedProblem, keys: ArrayLike<number>, o
     risks,
     missedWindows: missed / runs,
   };
+}
+
+/** The seed of a play's fortune: plays of another seed meet others. */
+export function chanceSeed(seed: number, run: number): number {
+  return seed * 1_000_003 + run;
 }
 
 /** The value below which a share of sorted values lies: the nearest rank, as textbooks take it. */

@@ -118,7 +118,7 @@ describe('urgency', () => {
 });
 
 describe('draws of dispatch', () => {
-  const groups = { of: [0, 1, 2], due: [1000, Infinity, 5000], weight: [1, 1, 1] };
+  const groups = { ids: [], of: [0, 1, 2], due: [1000, Infinity, 5000], weight: [1, 1, 1] };
   const best = {
     unplaced: 0,
     lateness: 0,

@@ -151,10 +151,11 @@ export class OrderPlayer implements GuardedState {
       while (this.sleepers.soonest() <= now) this.makeReady(this.sleepers.pop());
       let started = 0;
       let kept = 0;
+      let isFull = false;
       this.alsoAt = Infinity;
       for (let at = 0; at < this.readySize; at += 1) {
         const index = this.ready[at] ?? 0;
-        if (started > 0 && bottleneck >= 0 && this.handsFullUntil(now) >= 0 && !this.awaitsOthers()) {
+        if (isFull) {
           // What everything needs is used up: the rest stays as it is.
           this.ready.copyWithin(kept, at, this.readySize);
           kept += this.readySize - at;
@@ -170,6 +171,7 @@ export class OrderPlayer implements GuardedState {
         } else {
           started += 1;
           if (this.work(index, now, skipped)) open -= 1;
+          isFull = bottleneck >= 0 && this.handsFullUntil(now) >= 0 && !this.awaitsOthers();
         }
       }
       this.readySize = kept;

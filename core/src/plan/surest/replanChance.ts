@@ -1,5 +1,6 @@
 import type { Interval } from '../../time/interval';
 import type { GroupChance } from '../chance';
+import { chanceSeed } from '../chance';
 import { drawFortune } from '../play/fortune';
 import type { Fortune } from '../play/fortune';
 import type { PlayedStretch } from '../play/orderPlayer';
@@ -30,7 +31,7 @@ export function replanChance(prepared: PreparedProblem, keys: Float64Array, opti
   const groups = [...new Set(tasks.flatMap((task, index) => (tables.isFact[index] ? [] : [task.groupId])))];
   const ready = groups.map(() => new Float64Array(options.runs));
   for (let run = 0; run < options.runs; run += 1) {
-    const seed = options.seed * 1_000_003 + run;
+    const seed = chanceSeed(options.seed, run);
     const ends = playReplanned(prepared, keys, drawFortune(tables, options.odds, seed), { ...options, seed });
     tasks.forEach((task, index) => {
       if (tables.isFact[index]) return;

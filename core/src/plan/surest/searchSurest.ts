@@ -175,13 +175,15 @@ class SurestSearch {
   private *beginWithSets(): Generator<SurestState, void> {
     const dated = this.openDated();
     const singles = dated.length > 1 ? [[], ...dated.map((group) => [group])] : [[]];
-    const starts: SetTried[] = [];
-    for (const letGo of singles) starts.push(...(yield* this.drawStart(letGo)));
-    const [best] = starts.toSorted((a, b) => b.tried.mean - a.tried.mean);
-    if (best) this.decide(best.tried, 'latest starts');
-    yield this.state();
     const budget = (SHARE_FOR_SETS * this.options.mostPlays) / (singles.length + (dated.length > 2 ? MOST_PAIRS : 0));
-    for (const start of starts) yield* this.improveSet(start, budget);
+    // One after the other, so that there is something to tell of the first while the rest are not begun.
+    for (const letGo of singles) {
+      for (const start of yield* this.drawStart(letGo)) {
+        this.decide(start.tried, 'latest starts');
+        yield this.state();
+        yield* this.improveSet(start, budget);
+      }
+    }
     if (dated.length < 3) return;
     for (const letGo of this.pairs(dated)) for (const start of yield* this.drawStart(letGo)) yield* this.improveSet(start, budget);
   }

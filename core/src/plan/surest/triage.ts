@@ -1,10 +1,10 @@
 import { buildShopProblem } from '../buildShopProblem';
-import { playChance, shareWithin } from '../chance';
 import { planShopAtOnce, surestOptions } from '../planShop';
 import { prepareProblem } from '../preparedProblem';
 import { datesMet } from '../shopOutlook';
 import { shopOdds } from '../shopOdds';
 import type { ShopPlanInput } from '../shopPlanInput';
+import { DateJudge } from './dateJudge';
 import { searchSurest } from './searchSurest';
 
 /** The chance of a prop's date. */
@@ -53,12 +53,12 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
   const { problem } = shop;
   const prepared = prepareProblem(problem);
   const odds = shopOdds(input, shop);
+  const dates = new DateJudge(prepared, odds, options.runs, options.fortuneSeed);
   const judge = (keys: Float64Array): TriageSet => {
-    const played = playChance(prepared, keys, { ...odds, runs: options.runs, seed: options.fortuneSeed });
-    const chances = played.groups.flatMap(({ groupId, readyMinutes }): DateChance[] => {
-      const prop = input.props.find((entry) => entry.id === groupId);
-      if (!prop || prop.dueMs === null) return [];
-      return [{ propId: prop.id, name: prop.name, dueMs: prop.dueMs, chance: shareWithin(readyMinutes, prop.dueMs / 60_000) }];
+    const kept = dates.chances(keys);
+    const chances = input.props.flatMap(({ id, name, dueMs }): DateChance[] => {
+      const chance = kept.get(id);
+      return chance === undefined || dueMs === null ? [] : [{ propId: id, name, dueMs, chance }];
     });
     const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
     // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
