@@ -119,6 +119,26 @@ describe('a project file', () => {
       'shop.hours[0]',
     ],
     [
+      'somebody whose day ends before it starts',
+      (p: Record<string, unknown>) =>
+        (p['persons'] as object[]).push({
+          id: 'juna',
+          revision: 0,
+          name: 'Juna',
+          position: 0,
+          hours: [{ weekday: 1, startMinute: 600, endMinute: 100 }],
+          exceptions: [],
+          busy: [],
+          refuses: [],
+        }),
+      'persons[0].hours[0]',
+    ],
+    [
+      'a rung asked of somebody who is not there',
+      (p: Record<string, unknown>) => Object.assign((p['rungs'] as object[])[0] ?? {}, { personId: 'nobody' }),
+      'rungs[0].personId',
+    ],
+    [
       'a time zone that is none',
       (p: Record<string, unknown>) => Object.assign(p['shop'] as object, { timeZone: 'Harbour/Quay' }),
       'shop.timeZone',

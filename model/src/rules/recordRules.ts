@@ -121,6 +121,13 @@ export const RECORD_RULES: readonly RecordRule[] = [
     mended: 'hours that end before they start are taken out',
   }),
   rule({
+    table: 'persons',
+    message: 'ends before it starts',
+    brokenAt: ({ hours }) => (hours ?? []).flatMap((span, i) => (isBackwards(span) ? [`hours[${i}]`] : [])),
+    mend: (person) => ({ ...person, hours: person.hours?.filter((span) => !isBackwards(span)) ?? null }),
+    mended: 'hours that end before they start are taken out',
+  }),
+  rule({
     table: 'shop',
     message: 'the coldest is not below the warmest',
     brokenAt: ({ sprayLimits }) => at(sprayLimits.coldestCelsius >= sprayLimits.warmestCelsius, 'sprayLimits'),

@@ -1,6 +1,7 @@
 import { useClock } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
+import { usePersons } from '../../features/person/useAtBench';
 import { Button } from '../../ui/Button';
 import { toLocalInput } from '../../ui/localInput';
 import { download, fileName } from '../../ui/download';
@@ -20,6 +21,7 @@ export function PlanFiles({
 }) {
   const shop = useShop();
   const clock = useClock();
+  const names = new Map(usePersons().map(({ id, name }) => [id, name]));
   const save = async (): Promise<void> => {
     const { writePlanCalendar } = await import('@zinc-ladder/model/calendar/writePlanCalendar');
     const entries = plan.rungs
@@ -30,8 +32,12 @@ export function PlanFiles({
           title: index.rungTitle(time.rungId),
           startMs: chunk.start,
           endMs: chunk.end,
-          detail:
-            time.session && time.session.count > 1 ? `${time.session.toolName}: ${time.session.place + 1} of ${time.session.count}` : '',
+          detail: [
+            names.get(time.personId ?? ''),
+            time.session && time.session.count > 1 ? `${time.session.toolName}: ${time.session.place + 1} of ${time.session.count}` : null,
+          ]
+            .filter((line) => line)
+            .join('; '),
           closesMs: order === 0 ? time.windowClosesMs : null,
         })),
       );
