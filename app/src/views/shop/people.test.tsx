@@ -42,7 +42,7 @@ describe('who works here', () => {
   });
   it('a name is needed, and somebody who goes leaves the rungs that were asked of them to all', async () => {
     const { user, db, sheet, store } = await withJuna();
-    expect(screen.getByRole('button', { name: 'Add' }).hasAttribute('disabled')).toBe(true);
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Add' }).hasAttribute('disabled')).toBe(true));
     const juna = (await personsOf(db))[1]?.id ?? '';
     await store.edit('ask', (edit) => edit.patch('rungs', 'host-2', { personId: juna }));
     await user.click(within(sheet).getByRole('button', { name: 'Take Juna away' }));
