@@ -175,7 +175,7 @@ function firstMinuteWith(clock: ClockTable | undefined, from: number, gain: numb
   const goal = progressAt(clock, from) + gain;
   let low = from;
   let high = horizon;
-  while (high - low > 1e-6) {
+  while (high - low > 1e-4) {
     const middle = (low + high) / 2;
     if (progressAt(clock, middle) >= goal) high = middle;
     else low = middle;

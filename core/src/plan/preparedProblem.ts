@@ -100,6 +100,7 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
     incoming[prepared.to]?.push(prepared);
     return prepared;
   });
+  const capacities = new Map(problem.resources.map(({ id, capacity }) => [id, capacity]));
   const widest = findWidest(problem);
   const owners = new Map<string, number>();
   const ownerOf = (key: string): number => {
@@ -129,8 +130,8 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
     holdOwners: problem.tasks.map(({ holds }) =>
       holds.map(({ ownerId, resourceId }) => (ownerId === null ? -1 : ownerOf(`${resourceId} ${ownerId}`))),
     ),
-    openOf: problem.resources.map((resource) => findOpen(problem, resource.id, calendars)),
-    tooMuch: problem.tasks.map((task) => findTooMuch(problem, task)),
+    openOf: findOpen(problem, calendars),
+    tooMuch: problem.tasks.map((task) => findTooMuch(capacities, task)),
     toolOf: problem.tasks.map((task) => {
       if (task.familyId === null) return null;
       const family = lookUp(families, task.familyId);
@@ -200,27 +201,36 @@ function findFirst({ tasks, fromMinute }: PlanProblem, arcs: readonly PreparedAr
   return [...new Set([...underWay, ...urgent, ...beforeLocked])];
 }
 
-function findOpen(
-  { tasks }: PlanProblem,
-  resourceId: string,
-  calendars: ReadonlyMap<string, readonly Interval[]>,
-): readonly Interval[] | null {
-  const askedIn = tasks.flatMap((task) => [
-    ...(task.demands.some((demand) => demand.resourceId === resourceId) ? [task.calendarId] : []),
-    ...(task.doers ?? []).flatMap((doer) => (doer.resourceId === resourceId ? [doer.calendarId] : [])),
-  ]);
-  // What is held is held through the night.
-  const isHeld = tasks.some((task) => task.holds.some((hold) => hold.resourceId === resourceId));
-  if (isHeld || askedIn.length === 0 || askedIn.includes(null)) return null;
-  const used = new Set(askedIn.map((id) => id ?? ''));
-  return mergeIntervals([...used].flatMap((id) => calendars.get(id) ?? []));
+/** When each resource is asked for at all, by resource; null: at any time, or never. */
+function findOpen({ tasks, resources }: PlanProblem, calendars: ReadonlyMap<string, readonly Interval[]>): (readonly Interval[] | null)[] {
+  const askedIn = new Map<string, Set<string>>();
+  const isAlways = new Set<string>();
+  const ask = (resourceId: string, calendarId: string | null): void => {
+    if (calendarId === null) isAlways.add(resourceId);
+    else {
+      const known = askedIn.get(resourceId);
+      if (known) known.add(calendarId);
+      else askedIn.set(resourceId, new Set([calendarId]));
+    }
+  };
+  for (const task of tasks) {
+    for (const { resourceId } of task.demands) ask(resourceId, task.calendarId);
+    for (const { resourceId, calendarId } of task.doers ?? []) ask(resourceId, calendarId);
+    // What is held is held through the night.
+    for (const { resourceId } of task.holds) isAlways.add(resourceId);
+  }
+  return resources.map(({ id }) => {
+    const used = isAlways.has(id) ? undefined : askedIn.get(id);
+    return used ? mergeIntervals([...used].flatMap((calendarId) => calendars.get(calendarId) ?? [])) : null;
+  });
 }
 
-function findTooMuch({ resources }: PlanProblem, { demands, holds }: PlanTask): Certificate['cause'] | null {
-  for (const { resourceId, amount } of [...demands, ...holds]) {
-    const capacity = resources.find((resource) => resource.id === resourceId)?.capacity ?? 0;
-    if (amount > capacity) return { kind: 'tooMuch', resourceId, needed: amount, capacity };
-  }
+function findTooMuch(capacities: ReadonlyMap<string, number>, { demands, holds }: PlanTask): Certificate['cause'] | null {
+  for (const list of [demands, holds])
+    for (const { resourceId, amount } of list) {
+      const capacity = capacities.get(resourceId) ?? 0;
+      if (amount > capacity) return { kind: 'tooMuch', resourceId, needed: amount, capacity };
+    }
   return null;
 }
 

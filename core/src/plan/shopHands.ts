@@ -82,6 +82,8 @@ export class ShopHands {
   readonly windows: readonly Interval[];
   readonly byPerson: readonly { readonly personId: string | null; readonly windows: readonly Interval[] }[];
   private readonly made = new Map<string, AirCalendar>();
+  /** those who can do a rung, by what decides it */
+  private readonly able = new Map<string, readonly PlanPerson[]>();
   /** times each person is settled for */
   private readonly settled = new Map<string, Interval[]>();
 
@@ -105,7 +107,13 @@ export class ShopHands {
 
   /** Those who can do a rung, who does the least kinds of work first: what others can do too is left to them. */
   ableTo(rung: PlanRung): readonly PlanPerson[] {
-    return this.input.persons.filter((person) => canDo(person, rung)).sort((a, b) => b.refuses.length - a.refuses.length);
+    const holder = rung.status.kind === 'begun' && rung.status.isInHand ? rung.status.doerId : null;
+    const key = [rung.methodId, rung.film?.drying.kind, rung.personId, holder, ...rung.cautions].join(' ');
+    const known = this.able.get(key);
+    if (known) return known;
+    const able = this.input.persons.filter((person) => canDo(person, rung)).sort((a, b) => b.refuses.length - a.refuses.length);
+    this.able.set(key, able);
+    return able;
   }
 
   /** The calendar of a kind of work for some of the shop's persons; for all, where none is named. */

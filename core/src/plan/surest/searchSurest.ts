@@ -140,14 +140,22 @@ class SurestSearch {
     const first = orders.next();
     if (first.done) return;
     const before = this.options.startKeys ?? this.beforeKeys();
-    const rules = [first.value, ...orders];
-    this.leaveOutImpossible(before ?? this.keysOf(first.value.order));
+    const firstKeys = before ?? this.keysOf(first.value.order);
+    const firstRule = before ? 'as planned before' : first.value.rule;
     const isLarge = this.prepared.tasks.length > MOST_TRIED_FIRST;
+    if (isLarge) {
+      // One play of one order; what it has no place for is said to come too late until it is looked at more closely.
+      this.best = { keys: firstKeys, scores: [], mean: 0, kept: 0 };
+      this.foundBy = firstRule;
+      this.shown = this.show(firstKeys, true);
+      yield this.state();
+      this.shown = null;
+    }
+    this.leaveOutImpossible(firstKeys);
+    const rules = [first.value, ...orders];
     // The first plan is there at once: of the orders by rule the one that a single play likes best.
     const tried = (
-      before
-        ? [{ rule: 'as planned before', keys: before }]
-        : rules.slice(0, isLarge ? 1 : undefined).map(({ rule, order }) => ({ rule, keys: this.keysOf(order) }))
+      before || isLarge ? [{ rule: firstRule, keys: firstKeys }] : rules.map(({ rule, order }) => ({ rule, keys: this.keysOf(order) }))
     )
       .flatMap(({ rule, keys }) => {
         const played = this.trials.try(keys, 0, 1);
@@ -299,15 +307,19 @@ class SurestSearch {
     return this.trials.plays >= this.options.mostPlays;
   }
 
-  /** The plan an order makes; where it would miss a window or a locked time, the same order decoded. */
-  private show(keys: Float64Array): Pick<SurestState, 'plan' | 'measure'> {
+  /**
+   * The plan an order makes; where it would miss a window or a locked time, the same order decoded.
+   *
+   * @param isHasty what has no place is not asked why
+   */
+  private show(keys: Float64Array, isHasty = false): Pick<SurestState, 'plan' | 'measure'> {
     let plan = dryPlan(this.trials.player, keys, this.skipped, this.reasons);
     const { missed } = this.trials.player;
     const isLockMoved = this.tables.locked.some((index) => {
       const fixed = this.prepared.tasks[index]?.fixed;
       return plan.placements.find((placement) => placement.taskId === this.prepared.tasks[index]?.id)?.start !== fixed?.start;
     });
-    if (missed > 0 || isLockMoved || plan.unplaced.length > this.reasons.length)
+    if (missed > 0 || isLockMoved || (!isHasty && plan.unplaced.length > this.reasons.length))
       plan = placeInOrder(this.prepared, { order: [...this.prepared.tasks.keys()].sort((a, b) => (keys[a] ?? 0) - (keys[b] ?? 0)) });
     return { plan, measure: this.meter.measure(plan) };
   }
