@@ -18,6 +18,12 @@ export interface DrillWish {
   readonly oneMorePartId: string | null;
 }
 
+/** A stretch in which somebody's hands are there and have nothing to do. */
+export interface IdleHands extends Interval {
+  /** null where nobody is named */
+  readonly personId: string | null;
+}
+
 /** What came of it. Moments are epoch ms. */
 export interface DrillOutcome {
   /** with hands there at all hours but sleep, everything shared and pipelined; null where something has no place */
@@ -26,7 +32,7 @@ export interface DrillOutcome {
   readonly handsMinutes: number;
   readonly setups: number;
   /** stretches in which hands are there, and nothing is ready for them, up to the end; longest first */
-  readonly idle: readonly Interval[];
+  readonly idle: readonly IdleHands[];
   readonly idleMinutes: number;
   /** ready when each part is finished before the next is begun; null where one has no place */
   readonly oneByOneMs: number | null;
@@ -95,16 +101,14 @@ function readyOf(plan: ShopPlan): number | null {
   return plan.kind === 'planned' && plan.unplaced.length === 0 ? (lastReady(plan.props) ?? plan.madeForMs) : null;
 }
 
-function idleStretches(plan: Extract<ShopPlan, { kind: 'planned' }>, fromMs: number, toMs: number): Interval[] {
+function idleStretches(plan: Extract<ShopPlan, { kind: 'planned' }>, fromMs: number, toMs: number): IdleHands[] {
   const idle = plan.handsByPerson.flatMap(({ personId, windows }) => {
     const there = windows
       .map(({ start, end }) => ({ start: Math.max(start, fromMs), end: Math.min(end, toMs) }))
       .filter(({ start, end }) => end > start);
     const own = plan.rungs.filter((rung) => rung.personId === personId);
-    return withoutIntervals(
-      there,
-      own.flatMap((rung) => rung.chunks).toSorted((a, b) => a.start - b.start),
-    );
+    const busy = own.flatMap((rung) => rung.chunks).toSorted((a, b) => a.start - b.start);
+    return withoutIntervals(there, busy).map((span): IdleHands => ({ ...span, personId }));
   });
   return idle.toSorted((a, b) => b.end - b.start - (a.end - a.start));
 }

@@ -42,7 +42,10 @@ export function BenchView() {
   return (
     <div className="grid gap-4 md:grid-cols-2 lg:h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)] lg:grid-rows-1">
       <div className="grid content-start gap-4 lg:min-h-0 lg:content-stretch lg:overflow-auto">
-        <WhoPicker />
+        {/* On a phone the timer comes first: who stands at it changes seldom. */}
+        <div className="empty:hidden max-md:order-last">
+          <WhoPicker />
+        </div>
         {inHand
           .filter((rung) => !held.includes(rung))
           .map((rung) => (

@@ -18,6 +18,7 @@ import { InlineField, SelectField } from '../../ui/fields';
 import { MomentField } from '../../ui/MomentField';
 import { formatSpan, useFormats } from '../../ui/useFormats';
 import { Why } from '../../ui/Why';
+import { usePersons } from '../../features/person/useAtBench';
 import { PlanPicture } from './PlanPicture';
 import type { PlanWindow } from './planWindow';
 import { windowAtNow } from './planWindow';
@@ -142,6 +143,7 @@ function Outcome({
 }) {
   const clock = useClock();
   const formats = useFormats();
+  const persons = usePersons();
   const now = clock.now();
   const [window, setWindow] = useState<PlanWindow>(() => windowAtNow(DRILL_HOURS, now));
   const [chosen, setChosen] = useState<string | null>(null);
@@ -199,8 +201,9 @@ function Outcome({
           </p>
           <ul className="text-sm" aria-label="Longest idle stretches">
             {made.idle.slice(0, SHOWN_IDLE).map((span) => (
-              <li key={span.start} className="figure">
+              <li key={`${span.personId ?? ''}${span.start}`} className="figure">
                 {formats.moment(span.start, now)} to {formats.moment(span.end, now)}: {formatSpan((span.end - span.start) / 60_000)}
+                {persons.length > 1 && `, ${persons.find(({ id }) => id === span.personId)?.name ?? ''}`}
               </li>
             ))}
           </ul>

@@ -33,6 +33,7 @@ export function PlanList({
   const formats = useFormats();
   const rungs = plan.rungs.filter((time) => partIds.has(time.partId));
   const zone = useShop()?.timeZone ?? 'UTC';
+  const hasSeveral = new Set(plan.rungs.map(({ personId }) => personId)).size > 1;
   const days = [...groupBy(rungs, (time) => localDate(time.startMs, zone))];
   const hands = handsByDay(rungs, zone);
   // The virtualizer is only read here.
@@ -68,7 +69,7 @@ export function PlanList({
               <h2 className="font-label text-xl font-semibold">
                 {day} <span className="text-dim text-base">{formatSpan(hands.get(date)?.minutes ?? 0)} of hands</span>
               </h2>
-              <DayTable times={times} index={index} chosen={chosen} onChoose={onChoose} />
+              <DayTable times={times} hasSeveral={hasSeveral} index={index} chosen={chosen} onChoose={onChoose} />
             </section>
           );
         })}
@@ -79,11 +80,14 @@ export function PlanList({
 
 function DayTable({
   times,
+  hasSeveral,
   index,
   chosen,
   onChoose,
 }: {
   readonly times: readonly RungTime[];
+  /** whether more than one person is told of */
+  readonly hasSeveral: boolean;
   readonly index: ShopIndex;
   readonly chosen: string | null;
   readonly onChoose: (rungId: string) => void;
@@ -110,7 +114,7 @@ function DayTable({
               <button type="button" className="min-h-9 cursor-pointer text-left hover:underline" onClick={() => onChoose(time.rungId)}>
                 {index.rungTitle(time.rungId)}
               </button>
-              {time.personId !== null && <span className="text-dim ml-2 text-sm">{names.get(time.personId)}</span>}
+              {hasSeveral && time.personId !== null && <span className="text-dim ml-2 text-sm">{names.get(time.personId)}</span>}
               {time.isLocked && <span className="text-limeink ml-2 text-sm font-medium">locked</span>}
               {time.session && time.session.count > 1 && (
                 <span className="text-dim ml-2 text-sm">

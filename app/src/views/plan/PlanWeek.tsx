@@ -33,7 +33,9 @@ export function PlanWeek({
 }) {
   const now = useNow(60_000);
   const formats = useFormats();
-  const zone = useShop()?.timeZone ?? 'UTC';
+  const shop = useShop();
+  const zone = shop?.timeZone ?? 'UTC';
+  const hasSeveral = new Set(plan.rungs.map(({ personId }) => personId)).size > 1;
   const names = new Map(usePersons().map(({ id, name }) => [id, name]));
   const [weeks, setWeeks] = useState(0);
   const days = handsByDay(
@@ -53,6 +55,11 @@ export function PlanWeek({
           Week after
         </Button>
       </div>
+      <p className="font-label mb-2 hidden text-xl font-semibold print:block">
+        {shop?.name}, {formats.day(Date.parse(`${dates[0] ?? ''}T12:00:00Z`))} –{' '}
+        {formats.day(Date.parse(`${dates.at(-1) ?? ''}T12:00:00Z`))}
+        {hasSeveral || names.size < 2 ? '' : `, ${names.get(plan.rungs[0]?.personId ?? '') ?? ''}`}
+      </p>
       <div className="week-days grid min-w-[47rem] grid-cols-7 gap-x-2.5">
         {dates.map((date) => {
           const noon = Date.parse(`${date}T12:00:00Z`);
@@ -67,7 +74,7 @@ export function PlanWeek({
                     key={`${stretch.time.rungId}${stretch.startMs}`}
                     stretch={stretch}
                     title={index.rungTitle(stretch.time.rungId)}
-                    by={names.get(stretch.time.personId ?? '') ?? null}
+                    by={hasSeveral ? (names.get(stretch.time.personId ?? '') ?? null) : null}
                     isChosen={chosen === stretch.time.rungId}
                     start={formats.time(stretch.startMs)}
                     onChoose={onChoose}
