@@ -132,3 +132,28 @@ test('the demo is brought to today and started again', async ({ page }) => {
   await page.getByRole('button', { name: 'Start again' }).click();
   await expect(page.getByText('Thu 28 May 19:3', { exact: false })).toBeVisible();
 });
+
+test('who works here: a friend’s Saturday is planned for her, and what nobody does says so', async ({ page }) => {
+  await openDemo(page, '/shop/people');
+  const juna = page.getByRole('region', { name: 'Juna', exact: true });
+  await expect(juna.getByRole('checkbox', { name: /^spraying/u })).not.toBeChecked();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('radio', { name: 'List' }).click();
+  await page.getByLabel('Whose', { exact: true }).selectOption({ label: 'Juna' });
+  const days = page.getByRole('region', { name: /^Plan by day/u }).getByRole('region');
+  await expect(days.first()).toHaveAccessibleName('Sat 30 May');
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await page.getByRole('radio', { name: 'Juna' }).click();
+  await expect(page.getByText(/^In hand with Me: Base: black/u)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Next' })).toContainText('nothing to do until Sat');
+  // Which hands are at this screen is remembered here, not in the shop.
+  await page.reload();
+  await expect(page.getByRole('radio', { name: 'Juna' })).toBeChecked();
+  await page.getByRole('link', { name: 'Shop', exact: true }).click();
+  await page.getByRole('link', { name: 'People', exact: true }).click();
+  const spraying = page.getByRole('region', { name: 'Me', exact: true }).getByRole('checkbox', { name: /^spraying/u });
+  await spraying.click();
+  await expect(spraying).not.toBeChecked();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByText(/Nobody in the shop does this kind of work/u).first()).toBeVisible();
+});
