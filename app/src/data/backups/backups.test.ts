@@ -2,15 +2,16 @@ import 'fake-indexeddb/auto';
 import { readBundle } from '@zinc-ladder/model/file/zipProject';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { makeVersion4 } from '@zinc-ladder/model/testing/makeVersion4';
+import { FORMAT_VERSION } from '@zinc-ladder/model/file/projectFile';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import Dexie from 'dexie';
 import { describe, expect, it, vi } from 'vitest';
-import { ShopDatabase } from '../database';
+import { DATABASE_VERSION, ShopDatabase } from '../database';
 import type { BackupFile, BackupPlace, BackupReason } from './backupPlace';
 import { backupName, backupsToDrop, BEFORE_KEPT, DAILY_KEPT, readBackupName } from './backupPlace';
 import { importProject } from '../projectTransfer';
 import { Store } from '../store';
-import { backUpBeforeUpgrade } from './backUpBeforeUpgrade';
+import { backUpBeforeUpgrade, FORMAT_OF_DATABASE } from './backUpBeforeUpgrade';
 import { keepBackup } from './keepBackup';
 
 // There are no workers here; how it packs is tested by itself.
@@ -70,6 +71,50 @@ describe('before a new version lifts a shop', () => {
     // Lifted already, there is nothing to keep.
     expect(await backUpBeforeUpgrade('backup-old', place, NOW)).toBeNull();
     await Dexie.delete('backup-old');
+  });
+});
+
+/** A database as an earlier version of the program left it: the tables of this one under a lower version, without those that came later. */
+async function asOfVersion(version: number, name: string, without: readonly string[], shopFields: object): Promise<void> {
+  const today = new ShopDatabase(`${name}-today`);
+  await importProject(new Store(today, () => NOW), { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+  const kept = today.tables.filter((table) => !without.includes(table.name));
+  const old = new Dexie(name);
+  old
+    .version(version)
+    .stores(
+      Object.fromEntries(kept.map(({ name: table, schema }) => [table, [schema.primKey, ...schema.indexes].map(({ src }) => src).join()])),
+    );
+  for (const table of kept) {
+    const rows = (await table.toArray()) as object[];
+    await old.table(table.name).bulkAdd(table.name === 'shop' ? rows.map((shop) => ({ ...shop, ...shopFields })) : rows);
+  }
+  old.close();
+  await today.delete();
+}
+
+describe('a shop of any version of the database', () => {
+  it('has a version of the file format to be kept in', () => {
+    expect(FORMAT_OF_DATABASE).toHaveLength(DATABASE_VERSION);
+    expect(FORMAT_OF_DATABASE.at(-1)).toBe(FORMAT_VERSION);
+  });
+  it('of rows of many records, before persons, is kept and lifted: two pairs of hands become two persons', async () => {
+    await asOfVersion(10, 'backup-ten', ['persons'], { handsPairs: 2 });
+    const written = new Map<string, Blob>();
+    const place: BackupPlace = {
+      list: () => Promise.resolve([]),
+      write: (name, blob) => Promise.resolve(void written.set(name, blob)),
+      read: () => Promise.reject(new Error('not asked for')),
+      remove: () => Promise.resolve(),
+    };
+    const name = await backUpBeforeUpgrade('backup-ten', place, NOW);
+    const { project } = readBundle(new Uint8Array((await written.get(name ?? '')?.arrayBuffer()) ?? new ArrayBuffer()));
+    expect(project.rungs).toHaveLength(makeSampleProject().rungs.length);
+    expect(project.persons.map((person) => person.name)).toEqual(['Me', 'Helper 1']);
+    const lifted = new ShopDatabase('backup-ten');
+    expect((await lifted.records('persons').toArray()).map((person) => person.name).sort()).toEqual(['Helper 1', 'Me']);
+    expect((await lifted.records('shop').toArray())[0]).toEqual(project.shop);
+    await lifted.delete();
   });
 });
 
