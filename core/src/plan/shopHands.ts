@@ -142,7 +142,9 @@ export class ShopHands {
   /**
    * Who does a rung.
    *
-   * @param isSettled it has its time already: whoever is there then and first able has it
+   * @param kind name of the calendar its work goes by
+   * @param calendarFor the calendar as the rung's product narrows it, by id
+   * @param settled the time it has already, minutes: who is there then and able has it; null: it is planned
    */
   share(rung: PlanRung, kind: string, calendarFor: (calendar: AirCalendar) => string, settled: Interval | null): WorkShare {
     const hands: Demand = { resourceId: HANDS, amount: 1 };
