@@ -119,7 +119,7 @@ function PersonSheet({ person, shop }: { readonly person: Person; readonly shop:
         {person.hours !== null && <WeekEditor spans={person.hours} name="Own hours" onChange={(hours) => patch('the hours', { hours })} />}
       </div>
       <div>
-        <h3 className="label">Away, or other hours</h3>
+        <h2 className="label">Away, or other hours</h2>
         <DatesEditor dates={person.exceptions} timeZone={shop.timeZone} onChange={(exceptions) => patch('the dates', { exceptions })} />
         <AwayTimes person={person} onChange={(busy) => patch('the times away', { busy })} />
       </div>
