@@ -119,3 +119,16 @@ describe.each(['readyFirst', 'surest'] as const)('work shared out, made for %s',
     expect(played.readyMinutes.map((minute) => minute * MINUTE)).toEqual(Float64Array.from([1, 2, 3], () => plan.readyMs));
   });
 });
+
+describe('a play with persons', () => {
+  it('keeps a lock outside everybody’s hours, though nobody is there and a film dries on past it', () => {
+    const morning = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 8 * 60, endMinute: 9 * 60 }));
+    const parts = [
+      part('a', [rung('spray', 'sprayCoat', { classId: 'enamelColour', minutes: 10 })]),
+      work('locked', 30, { lockedAtMs: NOW + 120 * MINUTE }),
+    ];
+    const { problem } = buildShopProblem(shop(parts, { hours: morning, persons: pairs(2) }));
+    const { readyMinutes } = playChance(prepareProblem(problem), new Float64Array(problem.tasks.length), { runs: 2, seed: 1 });
+    expect([...readyMinutes].map((minute) => minute - NOW / MINUTE)).toEqual([150, 150]);
+  });
+});

@@ -53,7 +53,7 @@ export function canDo(
 }
 
 /** When somebody has hands between two moments, epoch ms: own hours or the shop's, own dates before the shop's, without appointments. */
-export function personHours(person: PlanPerson, input: ShopHours, fromMs: number, untilMs: number): Interval[] {
+function personHours(person: PlanPerson, input: ShopHours, fromMs: number, untilMs: number): Interval[] {
   const dates = new Set(person.exceptions.map(({ date }) => date));
   const shared: readonly DayException[] = person.hours === null ? input.exceptions.filter(({ date }) => !dates.has(date)) : [];
   const open = expandWorkingHours(person.hours ?? input.hours, [...shared, ...person.exceptions], input.timeZone, fromMs, untilMs);

@@ -37,6 +37,18 @@ describe('gathering a plan from records', () => {
     // The log says that work takes longer than planned.
     expect(left({ goesByOwnPace: true })).toBe(15);
   });
+  it('leaves what is in hand, and nobody is named for, in the hands of who had the shop first', () => {
+    const project = makeSampleProject();
+    const person = { revision: 0, hours: null, exceptions: [], busy: [], refuses: [] };
+    const persons = [
+      { ...person, id: 'friend', name: 'Juna', position: 1 },
+      { ...person, id: 'me', name: 'Me', position: 0 },
+    ];
+    const statuses = gatherPlan({ ...project, persons }, gatherAir(project.shop, [], NOW), NOW).parts.flatMap(({ rungs }) =>
+      rungs.map(({ status }) => status),
+    );
+    expect(statuses).toContainEqual(expect.objectContaining({ kind: 'begun', isInHand: true, doerId: 'me' }));
+  });
   it('holds the host of a join back until the guest is climbed', () => {
     const plan = planOf();
     expect(plan.rungs[1]?.startMs).toBeGreaterThanOrEqual(plan.rungs[0]?.endMs ?? Infinity);

@@ -10,6 +10,7 @@ import { productDrying, productLimits } from '../products/productDrying';
 import type { LogEntry } from '../records/logEntry';
 import type { LoggedPace } from '@zinc-ladder/core/plan/pace';
 import { gatherPace } from './gatherPace';
+import { holderOf, personsInOrder } from './personsInOrder';
 import type { Join } from '../records/join';
 import type { Ladder } from '../records/ladder';
 import type { Part } from '../records/part';
@@ -57,7 +58,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
       print: part.print && { ...part.print, pieceMinutes: printHoursOf(part) * 60 },
       rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
         const rung = rungs.get(id);
-        return rung ? [toPlanRung(rung, products, nowMs)] : [];
+        return rung ? [toPlanRung(rung, products, records.persons, nowMs)] : [];
       }),
     }));
   return {
@@ -73,7 +74,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     air,
     goesByOwnPace: shop.goesByOwnPace,
     ownPace: records.ownPace ?? (records.logEntries ? gatherPace(records.logEntries, records.rungs, records.passes) : {}),
-    persons: [...records.persons].sort(byPosition).map(({ id, name, hours, exceptions, busy, refuses }) => ({
+    persons: personsInOrder(records.persons).map(({ id, name, hours, exceptions, busy, refuses }) => ({
       id,
       name,
       hours,
@@ -121,7 +122,7 @@ export function partLabel(part: Pick<Part, 'name' | 'count'>): string {
 }
 
 /** A rung as the planner sees it. */
-export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, nowMs: number): PlanRung {
+export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, persons: readonly Person[], nowMs: number): PlanRung {
   return {
     id: rung.id,
     name: rung.name,
@@ -134,7 +135,7 @@ export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, n
     lockedAtMs: rung.lockedAtMs,
     cautions: rung.cautionIds,
     personId: rung.personId,
-    status: progressOf(rung, nowMs),
+    status: progressOf(rung, persons, nowMs),
   };
 }
 
@@ -156,12 +157,14 @@ export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>
   };
 }
 
-function progressOf(rung: Rung, nowMs: number): RungProgress {
+function progressOf(rung: Rung, persons: readonly Person[], nowMs: number): RungProgress {
   if (rung.state === 'done' && rung.doneAtMs !== null) return { kind: 'done', endMs: Math.min(rung.doneAtMs, nowMs) };
   if (rung.state === 'leftOut') return { kind: 'leftOut' };
   const workedMinutes = workedMs(rung, nowMs) / 60_000;
   const isInHand = rung.state === 'inHand';
-  return isInHand || workedMinutes > 0 ? { kind: 'begun', workedMinutes, isInHand, doerId: rung.doerId } : { kind: 'open' };
+  return isInHand || workedMinutes > 0
+    ? { kind: 'begun', workedMinutes, isInHand, doerId: holderOf(rung.doerId, persons) }
+    : { kind: 'open' };
 }
 
 /** Work done on a rung up to now, ms: stretches that are over and the one that runs. Never negative, whatever the clock did. */

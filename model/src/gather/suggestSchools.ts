@@ -45,7 +45,12 @@ export function suggestSchools(records: PlanRecords, partIds: readonly string[],
         partId,
         smoothing,
         rungs: grown.rungs.map((draft, at) =>
-          toPlanRung(toRung(draft, `${ladder.id} ${smoothing} ${at}`, ladder.id, records.products, chosen), products, nowMs),
+          toPlanRung(
+            toRung(draft, `${ladder.id} ${smoothing} ${at}`, ladder.id, records.products, chosen),
+            products,
+            records.persons,
+            nowMs,
+          ),
         ),
       });
     }

@@ -23,6 +23,16 @@ vi.mock('../../engine/packProjectFile', async () => {
 const NOW = Date.UTC(2026, 10, 27, 1, 51, 45, 74);
 const DAY = 86_400_000;
 
+/** A place that only takes what is written. */
+function placeInto(written: Map<string, Blob>): BackupPlace {
+  return {
+    list: () => Promise.resolve([]),
+    write: (name, blob) => Promise.resolve(void written.set(name, blob)),
+    read: () => Promise.reject(new Error('not asked for')),
+    remove: () => Promise.resolve(),
+  };
+}
+
 describe('names of backups', () => {
   it('tell when and why, and other files are none', () => {
     expect(readBackupName(backupName(NOW, 'before-replace'))).toMatchObject({ atMs: NOW, reason: 'before-replace' });
@@ -52,12 +62,7 @@ describe('before a new version lifts a shop', () => {
       await old.table('attachments').add({ id, blob: new Blob([bytes as Uint8Array<ArrayBuffer>]) });
     old.close();
     const written = new Map<string, Blob>();
-    const place: BackupPlace = {
-      list: () => Promise.resolve([]),
-      write: (name, blob) => Promise.resolve(void written.set(name, blob)),
-      read: () => Promise.reject(new Error('not asked for')),
-      remove: () => Promise.resolve(),
-    };
+    const place = placeInto(written);
     const name = await backUpBeforeUpgrade('backup-old', place, NOW);
     const blob = written.get(name ?? '');
     const { project, attachments } = readBundle(new Uint8Array((await blob?.arrayBuffer()) ?? new ArrayBuffer()));
@@ -101,12 +106,7 @@ describe('a shop of any version of the database', () => {
   it('of rows of many records, before persons, is kept and lifted: two pairs of hands become two persons', async () => {
     await asOfVersion(10, 'backup-ten', ['persons'], { handsPairs: 2 });
     const written = new Map<string, Blob>();
-    const place: BackupPlace = {
-      list: () => Promise.resolve([]),
-      write: (name, blob) => Promise.resolve(void written.set(name, blob)),
-      read: () => Promise.reject(new Error('not asked for')),
-      remove: () => Promise.resolve(),
-    };
+    const place = placeInto(written);
     const name = await backUpBeforeUpgrade('backup-ten', place, NOW);
     const { project } = readBundle(new Uint8Array((await written.get(name ?? '')?.arrayBuffer()) ?? new ArrayBuffer()));
     expect(project.rungs).toHaveLength(makeSampleProject().rungs.length);

@@ -1,3 +1,4 @@
+import { holderOf } from '@zinc-ladder/model/gather/personsInOrder';
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/logEntry';
 import type { Rung, RungState } from '@zinc-ladder/model/records/rung';
 import type { Edit } from '../edit';
@@ -26,10 +27,9 @@ export async function takeInHand(
   despite: readonly string[] = [],
 ): Promise<void> {
   const { personId } = moment;
-  const first = (await edit.list('persons')).toSorted((a, b) => a.position - b.position)[0]?.id ?? null;
-  // What nobody is named for is in the hands of who had the shop first.
+  const persons = await edit.list('persons');
   const held = (await edit.find('rungs', 'state', 'inHand')).filter(
-    (rung) => rung.id !== rungId && (rung.doerId ?? first) === (personId ?? first),
+    (rung) => rung.id !== rungId && holderOf(rung.doerId, persons) === holderOf(personId, persons),
   );
   const taken = await bringTo(edit, rungId, 'inHand', moment.nowMs, seen);
   if (taken.doerId !== personId) await edit.patch('rungs', rungId, { doerId: personId });

@@ -1,5 +1,6 @@
 import type { Interval } from '@zinc-ladder/core/time/interval';
 import type { Person } from '@zinc-ladder/model/records/person';
+import { holderOf, personsInOrder } from '@zinc-ladder/model/gather/personsInOrder';
 import { useSyncExternalStore } from 'react';
 import { useTable } from '../../data/queries';
 import type { PlannedShop } from '../plan/planned';
@@ -15,7 +16,7 @@ function listen(listener: () => void): () => void {
 
 /** Those who work in the shop, first the one who had it first; nobody where it has one finisher. */
 export function usePersons(): readonly Person[] {
-  return useTable('persons').toSorted((a, b) => a.position - b.position || (a.id < b.id ? -1 : 1));
+  return personsInOrder(useTable('persons'));
 }
 
 /** Who is at this screen. */
@@ -42,7 +43,7 @@ export function useAtBench(): AtBench {
       localStorage.setItem(KEY, id);
       for (const listener of listeners) listener();
     },
-    isMine: (personId) => person === null || (personId ?? persons[0]?.id) === person.id,
+    isMine: (personId) => person === null || holderOf(personId, persons) === person.id,
     hoursIn: ({ handsByPerson, handsWindows }) => handsByPerson.find(({ personId }) => personId === person?.id)?.windows ?? handsWindows,
   };
 }

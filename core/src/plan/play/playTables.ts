@@ -82,7 +82,7 @@ export interface PlayTables {
   readonly locked: readonly number[];
   /** the resource that all open tasks use but a few, hands; −1 where there is none */
   readonly bottleneck: number;
-  /** open tasks that do not use it */
+  /** open tasks that can be begun while it is used up or nobody is there: those that do not use it, and those locked to a time */
   readonly others: readonly number[];
   /** those whose hands there are: pairs of resource and the widest calendar; empty where nobody is named */
   readonly crew: Int32Array;
@@ -122,6 +122,9 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
   );
   const facts = Uint8Array.from(tasks, (task) => (isFact(prepared, task.fixed) ? 1 : 0));
   const { bottleneck, others } = findBottleneck(prepared, facts);
+  const locked = tasks
+    .flatMap((task, index) => (task.fixed && !facts[index] ? [index] : []))
+    .sort((a, b) => (tasks[a]?.fixed?.start ?? 0) - (tasks[b]?.fixed?.start ?? 0));
   return {
     prepared,
     count: tasks.length,
@@ -155,11 +158,10 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     holds,
     owners,
     windows: findWindows(prepared),
-    locked: tasks
-      .flatMap((task, index) => (task.fixed && !facts[index] ? [index] : []))
-      .sort((a, b) => (tasks[a]?.fixed?.start ?? 0) - (tasks[b]?.fixed?.start ?? 0)),
+    locked,
     bottleneck,
-    others,
+    // What is locked is begun whether hands are there or not.
+    others: [...others, ...locked],
     crew: findCrew(prepared, calendarIds, bottleneck),
     films,
   };
