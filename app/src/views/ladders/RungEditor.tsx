@@ -144,7 +144,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
         )}
         {persons.length > 0 && (
           <SelectField
-            label="Done by"
+            label="To be done by"
             value={rung.personId ?? ''}
             options={[['', 'anybody who can'], ...persons.map(({ id, name }) => [id, name] as const)]}
             onChange={(id) => patch('who does it', { personId: id || null })}
