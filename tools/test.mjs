@@ -1,9 +1,9 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { bin, ensureChromium, ensureInstalled, ROOT, run } from './installed.mjs';
+import { PACKAGES, TYPE_PROJECTS } from './packages.mjs';
 
 const totals = { passed: 0, failed: 0 };
-const WORKSPACES = ['core', 'model', 'app', 'server', 'lab', 'demo', 'e2e'];
 
 /** A step that passes or fails as a whole. */
 function step(name, isPassed) {
@@ -28,12 +28,11 @@ const reports = join(ROOT, '.cache', 'reports');
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 
-for (const name of WORKSPACES) step(`types of ${name}`, run(bin('tsc'), ['-p', name]));
-step('types of tools', run(bin('tsc'), ['-p', '.']));
+for (const [name, project] of TYPE_PROJECTS) step(`types of ${name}`, run(bin('tsc'), ['-p', project]));
 step('lint', run(bin('eslint'), ['.']));
 step('format', run(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
 step('unused code and dependencies', run(bin('knip'), []));
-step('import directions and cycles', run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...WORKSPACES]));
+step('import directions and cycles', run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...PACKAGES]));
 
 const unitReport = join(reports, 'unit.json');
 const unitRan = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitReport}`]);

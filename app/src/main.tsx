@@ -5,18 +5,18 @@ import type { Root } from 'react-dom/client';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter } from 'react-router';
 import { createShopClock } from './clock/shopClock';
-import { backUpBeforeUpgrade } from './data/backups/backUpBeforeUpgrade';
-import { browserPlace } from './data/backups/folderPlace';
-import { ShopDatabase } from './data/database';
-import { isDemoServer, loadDemo } from './data/demo';
-import { watchTables } from './data/liveTables';
-import { Store } from './data/store';
-import { travelElsewhere } from './engine/largeEdits';
+import { backUpBeforeUpgrade } from './features/backups/backUpBeforeUpgrade';
+import { browserPlace } from './features/backups/folderPlace';
+import { ShopDatabase } from './data/tables/database';
+import { isDemoServer, loadDemo } from './features/transfer/demo';
+import { watchTables } from './data/tables/liveTables';
+import { Store } from './data/edits/store';
+import { travelElsewhere } from './workers/files/largeEdits';
 import { App } from './shell/App';
 import { ROUTES } from './shell/routes';
-import { UpgradeWait } from './shell/UpgradeWait';
-import { applyTheme } from './shell/useTheme';
-import { watchVersion } from './shell/watchVersion';
+import { UpgradeWait } from './shell/version/UpgradeWait';
+import { applyTheme } from './features/theme/useTheme';
+import { watchVersion } from './shell/version/watchVersion';
 
 async function start(root: Root): Promise<void> {
   applyTheme();

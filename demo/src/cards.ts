@@ -2,7 +2,7 @@ import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
 import { mixLab, paintOf } from '@zinc-ladder/core/colour/paint';
 import { seededRandom } from '@zinc-ladder/core/random/seededRandom';
-import type { MixCard } from '@zinc-ladder/model/records/mixCard';
+import type { MixCard } from '@zinc-ladder/model/records/colour/mixCard';
 import { DEMO_PRODUCTS } from './products';
 
 type Part = readonly [productId: string | null, amount: number, name?: string];

@@ -2,10 +2,10 @@ import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { agreeSamples } from '@zinc-ladder/core/colour/picture/agreeSamples';
 import { averageArea } from '@zinc-ladder/core/colour/picture/averageArea';
 import { doubtSample, gainsOf, isGravelyDoubted, neutralLab, toGains } from '@zinc-ladder/core/colour/picture/neutralise';
-import type { ColourTarget, TargetSample } from '@zinc-ladder/model/records/colourTarget';
-import type { MaskPlan } from '@zinc-ladder/model/records/maskPlan';
-import type { PictureNeutral } from '@zinc-ladder/model/records/pictureReference';
-import type { Stencil } from '@zinc-ladder/model/records/stencil';
+import type { ColourTarget, TargetSample } from '@zinc-ladder/model/records/colour/colourTarget';
+import type { MaskPlan } from '@zinc-ladder/model/records/ladder/maskPlan';
+import type { PictureNeutral } from '@zinc-ladder/model/records/prop/pictureReference';
+import type { Stencil } from '@zinc-ladder/model/records/ladder/stencil';
 import type { PictureLight } from './pictures/renderLantern';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern, TRUE_COLOURS } from './pictures/renderLantern';
 

@@ -1,7 +1,7 @@
-import { simulateAir, DEMO_GARAGE } from '@zinc-ladder/core/climate/simulatedClimate';
-import type { PlanRecords } from '@zinc-ladder/model/gather/gatherPlan';
-import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import { simulateAir, DEMO_GARAGE } from '@zinc-ladder/core/simulated/simulatedClimate';
+import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import played from './played.json';
 import { DEMO_MOMENT } from './scenario';
 

@@ -1,7 +1,7 @@
 import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
-import type { Fit } from '@zinc-ladder/model/records/fit';
-import type { Flaw } from '@zinc-ladder/model/records/flaw';
-import type { SurfacePass } from '@zinc-ladder/model/records/surfacePass';
+import type { Fit } from '@zinc-ladder/model/records/prop/fit';
+import type { Flaw } from '@zinc-ladder/model/records/prop/flaw';
+import type { SurfacePass } from '@zinc-ladder/model/records/prop/surfacePass';
 
 const CASE = 'telegraph-case';
 

@@ -2,11 +2,11 @@ import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
-import { NEW_RUNG, routeChoiceOf, toRung } from '@zinc-ladder/model/gather/growRungs';
-import type { Join } from '@zinc-ladder/model/records/join';
-import type { Ladder } from '@zinc-ladder/model/records/ladder';
-import type { Part } from '@zinc-ladder/model/records/part';
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import { NEW_RUNG, routeChoiceOf, toRung } from '@zinc-ladder/model/gather/grow/growRungs';
+import type { Join } from '@zinc-ladder/model/records/prop/join';
+import type { Ladder } from '@zinc-ladder/model/records/ladder/ladder';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { DEMO_PRODUCTS } from './products';
 import { DEMO_PARTS } from './scenario';
 

@@ -1,10 +1,10 @@
-import { DEMO_GARAGE, simulateForecast, simulateReadings } from '@zinc-ladder/core/climate/simulatedClimate';
+import { DEMO_GARAGE, simulateForecast, simulateReadings } from '@zinc-ladder/core/simulated/simulatedClimate';
 import type { AirSample } from '@zinc-ladder/core/climate/air';
 import { FORMAT_NAME, FORMAT_VERSION } from '@zinc-ladder/model/file/projectFile';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
-import type { Can } from '@zinc-ladder/model/records/can';
-import type { ClimateReading } from '@zinc-ladder/model/records/climateReading';
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import type { Can } from '@zinc-ladder/model/records/shop/can';
+import type { ClimateReading } from '@zinc-ladder/model/records/shop/climateReading';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import { DEMO_CARDS } from './cards';
 import { playHistory } from './history';
 import { growDemoLadders } from './ladders';

@@ -1,5 +1,5 @@
-import { stepsOf } from '@zinc-ladder/model/gather/ownRoutes';
-import type { OwnRoute } from '@zinc-ladder/model/records/ownRoute';
+import { stepsOf } from '@zinc-ladder/model/gather/grow/ownRoutes';
+import type { OwnRoute } from '@zinc-ladder/model/records/ladder/ownRoute';
 import type { DemoLadders } from './ladders';
 
 /** The way of the lantern's base, kept to be climbed again on the next brass part. */

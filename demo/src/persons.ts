@@ -1,4 +1,4 @@
-import type { Person } from '@zinc-ladder/model/records/person';
+import type { Person } from '@zinc-ladder/model/records/shop/person';
 
 /** The finisher, and a friend with hands on Saturday who does not spray and keeps away from solvents. */
 export const DEMO_PERSONS: readonly Person[] = [

@@ -1,5 +1,5 @@
 import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
-import type { Product } from '@zinc-ladder/model/records/product';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
 
 type Row = readonly [
   id: string,

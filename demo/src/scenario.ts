@@ -1,8 +1,8 @@
-import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
-import type { Part } from '@zinc-ladder/model/records/part';
-import type { Prop } from '@zinc-ladder/model/records/prop';
-import type { ProductsByRole } from '@zinc-ladder/model/gather/growRungs';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Prop } from '@zinc-ladder/model/records/prop/prop';
+import type { ProductsByRole } from '@zinc-ladder/model/gather/grow/growRungs';
 
 /** The moment the demo starts at: Thursday 28 May 2026, 19:31 in the shop. */
 export const DEMO_MOMENT = Date.parse('2026-05-28T19:31:00+02:00');

@@ -1,5 +1,5 @@
 import { USUAL_SPRAY_LIMITS } from '@zinc-ladder/core/climate/sprayVerdict';
-import type { Shop } from '@zinc-ladder/model/records/shop';
+import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 
 /** The garage: evenings from Tuesday to Friday, all Saturday; spraying outdoors in daylight. */
 export const DEMO_SHOP: Shop = {

@@ -2,7 +2,7 @@ import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { photoHalf } from '@zinc-ladder/core/weather/photograph/readCoverage';
 import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
-import type { TechniqueCard } from '@zinc-ladder/model/records/techniqueCard';
+import type { TechniqueCard } from '@zinc-ladder/model/records/colour/techniqueCard';
 import { DEMO_MOMENT } from './scenario';
 
 const DAY_MS = 86_400_000;

@@ -5,8 +5,8 @@ import { readCoverage } from '@zinc-ladder/core/weather/photograph/readCoverage'
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import type { RenderedPair } from '@zinc-ladder/core/weather/testing/renderPhotos';
 import { renderPair } from '@zinc-ladder/core/weather/testing/renderPhotos';
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
-import type { PlannedWeatherPass, WearPin, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
+import type { PlannedWeatherPass, WearPin, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { writePng } from './pictures/png';
 import { DEMO_MOMENT } from './scenario';
 

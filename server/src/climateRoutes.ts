@@ -1,4 +1,4 @@
-import { DEMO_GARAGE, simulateForecast, simulateReadings } from '@zinc-ladder/core/climate/simulatedClimate';
+import { DEMO_GARAGE, simulateForecast, simulateReadings } from '@zinc-ladder/core/simulated/simulatedClimate';
 import { Router } from 'express';
 
 /** Most that one request asks for: a week of readings. */

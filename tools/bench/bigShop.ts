@@ -1,9 +1,9 @@
 import { growLadder } from '../../core/src/ladder/growLadder';
 import { PART_ADDED_IN_3 } from '../../model/src/file/migrations';
 import type { ProjectFile } from '../../model/src/file/projectFile';
-import { routeChoiceOf, toRung } from '../../model/src/gather/growRungs';
-import type { LogEntry } from '../../model/src/records/logEntry';
-import type { Part } from '../../model/src/records/part';
+import { routeChoiceOf, toRung } from '../../model/src/gather/grow/growRungs';
+import type { LogEntry } from '../../model/src/records/ladder/logEntry';
+import type { Part } from '../../model/src/records/prop/part';
 
 const ROUTE = { finish: 'gloss', age: 'new', smoothing: 'bodyFiller', joining: 'none', sealing: 'clearBoth' } as const;
 

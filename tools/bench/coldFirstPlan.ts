@@ -1,5 +1,5 @@
-import { searchPlans } from '../../core/src/plan/improvePlan';
-import { prepareProblem } from '../../core/src/plan/preparedProblem';
+import { searchPlans } from '../../core/src/plan/search/improvePlan';
+import { prepareProblem } from '../../core/src/plan/problem/preparedProblem';
 import { domainInstance } from '../../core/src/plan/testing/domainInstance';
 
 // Printed: milliseconds from the problem to its first plan, in a process that has run none of this before.

@@ -1,10 +1,10 @@
-import { measureFacets } from '../../core/src/surface/facetGeometry';
-import { findLayerRidges } from '../../core/src/surface/layerRidges';
+import { measureFacets } from '../../core/src/surface/mesh/facetGeometry';
+import { findLayerRidges } from '../../core/src/surface/measure/layerRidges';
 import { readStl } from '../../core/src/surface/mesh/readStl';
-import { searchPrintDirection } from '../../core/src/surface/printDirection';
-import { buildRayTree } from '../../core/src/surface/rayTree';
-import { findRecess } from '../../core/src/surface/recess';
-import { surveyMesh } from '../../core/src/surface/surveyMesh';
+import { searchPrintDirection } from '../../core/src/surface/measure/printDirection';
+import { buildRayTree } from '../../core/src/surface/mesh/rayTree';
+import { findRecess } from '../../core/src/surface/measure/recess';
+import { surveyMesh } from '../../core/src/surface/measure/surveyMesh';
 import { lumpyBall } from './lumpyBall';
 import { medianMs } from './measure';
 

@@ -5,7 +5,7 @@ import { crc32, deflateSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
 import type { ProjectFile } from '../../model/src/file/projectFile';
 import { zipBundle } from '../../model/src/file/zipProject';
-import type { Product } from '../../model/src/records/product';
+import type { Product } from '../../model/src/records/shop/product';
 import { openBenchBrowser } from './openBenchBrowser';
 import { makeBigShop, withoutAttachments } from './bigShop';
 

@@ -1,16 +1,16 @@
 import { fileURLToPath } from 'node:url';
-import { plannedKeys, playChance, shareWithin } from '../../core/src/plan/chance';
-import { planProblem, searchPlans } from '../../core/src/plan/improvePlan';
+import { plannedKeys, playChance, shareWithin } from '../../core/src/plan/play/chance';
+import { planProblem, searchPlans } from '../../core/src/plan/search/improvePlan';
 import { drawFortune } from '../../core/src/plan/play/fortune';
 import { OrderPlayer } from '../../core/src/plan/play/orderPlayer';
 import type { PlayOdds } from '../../core/src/plan/play/playOdds';
 import { readPlayTables } from '../../core/src/plan/play/playTables';
-import { prepareProblem } from '../../core/src/plan/preparedProblem';
-import type { PreparedProblem } from '../../core/src/plan/preparedProblem';
+import { prepareProblem } from '../../core/src/plan/problem/preparedProblem';
+import type { PreparedProblem } from '../../core/src/plan/problem/preparedProblem';
 import { searchSurest } from '../../core/src/plan/surest/searchSurest';
-import { triage } from '../../core/src/plan/surest/triage';
+import { triage } from '../../core/src/plan/ideas/triage';
 import { domainInstance } from '../../core/src/plan/testing/domainInstance';
-import { readPlanInput } from '../../lab/src/commands/plan';
+import { readPlanInput } from '../../lab/src/commands/plan/plan';
 import { medianMs } from './measure';
 
 type Tell = (what: string, ms: number, goal: string) => void;

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { strToU8, zipSync } from 'fflate';
 import { MeshFaultError } from '../../core/src/surface/mesh/mesh';
 import { readMesh } from '../../core/src/surface/mesh/readMesh';
-import { surveyMesh } from '../../core/src/surface/surveyMesh';
+import { surveyMesh } from '../../core/src/surface/measure/surveyMesh';
 import { OutlineFaultError } from '../../core/src/stencil/outline';
 import { readSvg } from '../../core/src/stencil/readSvg';
 import { readBusyTimes } from '../../model/src/calendar/readBusyTimes';

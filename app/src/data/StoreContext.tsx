@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { createContext, useContext } from 'react';
-import type { Store } from './store';
+import type { Store } from './edits/store';
 
 const StoreContext = createContext<Store | null>(null);
 

@@ -1,10 +1,10 @@
 import 'fake-indexeddb/auto';
-import type { ClimateReading } from '@zinc-ladder/model/records/climateReading';
+import type { ClimateReading } from '@zinc-ladder/model/records/shop/climateReading';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createShopClock } from '../clock/shopClock';
 import { fetchClimate, keepClimate } from './climateFeed';
-import { ShopDatabase } from './database';
-import { groupBy } from './groupBy';
+import { ShopDatabase } from './tables/database';
+import { groupBy } from '../base/groupBy';
 
 const NOW = Date.parse('2026-05-28T16:00:00Z');
 const HOUR = 3_600_000;

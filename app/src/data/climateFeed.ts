@@ -1,6 +1,6 @@
-import type { ClimateReading } from '@zinc-ladder/model/records/climateReading';
-import type { ShopDatabase } from './database';
-import type { Edit } from './edit';
+import type { ClimateReading } from '@zinc-ladder/model/records/shop/climateReading';
+import type { ShopDatabase } from './tables/database';
+import type { Edit } from './edits/edit';
 
 const DAY_MS = 86_400_000;
 /** Readings older than this serve no cure clock any more. */

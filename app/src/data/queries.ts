@@ -1,14 +1,14 @@
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
-import type { Shop } from '@zinc-ladder/model/records/shop';
-import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { Shop } from '@zinc-ladder/model/records/shop/shop';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { standingEntries, standingEntriesAfter } from '@zinc-ladder/model/log/standingLog';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useSyncExternalStore } from 'react';
-import type { TableState } from './liveTables';
-import type { HistoryState } from './store';
-import { tableKey } from './liveTables';
+import type { TableState } from './tables/liveTables';
+import type { HistoryState } from './edits/store';
+import { tableKey } from './tables/liveTables';
 import { useStore } from './StoreContext';
 
 /** A table as views read it: its records once they are read, and a version that names this state of them. */

@@ -1,11 +1,11 @@
-import type { Ladder } from '@zinc-ladder/model/records/ladder';
-import type { Part } from '@zinc-ladder/model/records/part';
-import type { Product } from '@zinc-ladder/model/records/product';
-import type { Prop } from '@zinc-ladder/model/records/prop';
-import type { Rung } from '@zinc-ladder/model/records/rung';
-import { printedPart } from '@zinc-ladder/core/plan/partPrints';
+import type { Ladder } from '@zinc-ladder/model/records/ladder/ladder';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
+import type { Prop } from '@zinc-ladder/model/records/prop/prop';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { printedPart } from '@zinc-ladder/core/plan/shop/partPrints';
 import { useMemo } from 'react';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useTable } from './queries';
 
 /** The shop's records by id, and the ways between them. */

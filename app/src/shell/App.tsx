@@ -4,14 +4,14 @@ import { RouterProvider } from 'react-router';
 import type { createBrowserRouter } from 'react-router';
 import { ClockProvider } from '../clock/ClockContext';
 import type { ShopClock } from '../clock/shopClock';
-import type { Store } from '../data/store';
-import { BackupProvider } from '../data/backups/BackupContext';
+import type { Store } from '../data/edits/store';
+import { BackupProvider } from '../features/backups/BackupContext';
 import { StoreProvider } from '../data/StoreContext';
-import { PlanAhead } from '../engine/usePlan';
-import type { WatchVersion } from './NewVersion';
-import { NewVersion } from './NewVersion';
-import { NoticesProvider } from './Notices';
-import { TitleProvider } from './pageTitle';
+import { PlanAhead } from '../features/plan/usePlan';
+import type { WatchVersion } from './version/NewVersion';
+import { NewVersion } from './version/NewVersion';
+import { NoticesProvider } from '../features/notices/Notices';
+import { TitleProvider } from '../features/title/pageTitle';
 
 /** The application, over an opened store, a set clock and a router for its addresses. */
 export function App({

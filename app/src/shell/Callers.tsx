@@ -1,11 +1,11 @@
 import { useEffect, useRef } from 'react';
 import { useClock, useNow } from '../clock/ClockContext';
 import { useTable } from '../data/queries';
-import type { Call } from '../engine/calls';
-import { callWords, CLOSING_NOTICE_MS, gatherCalls } from '../engine/calls';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import { useFilms } from '../engine/usePlan';
-import { useFormats } from '../ui/useFormats';
+import type { Call } from '../features/calls/calls';
+import { callWords, CLOSING_NOTICE_MS, gatherCalls } from '../features/calls/calls';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { useFilms } from '../features/plan/usePlan';
+import { useFormats } from '../features/formats/useFormats';
 
 /** Longest wait a browser's timer takes. */
 const LONGEST_TIMER_MS = 2_000_000_000;

@@ -1,15 +1,15 @@
 import { Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { useIsShopRead, useTableQuery } from '../data/queries';
-import { UnitsProvider } from '../ui/UnitsContext';
-import { Stipples } from '../ui/Stipples';
+import { UnitsProvider } from '../ui/fields/UnitsContext';
+import { Stipples } from '../ui/swatch/Stipples';
 import { Callers } from './Callers';
-import { FirstRun } from './FirstRun';
+import { FirstRun } from './start/FirstRun';
 import { FocusKeeper } from './FocusKeeper';
-import { LadderRail } from './LadderRail';
-import { SensorFeed } from './SensorFeed';
+import { LadderRail } from './rail/LadderRail';
+import { SensorFeed } from '../features/air/SensorFeed';
 import { ShopStrip } from './ShopStrip';
-import { StartCheck } from './StartCheck';
+import { StartCheck } from './start/StartCheck';
 import { Shortcuts } from './Shortcuts';
 import { ViewFault } from './ViewFault';
 

@@ -2,8 +2,8 @@ import { Dialog } from 'radix-ui';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../ui/Button';
-import { RAIL } from './rungs';
-import { useTravel } from './useTravel';
+import { RAIL } from './rail/rungs';
+import { useTravel } from '../features/edit/useTravel';
 
 const LISTED: readonly (readonly [string, string])[] = [
   ...RAIL.map((rung) => [rung.key, `to ${rung.name}`] as const),

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Component } from 'react';
 import { Button } from '../ui/Button';
-import { wordError } from './wording';
+import { wordError } from '../features/notices/wording';
 
 /** Keeps a view that broke from taking the rest along; nothing that was kept is touched. */
 export class ViewFault extends Component<{ readonly children: ReactNode }, { readonly error: unknown }> {

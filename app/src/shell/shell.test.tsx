@@ -3,7 +3,7 @@ import { act, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { openShop } from '../testing/openShop';
 
-vi.mock('../engine/engineClient', () => import('../testing/engineHere'));
+vi.mock('../workers/plan/planClient', () => import('../testing/planHere'));
 
 afterEach(() => {
   vi.unstubAllGlobals();

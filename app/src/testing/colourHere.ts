@@ -1,11 +1,11 @@
-import { createColourDesk } from '../engine/colourDesk';
+import { createColourApi } from '../workers/colour/colourApi';
 
-const desk = createColourDesk();
+const desk = createColourApi();
 
 /** The colour desk without its worker. Stands in for `colourClient` where there are no workers. */
-export const getColourDesk = () => ({
+export const getColourApi = () => ({
   recipes: (...args: Parameters<typeof desk.recipes>) => Promise.resolve(desk.recipes(...args)),
   correct: (...args: Parameters<typeof desk.correct>) => Promise.resolve(desk.correct(...args)),
   learn: (...args: Parameters<typeof desk.learn>) => Promise.resolve(desk.learn(...args)),
 });
-export const stopColourDesk = (): void => undefined;
+export const stopColourWorker = (): void => undefined;

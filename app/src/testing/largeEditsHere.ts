@@ -1,6 +1,6 @@
-import { ShopDatabase } from '../data/database';
-import { Store } from '../data/store';
-import { wipeEverything } from '../data/wipe';
+import { ShopDatabase } from '../data/tables/database';
+import { Store } from '../data/edits/store';
+import { wipeEverything } from '../data/whole/wipe';
 
 /** Edits of thousands of records without a worker. Stands in for `largeEdits` where there are none. */
 export async function emptyShop(databaseName: string, nowMs: number): Promise<void> {

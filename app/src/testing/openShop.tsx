@@ -8,10 +8,10 @@ import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/tes
 import { createMemoryRouter } from 'react-router';
 import { afterEach, vi } from 'vitest';
 import { createShopClock } from '../clock/shopClock';
-import { ShopDatabase } from '../data/database';
-import { watchTables } from '../data/liveTables';
-import { importProject } from '../data/projectTransfer';
-import { Store } from '../data/store';
+import { ShopDatabase } from '../data/tables/database';
+import { watchTables } from '../data/tables/liveTables';
+import { importProject } from '../data/whole/projectTransfer';
+import { Store } from '../data/edits/store';
 import { App } from '../shell/App';
 import { ROUTES } from '../shell/routes';
 

@@ -1,5 +1,5 @@
-import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/whatIfs';
-import { readDrill, readOutlook, readTriage } from '../engine/readOutlook';
+import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import { readDrill, readOutlook, readTriage } from '../workers/plan/readOutlook';
 
 /** Bound, chance and what-ifs without a worker. Stands in for `outlookClient` where there are none. */
 export const askOutlook = (ask: (api: unknown) => Promise<unknown>): Promise<unknown> =>

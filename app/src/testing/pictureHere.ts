@@ -8,7 +8,7 @@ const GREY = linearOfLab([49.5, 0, 0]);
 const GREEN = linearOfLab([36, -13, 5]);
 
 /** The picture desk without its worker, which simulated documents do not have; a picture is whatever this says. */
-export const getPictureDesk = () => ({
+export const getPictureApi = () => ({
   shrink: (file: Blob) => Promise.resolve(file),
   neutral: (_id: string, file: Blob) => Promise.resolve(file),
   sample: (_id: string, _file: Blob, area: PictureArea): Promise<AreaColour> => {

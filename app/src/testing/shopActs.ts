@@ -6,23 +6,23 @@ import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials'
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
-import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/growRungs';
-import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
-import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown, takeInHand } from '../data/changes/benchChanges';
-import { addPerson } from '../data/changes/personChanges';
-import { withSamples } from '../data/changes/colourChanges';
-import { takeDoubledAway } from '../data/changes/joinChanges';
-import { growOnto, growSchool } from '../data/changes/growChanges';
-import { putMaskRungs } from '../data/changes/maskChanges';
-import { growByOwnRoute, keepAsRoute } from '../data/changes/ownRouteChanges';
-import { addPart, NEW_PART } from '../data/changes/partChanges';
-import { keepPicture } from '../data/changes/pictureChanges';
-import { applyToShop, takeTime } from '../data/changes/planChanges';
-import { beginPiece, changeCount, putOnPrinter, takeOffPiece, takeOffPrinter } from '../data/changes/printChanges';
-import { addProp, letGo, NEW_PROP } from '../data/changes/propChanges';
-import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/rungChanges';
-import { leaveOut } from '../data/changes/rungStateChanges';
-import { addPass, fitLoops, putOwnCase, removeInspectionPicture, removeReferencePicture } from '../data/changes/surfaceChanges';
+import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/grow/growRungs';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
+import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown, takeInHand } from '../data/changes/ladder/benchChanges';
+import { addPerson } from '../data/changes/shop/personChanges';
+import { withSamples } from '../data/changes/look/colourChanges';
+import { takeDoubledAway } from '../data/changes/ladder/joinChanges';
+import { growOnto, growSchool } from '../data/changes/ladder/growChanges';
+import { putMaskRungs } from '../data/changes/ladder/maskChanges';
+import { growByOwnRoute, keepAsRoute } from '../data/changes/ladder/ownRouteChanges';
+import { addPart, NEW_PART } from '../data/changes/prop/partChanges';
+import { keepPicture } from '../data/changes/prop/pictureChanges';
+import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
+import { beginPiece, changeCount, putOnPrinter, takeOffPiece, takeOffPrinter } from '../data/changes/prop/printChanges';
+import { addProp, letGo, NEW_PROP } from '../data/changes/prop/propChanges';
+import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/ladder/rungChanges';
+import { leaveOut } from '../data/changes/ladder/rungStateChanges';
+import { addPass, fitLoops, putOwnCase, removeInspectionPicture, removeReferencePicture } from '../data/changes/look/surfaceChanges';
 import {
   addWeatherPass,
   changePass,
@@ -34,9 +34,9 @@ import {
   putPassesOnLadder,
   removeWeatherPass,
   turnWholeProp,
-} from '../data/changes/weatherChanges';
-import type { Edit } from '../data/edit';
-import type { Store } from '../data/store';
+} from '../data/changes/look/weatherChanges';
+import type { Edit } from '../data/edits/edit';
+import type { Store } from '../data/edits/store';
 
 /** What an act has to hand: the records as they are, a moment, and numbers that choose among them. */
 export interface ActMoment {

@@ -1,13 +1,13 @@
-import type { WeatherDeskApi } from '../engine/weatherClient';
-import { createWeatherDesk } from '../engine/weatherDesk';
+import type { WeatherWorkerApi } from '../workers/weather/weatherClient';
+import { createWeatherApi } from '../workers/weather/weatherApi';
 
 /** Few points: tests ask what is told, not to the last percent. */
 const POINTS = 3000;
-const desk = createWeatherDesk(POINTS);
+const desk = createWeatherApi(POINTS);
 const bytesOf = async (file: Blob | null): Promise<Uint8Array | null> => file && new Uint8Array(await file.arrayBuffer());
 
 /** The weather desk in the page, for tests without workers; photographs are no canvas here and are left to the browser tests. */
-export function getWeatherDesk(): WeatherDeskApi {
+export function getWeatherApi(): WeatherWorkerApi {
   return {
     open: async (ask, file, onProgress) => desk.open(ask, await bytesOf(file), onProgress),
     rehearse: (...given) => desk.rehearse(...given),
@@ -17,6 +17,6 @@ export function getWeatherDesk(): WeatherDeskApi {
 }
 
 /** Nothing to end. */
-export function stopWeatherDesk(): void {
+export function stopWeatherWorker(): void {
   // The desk lives in the page here.
 }

@@ -1,20 +1,20 @@
-import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
-import type { Rung } from '@zinc-ladder/model/records/rung';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
 import { describe, expect, it } from 'vitest';
-import { cureStages, positionAt } from '../ui/cureStages';
-import { checkNumber, parseNumber } from '../ui/fields';
-import { toLocalInput } from '../ui/localInput';
-import { readableInk } from '../ui/readableInk';
-import { formatSpan, formatTimer, makeFormats } from '../ui/useFormats';
-import { findTimeGap } from './bench/timeGap';
-import { layOutBands, layOutRungs } from './ladders/ladderLayout';
+import { cureStages, positionAt } from '../features/film/cureStages';
+import { checkNumber, parseNumber } from '../ui/fields/fields';
+import { toLocalInput } from '../base/localInput';
+import { readableInk } from '../base/readableInk';
+import { formatSpan, formatTimer, makeFormats } from '../base/formats';
+import { findTimeGap } from './bench/gap/timeGap';
+import { layOutBands, layOutRungs } from './ladders/board/ladderLayout';
 import { standingLog } from '@zinc-ladder/model/log/standingLog';
 import { compareLogged, filterLog, NO_FILTER } from './log/filterLog';
 import { LogSearch } from './log/LogSearch';
-import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/planWindow';
-import { fileName } from '../ui/download';
-import { readDayMinutes, writeDayMinutes } from '../ui/dayMinutes';
+import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/picture/planViewport';
+import { fileName } from '../base/download';
+import { readDayMinutes, writeDayMinutes } from '../base/dayMinutes';
 
 const HOUR = 3_600_000;
 

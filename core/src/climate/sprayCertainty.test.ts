@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { buildAirTimeline } from './airTimeline';
-import { normalShare } from './normalShare';
+import { normalShare } from '../number/normalShare';
 import { sprayCertainty } from './sprayCertainty';
 import { USUAL_SPRAY_LIMITS } from './sprayVerdict';
 

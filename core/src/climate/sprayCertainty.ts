@@ -2,7 +2,7 @@ import type { Interval } from '../time/interval';
 import type { AirTimeline } from './airTimeline';
 import { airAt, windAt } from './airTimeline';
 import { dewGapKelvin } from './dewPoint';
-import { normalShare } from './normalShare';
+import { normalShare } from '../number/normalShare';
 import type { SprayLimits } from './sprayVerdict';
 
 const DAY_MS = 86_400_000;

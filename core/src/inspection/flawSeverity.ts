@@ -1,5 +1,5 @@
 import type { Finish } from '../ladder/finishes';
-import { visibleValley } from '../surface/visibleValley';
+import { visibleValley } from '../surface/forecast/visibleValley';
 
 /** How much a flaw shows. */
 export type FlawSeverity = 'hidden' | 'shows' | 'jumpsOut';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { forecastSchool, USUAL_ENGRAVING } from '../surface/forecastSchools';
+import { forecastSchool, USUAL_ENGRAVING } from '../surface/forecast/forecastSchools';
 import type { RouteChoice } from '../ladder/growLadder';
 import { LABEL_AIR } from '../climate/air';
 import { decayAt, fitDecay, hoursToReach } from './decayFit';

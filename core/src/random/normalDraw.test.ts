@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { normalShare } from '../climate/normalShare';
+import { normalShare } from '../number/normalShare';
 import { normalDraw } from './normalDraw';
 import { seededRandom } from './seededRandom';
 

@@ -1,4 +1,4 @@
-import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
+import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
 import { MESH_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import { weldVertices } from '@zinc-ladder/core/surface/mesh/weldVertices';
 import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';

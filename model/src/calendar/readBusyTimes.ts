@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { TZDate } from '@date-fns/tz';
-import type { BusyTime } from '../records/shop';
+import type { BusyTime } from '../records/shop/shop';
 import type { Fault } from '../file/faults';
 import { FileFaultsError } from '../file/faults';
 import { ruleTimes } from './occurrences';

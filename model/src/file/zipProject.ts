@@ -1,6 +1,6 @@
 import { strFromU8, strToU8, zipSync } from 'fflate';
-import type { MeshReference } from '../records/meshReference';
-import type { PictureReference } from '../records/pictureReference';
+import type { MeshReference } from '../records/prop/meshReference';
+import type { PictureReference } from '../records/prop/pictureReference';
 import type { Fault } from './faults';
 import { FileFaultsError } from './faults';
 import type { ProjectFile } from './projectFile';

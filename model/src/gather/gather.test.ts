@@ -1,16 +1,16 @@
-import type { SurfacePass } from '../records/surfacePass';
+import type { SurfacePass } from '../records/prop/surfacePass';
 import { COLOUR_UNSET } from '../products/colourUnset';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
-import { planShop } from '@zinc-ladder/core/plan/planShop';
+import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { describe, expect, it } from 'vitest';
 import { productDrying, productValue } from '../products/productDrying';
-import type { Product } from '../records/product';
+import type { Product } from '../records/shop/product';
 import { makeSampleProject } from '../testing/sampleProject';
 import { gatherAir } from './gatherAir';
-import { gatherPlan, workedMs } from './gatherPlan';
-import type { LogEntry } from '../records/logEntry';
-import { gatherPace } from './gatherPace';
-import { chooseProduct, NEW_RUNG, routeChoiceOf, toRung } from './growRungs';
+import { gatherPlan, workedMs } from './plan/gatherPlan';
+import type { LogEntry } from '../records/ladder/logEntry';
+import { gatherPace } from './plan/gatherPace';
+import { chooseProduct, NEW_RUNG, routeChoiceOf, toRung } from './grow/growRungs';
 
 const sample = makeSampleProject();
 const NOW = sample.savedAtMs;

@@ -2,8 +2,8 @@ import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { buildAirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { AirSample } from '@zinc-ladder/core/climate/air';
 import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
-import type { ClimateReading } from '../records/climateReading';
-import type { Shop } from '../records/shop';
+import type { ClimateReading } from '../records/shop/climateReading';
+import type { Shop } from '../records/shop/shop';
 
 /** The shop's air along time, from its readings and its typical day. */
 export function gatherAir(shop: Shop, readings: readonly ClimateReading[], nowMs: number): AirTimeline {

@@ -1,11 +1,11 @@
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import { describe, expect, it } from 'vitest';
-import type { Product } from '../records/product';
-import type { Rung } from '../records/rung';
-import type { PlannedWeatherPass } from '../records/weatherPlan';
+import type { Product } from '../records/shop/product';
+import type { Rung } from '../records/ladder/rung';
+import type { PlannedWeatherPass } from '../records/prop/weatherPlan';
 import { makeSampleProject } from '../testing/sampleProject';
-import { NEW_RUNG } from './growRungs';
+import { NEW_RUNG } from './grow/growRungs';
 import { ladderColours, nearestProduct, placeUnderColour, productsFor, rehearsedPass, UNKNOWN_COLOUR } from './gatherWeather';
 
 const [sample] = makeSampleProject().products;

@@ -5,10 +5,10 @@ import { paintForTechnique } from '@zinc-ladder/core/weather/technique/passFor';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
-import type { Product } from '../records/product';
-import type { Rung } from '../records/rung';
-import type { PlannedWeatherPass, WeatherPlan } from '../records/weatherPlan';
-import { effectOf, labOfProduct, scatterOf, toLab } from './gatherPaints';
+import type { Product } from '../records/shop/product';
+import type { Rung } from '../records/ladder/rung';
+import type { PlannedWeatherPass, WeatherPlan } from '../records/prop/weatherPlan';
+import { effectOf, labOfProduct, scatterOf, toLab } from './film/gatherPaints';
 
 /** What a ladder leaves before it is weathered. */
 export interface LadderColours {

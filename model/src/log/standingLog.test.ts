@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeSampleProject } from '../testing/sampleProject';
-import type { LogEntry } from '../records/logEntry';
+import type { LogEntry } from '../records/ladder/logEntry';
 import { standingEntries, standingEntriesAfter } from './standingLog';
 
 const [template] = makeSampleProject().logEntries;

@@ -1,4 +1,4 @@
-import type { LogEntry } from '../records/logEntry';
+import type { LogEntry } from '../records/ladder/logEntry';
 
 /** An entry as it stands, with the entries it replaced, newest first. */
 export interface StandingEntry {

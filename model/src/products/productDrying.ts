@@ -1,7 +1,7 @@
 import type { LayLimits } from '@zinc-ladder/core/climate/layLimits';
 import type { DryingData } from '@zinc-ladder/core/cure/dryingData';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
-import type { OverridableField, Product, ProductValue } from '../records/product';
+import type { OverridableField, Product, ProductValue } from '../records/shop/product';
 
 /** A value of a product with where it came from. */
 export interface OriginatedValue {

@@ -1,7 +1,7 @@
 import type { ProjectFile } from '../file/projectFile';
 import type { RecordList } from '../file/tableNames';
 import { RECORD_LISTS } from '../file/tableNames';
-import type { MaskPlan } from '../records/maskPlan';
+import type { MaskPlan } from '../records/ladder/maskPlan';
 import { standingEntries } from '../log/standingLog';
 import { standInRung } from '../rungs/standInRung';
 import { findRuleFaults } from './findRuleFaults';

@@ -1,5 +1,5 @@
 import type { RecordOf } from '../file/validateRecord';
-import type { DaySpan, Shop } from '../records/shop';
+import type { DaySpan, Shop } from '../records/shop/shop';
 import { isTimeZone } from './isTimeZone';
 import { isMaskPlanUntidy, tidyMaskPlan } from './tidyMaskPlan';
 

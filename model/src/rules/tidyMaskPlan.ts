@@ -1,4 +1,4 @@
-import type { MaskPlan } from '../records/maskPlan';
+import type { MaskPlan } from '../records/ladder/maskPlan';
 
 /** A mask plan that names its own regions only: borders, orders and chips that name others, or a region twice, go. */
 export function tidyMaskPlan(plan: MaskPlan): MaskPlan {

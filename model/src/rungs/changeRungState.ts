@@ -1,5 +1,5 @@
-import { workedMs } from '../gather/gatherPlan';
-import type { Rung, RungState } from '../records/rung';
+import { workedMs } from '../gather/plan/gatherPlan';
+import type { Rung, RungState } from '../records/ladder/rung';
 
 /** Work on one rung that is longer than this was never meant: a timer was forgotten. */
 export const LONGEST_WORK_MS = 100 * 3_600_000;

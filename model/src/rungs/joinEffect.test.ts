@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { NEW_RUNG } from '../gather/growRungs';
-import type { Rung } from '../records/rung';
+import { NEW_RUNG } from '../gather/grow/growRungs';
+import type { Rung } from '../records/ladder/rung';
 import { joinEffect } from './joinEffect';
 
 const rung = (id: string, methodId: string, change: Partial<Rung> = {}): Rung => ({ ...NEW_RUNG, id, ladderId: 'l', methodId, ...change });

@@ -1,5 +1,5 @@
-import type { Join } from '../records/join';
-import type { Rung } from '../records/rung';
+import type { Join } from '../records/prop/join';
+import type { Rung } from '../records/ladder/rung';
 
 /** What a join asks of both ladders. */
 export interface JoinEffect {

@@ -1,5 +1,5 @@
 import { BANDS } from '@zinc-ladder/core/ladder/bands';
-import type { Rung } from '../records/rung';
+import type { Rung } from '../records/ladder/rung';
 
 type Step = Pick<Rung, 'id' | 'methodId' | 'band' | 'name'>;
 

@@ -1,5 +1,5 @@
 import { COLOUR_UNSET } from '../products/colourUnset';
-import type { Product } from '../records/product';
+import type { Product } from '../records/shop/product';
 
 /** A product of a class, named like its id, with what a test changes of it. */
 export function makeSampleProduct(id: string, classId: string, change: Partial<Product> = {}): Product {

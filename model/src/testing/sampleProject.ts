@@ -2,7 +2,7 @@ import { COLOUR_UNSET } from '../products/colourUnset';
 import type { ProjectFile } from '../file/projectFile';
 import { FORMAT_NAME, FORMAT_VERSION } from '../file/projectFile';
 import { MESH_ADDED_IN_3, PART_ADDED_IN_3 } from '../file/migrations';
-import { NEW_RUNG } from '../gather/growRungs';
+import { NEW_RUNG } from '../gather/grow/growRungs';
 
 const NOON = Date.UTC(2026, 4, 28, 12);
 

@@ -5,10 +5,10 @@ import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/tes
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readRecords, SHOP_ACTS } from '../../testing/shopActs';
-import { ShopDatabase } from '../database';
-import { gatherProject, importProject } from '../projectTransfer';
-import { ShopError } from '../shopError';
-import { Store } from '../store';
+import { ShopDatabase } from '../tables/database';
+import { gatherProject, importProject } from '../whole/projectTransfer';
+import { ShopError } from '../edits/shopError';
+import { Store } from '../edits/store';
 
 const NOW = makeSampleProject().savedAtMs;
 /** `npm run faults` asks for a thousand. */

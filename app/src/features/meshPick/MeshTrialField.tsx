@@ -1,6 +1,6 @@
 import { Button } from '../../ui/Button';
-import { FilePick } from '../../ui/FilePick';
-import { useFormats } from '../../ui/useFormats';
+import { FilePick } from '../../ui/fields/FilePick';
+import { useFormats } from '../formats/useFormats';
 import type { MeshPick } from './useMeshTrial';
 
 /** A mesh file given before an area is asked for: it says area and ridges by itself. */

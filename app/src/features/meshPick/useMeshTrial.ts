@@ -1,12 +1,12 @@
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
-import { beadShareOf } from '@zinc-ladder/core/surface/layerRidges';
-import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
-import type { Part } from '@zinc-ladder/model/records/part';
+import { beadShareOf } from '@zinc-ladder/core/surface/measure/layerRidges';
+import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { meshFormatOf, NO_MESH } from '../../data/changes/meshChanges';
-import { newId } from '../../data/newId';
-import { getMeshDesk } from '../../engine/meshClient';
+import { meshFormatOf, NO_MESH } from '../../data/changes/prop/meshChanges';
+import { newId } from '../../base/newId';
+import { getMeshApi } from '../../workers/mesh/meshClient';
 
 /** A mesh file that was picked for a part that is not there yet, and what it says of the part. */
 export interface MeshTrial {
@@ -51,7 +51,7 @@ async function readTrial(file: File, materialId: Part['materialId'], layerMillim
   const format = meshFormatOf(file);
   if (!format) throw new Error(NO_MESH);
   const setup = { layerMillimetres, up: [0, 0, 1] as const, beadShare: beadShareOf(findMaterial(materialId)) };
-  const opened = await getMeshDesk().open({ id: newId(), format, millimetres: 1, setup }, file);
+  const opened = await getMeshApi().open({ id: newId(), format, millimetres: 1, setup }, file);
   if (opened.kind === 'faulty') throw new Error(`${file.name} gives nothing: ${opened.message}`);
   const { areaSquareMillimetres, ridges } = opened.survey;
   return { file, format, areaSquareCentimetres: areaSquareMillimetres / 100, ridgeMicrometres: ridges.p95Micrometres };

@@ -1,7 +1,7 @@
 import type { BoundMirrored } from '@zinc-ladder/core/colour/mirroredBound';
 import { boundMirrored } from '@zinc-ladder/core/colour/mirroredBound';
-import { labOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
-import type { Product } from '@zinc-ladder/model/records/product';
+import { labOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useShop, useTable } from '../../data/queries';
 
 /** Several views ask at once, and again at each redraw; a shelf that stays the same is looked through once. */

@@ -1,4 +1,4 @@
-import type { MeshPicture } from '@zinc-ladder/core/surface/meshPicture';
+import type { MeshPicture } from '@zinc-ladder/core/surface/drawing/meshPicture';
 import { useEffect, useRef } from 'react';
 
 /** Colour of the drawing in full light: bare filament, on either theme. */

@@ -1,7 +1,7 @@
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import type { Part } from '@zinc-ladder/model/records/part';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useTable } from '../../data/queries';
-import { Picture } from '../../ui/Picture';
+import { Picture } from '../pictures/Picture';
 import { MeshDrawing } from './MeshDrawing';
 import { usePartDrawing } from './usePartDrawing';
 

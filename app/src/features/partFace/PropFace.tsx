@@ -1,6 +1,6 @@
-import type { Prop } from '@zinc-ladder/model/records/prop';
+import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { useTable } from '../../data/queries';
-import { Picture } from '../../ui/Picture';
+import { Picture } from '../pictures/Picture';
 
 /** A prop as it is known by sight: the first picture it is made after; nothing where there is none. */
 export function PropFace({ prop, className }: { readonly prop: Prop; readonly className: string }) {

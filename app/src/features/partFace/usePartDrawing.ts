@@ -1,11 +1,11 @@
-import type { MeshPicture } from '@zinc-ladder/core/surface/meshPicture';
-import type { Part } from '@zinc-ladder/model/records/part';
+import type { MeshPicture } from '@zinc-ladder/core/surface/drawing/meshPicture';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useQuery } from '@tanstack/react-query';
 import { useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
-import { askOf } from '../../engine/askMesh';
-import type { DrawnFrom } from '../../engine/drawPart';
-import { getPartPictureDesk } from '../../engine/partPictureClient';
+import { askOf } from '../../workers/mesh/askMesh';
+import type { DrawnFrom } from '../../workers/mesh/drawPart';
+import { getPartPictureApi } from '../../workers/mesh/partPictureClient';
 
 /** Drawings are kept that long after nobody shows them: a view that is left and come back to has them at once. */
 const KEPT_MS = 600_000;
@@ -30,7 +30,7 @@ export function usePartDrawing(part: Part): MeshPicture | null {
     queryFn: async () => {
       if (!from) return null;
       const file = from.kind === 'mesh' ? ((await db.attachments.get(from.ask.id))?.blob ?? null) : null;
-      return getPartPictureDesk().draw(from, file);
+      return getPartPictureApi().draw(from, file);
     },
   });
   return query.data ?? null;

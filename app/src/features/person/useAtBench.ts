@@ -1,6 +1,6 @@
 import type { Interval } from '@zinc-ladder/core/time/interval';
-import type { Person } from '@zinc-ladder/model/records/person';
-import { holderOf, personsInOrder } from '@zinc-ladder/model/gather/personsInOrder';
+import type { Person } from '@zinc-ladder/model/records/shop/person';
+import { holderOf, personsInOrder } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import { useSyncExternalStore } from 'react';
 import { useTable } from '../../data/queries';
 import type { PlannedShop } from '../plan/planned';

@@ -1,4 +1,4 @@
-import type { ShopPlan } from '@zinc-ladder/core/plan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
 
 /** A plan that could be made. */
 export type PlannedShop = Extract<ShopPlan, { kind: 'planned' }>;

@@ -1,8 +1,8 @@
-import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import type { FilmRung } from '@zinc-ladder/core/film/filmStack';
 import { leavesFilmOnFaces } from '@zinc-ladder/core/ladder/filmOnFaces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { ShopIndex } from '../../data/useShopIndex';
 
 /** A rung as far as its film on the faces goes: glue lies in the seam, masking rubber comes off again. */

@@ -1,6 +1,6 @@
-import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
-import type { Part } from '@zinc-ladder/model/records/part';
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { ShopIndex } from '../../data/useShopIndex';
 
 /**

@@ -2,9 +2,9 @@ import { AGES } from '@zinc-ladder/core/ladder/ages';
 import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
 import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
 import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
-import type { LadderRoute } from '@zinc-ladder/model/records/ladder';
-import type { Part } from '@zinc-ladder/model/records/part';
-import { growFor } from '@zinc-ladder/model/gather/growRungs';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import { growFor } from '@zinc-ladder/model/gather/grow/growRungs';
 
 /** Choices of a route, as lists to choose from. */
 export const ROUTE_OPTIONS = {

@@ -1,9 +1,9 @@
 import { airAt } from '@zinc-ladder/core/climate/airTimeline';
-import type { BenchMoment } from '../../data/changes/benchChanges';
+import type { BenchMoment } from '../../data/changes/ladder/benchChanges';
 import { useClock } from '../../clock/ClockContext';
-import { useAir } from '../../engine/usePlan';
+import { useAir } from '../plan/usePlan';
 import { useAtBench } from '../person/useAtBench';
-import { newId } from '../../data/newId';
+import { newId } from '../../base/newId';
 
 /** The circumstances of a hand right now, for the log. */
 export function useBenchMoment(): () => BenchMoment {

@@ -1,7 +1,7 @@
-import type { OwnShare, OwnShares } from '@zinc-ladder/core/plan/ownMinutes';
-import { plannedMinutes } from '@zinc-ladder/core/plan/ownMinutes';
-import type { Rung } from '@zinc-ladder/model/records/rung';
-import { usePlan } from '../../engine/usePlan';
+import type { OwnShare, OwnShares } from '@zinc-ladder/core/plan/shop/ownMinutes';
+import { plannedMinutes } from '@zinc-ladder/core/plan/shop/ownMinutes';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { usePlan } from '../plan/usePlan';
 
 /** Planned minutes of rungs as the plan goes by them, and how they compare with the methods'. */
 export interface OwnMinutes {

@@ -1,14 +1,14 @@
 import { airAt, windAt } from '@zinc-ladder/core/climate/airTimeline';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import type { StartWarning } from '@zinc-ladder/core/plan/startWaits';
-import { warnOfStart } from '@zinc-ladder/core/plan/startWaits';
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { StartWarning } from '@zinc-ladder/core/plan/shop/startWaits';
+import { warnOfStart } from '@zinc-ladder/core/plan/shop/startWaits';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { startWarningWords } from '../../engine/startWords';
-import { useAir, useStarts } from '../../engine/usePlan';
-import { useFormats } from '../../ui/useFormats';
+import { startWarningWords } from '../plan/startWords';
+import { useAir, useStarts } from '../plan/usePlan';
+import { useFormats } from '../formats/useFormats';
 
 /** Says what speaks against beginning a rung now, by its films, its window, the air and what comes before it; nothing for what was begun. */
 export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly string[] {

@@ -1,24 +1,24 @@
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
-import { useFilms, usePlan } from '../../engine/usePlan';
-import { faultWords } from '../../engine/reasonWords';
+import { useFilms, usePlan } from '../../features/plan/usePlan';
+import { faultWords } from '../../features/plan/reasonWords';
 import { useAtBench } from '../../features/person/useAtBench';
 import { WhoPicker } from '../../features/person/WhoPicker';
-import { useTitle } from '../../shell/pageTitle';
-import { UndoBar } from '../../shell/UndoBar';
+import { useTitle } from '../../features/title/pageTitle';
+import { UndoBar } from '../../features/edit/UndoBar';
 import { Sheet } from '../../ui/Sheet';
-import { useFormats } from '../../ui/useFormats';
-import { CallPermission } from './CallPermission';
-import { ComingNext } from './ComingNext';
-import { useStillAnswer } from './useStillAnswer';
+import { useFormats } from '../../features/formats/useFormats';
+import { CallPermission } from './next/CallPermission';
+import { ComingNext } from './next/ComingNext';
+import { useStillAnswer } from './next/useStillAnswer';
 import { InHand } from './InHand';
-import { NextUp } from './NextUp';
+import { NextUp } from './next/NextUp';
 import { Rack } from './Rack';
-import { ThenList } from './ThenList';
+import { ThenList } from './next/ThenList';
 import { TimeAtHand } from './TimeAtHand';
-import { Timers } from './Timers';
+import { Timers } from './timers/Timers';
 
 /** What do I do with my hands now? */
 export function BenchView() {

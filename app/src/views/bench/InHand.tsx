@@ -1,24 +1,25 @@
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useState } from 'react';
 import { useNow } from '../../clock/ClockContext';
-import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/changes/benchChanges';
+import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/changes/ladder/benchChanges';
 import { useStandingEntries } from '../../data/queries';
-import { useEdit } from '../../data/useEdit';
+import { useEdit } from '../../features/edit/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel, workedMs } from '@zinc-ladder/model/gather/gatherPlan';
-import { useNotices } from '../../shell/Notices';
+import { partLabel, workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { useNotices } from '../../features/notices/Notices';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
-import { checkNumber, InlineNumber } from '../../ui/fields';
+import { checkNumber, InlineNumber } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
-import { formatSpan, formatTimer, useFormats } from '../../ui/useFormats';
-import { ForgottenTimer } from './ForgottenTimer';
-import { GapNotice } from './GapNotice';
+import { formatSpan, formatTimer } from '../../base/formats';
+import { useFormats } from '../../features/formats/useFormats';
+import { ForgottenTimer } from './timers/ForgottenTimer';
+import { GapNotice } from './gap/GapNotice';
 import { NoteForm } from './NoteForm';
-import { RungHead } from './RungHead';
+import { RungHead } from './next/RungHead';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
 import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
-import { useWakeLock } from './useWakeLock';
+import { useWakeLock } from './timers/useWakeLock';
 
 /** A rung that is in hand for longer than any day's work was left running. */
 const FORGOTTEN_MS = 16 * 3_600_000;

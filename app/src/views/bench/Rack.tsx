@@ -3,12 +3,12 @@ import { rackPlacesTaken } from '@zinc-ladder/core/cure/rackTaken';
 import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { callWords, gatherCalls } from '../../engine/calls';
-import type { FilmAnswer } from '../../engine/filmTypes';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import { CureStrip } from '../../ui/CureStrip';
-import { STATE_WORDS } from '../../ui/Stipples';
-import { useFormats } from '../../ui/useFormats';
+import { callWords, gatherCalls } from '../../features/calls/calls';
+import type { FilmAnswer } from '../../workers/plan/filmTypes';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { CureStrip } from '../../features/film/CureStrip';
+import { STATE_WORDS } from '../../ui/swatch/Stipples';
+import { useFormats } from '../../features/formats/useFormats';
 import { Why } from '../../ui/Why';
 
 /** What is drying, soonest call first, each with its cure strip. */

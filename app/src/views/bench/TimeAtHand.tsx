@@ -1,16 +1,16 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import { whatFits } from '@zinc-ladder/core/plan/whatFits';
+import { whatFits } from '@zinc-ladder/core/plan/shopPlan/whatFits';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useClock, useNow } from '../../clock/ClockContext';
-import { takeTime } from '../../data/changes/planChanges';
+import { takeTime } from '../../data/changes/shop/planChanges';
 import { useShop } from '../../data/queries';
-import { useEdit } from '../../data/useEdit';
+import { useEdit } from '../../features/edit/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { Button } from '../../ui/Button';
-import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
-import { MomentField } from '../../ui/MomentField';
-import { formatSpan } from '../../ui/useFormats';
+import { checkNumber, Labelled, parseNumber } from '../../ui/fields/fields';
+import { MomentField } from '../../features/formats/MomentField';
+import { formatSpan } from '../../base/formats';
 import { useAtBench } from '../../features/person/useAtBench';
 import type { PlannedShop } from '../../features/plan/planned';
 

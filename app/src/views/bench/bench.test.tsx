@@ -1,12 +1,12 @@
 // @vitest-environment happy-dom
 import { act, screen, waitFor, within } from '@testing-library/react';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
 
 const MINUTE = 60_000;
 

@@ -1,6 +1,6 @@
 import { Navigate, useParams } from 'react-router';
 import { TabLinks } from '../../ui/TabLinks';
-import { UndoBar } from '../../shell/UndoBar';
+import { UndoBar } from '../../features/edit/UndoBar';
 import { CardsTab } from './cards/CardsTab';
 import { CoatsTab } from './coats/CoatsTab';
 import { MixTab } from './mix/MixTab';

@@ -1,5 +1,5 @@
-import type { MixCard } from '@zinc-ladder/model/records/mixCard';
-import { Swatch } from '../../ui/Swatch';
+import type { MixCard } from '@zinc-ladder/model/records/colour/mixCard';
+import { Swatch } from '../../ui/swatch/Swatch';
 
 /** Drops worth drawing one by one; beyond, and by weight, a bar is clearer. */
 const MOST_DROPS = 24;

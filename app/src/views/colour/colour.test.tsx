@@ -3,7 +3,7 @@ import { screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
 
 describe('a mix card', () => {
   it('scales to another amount in whole drops and back to what was written', async () => {

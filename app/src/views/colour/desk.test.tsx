@@ -6,9 +6,9 @@ import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/colourClient', () => import('../../testing/colourHere'));
-vi.mock('../../engine/pictureClient', () => import('../../testing/pictureHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/colour/colourClient', () => import('../../testing/colourHere'));
+vi.mock('../../workers/pictures/pictureClient', () => import('../../testing/pictureHere'));
 
 const PAINTS = [
   ['white', 'White', '#f1efe9'],

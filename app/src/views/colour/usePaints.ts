@@ -1,11 +1,11 @@
 import { useMirrored } from '../../features/mirrored/useMirrored';
-import { effectOf, labOfProduct, mixableProducts, pigmentOf, strengthOf } from '@zinc-ladder/model/gather/gatherPaints';
+import { effectOf, labOfProduct, mixableProducts, pigmentOf, strengthOf } from '@zinc-ladder/model/gather/film/gatherPaints';
 import type { FilmNature } from '@zinc-ladder/core/compatibility/filmNature';
 import { natureOf } from '@zinc-ladder/core/compatibility/filmNature';
-import type { Product } from '@zinc-ladder/model/records/product';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useMemo } from 'react';
 import { useTable } from '../../data/queries';
-import type { DeskPaint, DeskShelf } from '../../engine/colourDesk';
+import type { DeskPaint, DeskShelf } from '../../workers/colour/colourApi';
 
 /** A product with a colour as the desk takes it. */
 export function deskPaintOf(product: Product): DeskPaint {

@@ -1,32 +1,32 @@
 import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
-import type { Part } from '@zinc-ladder/model/records/part';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { Tabs } from 'radix-ui';
 import { useEffect } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
-import { addRung } from '../../data/changes/rungChanges';
-import { newId } from '../../data/newId';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
+import { addRung } from '../../data/changes/ladder/rungChanges';
+import { newId } from '../../base/newId';
 import { useTableQuery } from '../../data/queries';
-import { useEdit } from '../../data/useEdit';
+import { useEdit } from '../../features/edit/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import { usePlan } from '../../engine/usePlan';
-import { useTitle } from '../../shell/pageTitle';
-import { UndoBar } from '../../shell/UndoBar';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { usePlan } from '../../features/plan/usePlan';
+import { useTitle } from '../../features/title/pageTitle';
+import { UndoBar } from '../../features/edit/UndoBar';
 import { Button } from '../../ui/Button';
-import { CoreSample } from '../../ui/CoreSample';
+import { CoreSample } from '../../features/film/CoreSample';
 import { Sheet } from '../../ui/Sheet';
-import { useFormats } from '../../ui/useFormats';
+import { useFormats } from '../../features/formats/useFormats';
 import { toFilmRung } from '../../features/rung/filmRung';
-import { GrowPanel } from './GrowPanel';
+import { GrowPanel } from './grow/GrowPanel';
 import { PartFace } from '../../features/partFace/PartFace';
-import { JoinsPanel } from './JoinsPanel';
+import { JoinsPanel } from './joins/JoinsPanel';
 import { LayersPanel } from './layers/LayersPanel';
 import { MasksPanel } from './masks/MasksPanel';
-import { PartPanel } from './PartPanel';
-import { RungList } from './RungList';
-import { RungSheet } from './RungSheet';
+import { PartPanel } from './part/PartPanel';
+import { RungList } from './rung/RungList';
+import { RungSheet } from './rung/RungSheet';
 
 /** One ladder, open: its rungs, the rung that is looked at, and the films it will carry. */
 export function LadderView() {

@@ -1,20 +1,20 @@
-import type { Prop } from '@zinc-ladder/model/records/prop';
+import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { useTable } from '../../data/queries';
-import { useEdit } from '../../data/useEdit';
+import { useEdit } from '../../features/edit/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
-import { usePlan } from '../../engine/usePlan';
-import { useTitle } from '../../shell/pageTitle';
+import { usePlan } from '../../features/plan/usePlan';
+import { useTitle } from '../../features/title/pageTitle';
 import { Button } from '../../ui/Button';
-import { ConfirmLoss } from '../../ui/ConfirmLoss';
+import { ConfirmLoss } from '../../features/edit/ConfirmLoss';
 import { Sheet } from '../../ui/Sheet';
 import { PropFace } from '../../features/partFace/PropFace';
-import { LadderGrid } from './LadderGrid';
-import { PartForm } from './PartForm';
-import { PropFooter } from './PropFooter';
-import { PropForm } from './PropForm';
-import { References } from './References';
+import { LadderGrid } from './board/LadderGrid';
+import { PartForm } from './part/PartForm';
+import { PropFooter } from './prop/PropFooter';
+import { PropForm } from './prop/PropForm';
+import { References } from './prop/References';
 
 type Side = 'nothing' | 'newProp' | 'editProp' | 'newPart';
 

@@ -4,8 +4,8 @@ import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/partPictureClient', () => import('../../testing/partPictureHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/mesh/partPictureClient', () => import('../../testing/partPictureHere'));
 
 const HOST = '/ladders/prop/host?rung=host-2';
 

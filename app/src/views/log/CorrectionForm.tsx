@@ -1,11 +1,11 @@
-import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { useState } from 'react';
-import { correctEntry } from '../../data/changes/benchChanges';
-import { newId } from '../../data/newId';
-import { useEdit } from '../../data/useEdit';
+import { correctEntry } from '../../data/changes/ladder/benchChanges';
+import { newId } from '../../base/newId';
+import { useEdit } from '../../features/edit/useEdit';
 import { Button } from '../../ui/Button';
-import { checkNumber, Labelled, parseNumber } from '../../ui/fields';
-import { MomentField } from '../../ui/MomentField';
+import { checkNumber, Labelled, parseNumber } from '../../ui/fields/fields';
+import { MomentField } from '../../features/formats/MomentField';
 
 /** Corrects an entry: the old one is kept beneath the new. */
 export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; readonly onDone: () => void }) {

@@ -1,4 +1,4 @@
-import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
 import type { LogFilter } from './filterLog';
 import { filterLog } from './filterLog';

@@ -1,7 +1,7 @@
 import type { MinutesSum } from '@zinc-ladder/core/log/comparedMinutes';
 import { useMemo } from 'react';
-import { Chart } from '../../ui/Chart';
-import { formatSpan } from '../../ui/useFormats';
+import { Chart } from '../../ui/chart/Chart';
+import { formatSpan } from '../../base/formats';
 
 const SHOWN = 8;
 

@@ -1,7 +1,7 @@
 import type { ComparedMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
-import type { LogEntry } from '@zinc-ladder/model/records/logEntry';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 
 /** What the log is filtered by; empty strings let everything through. */
 export interface LogFilter {

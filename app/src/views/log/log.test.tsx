@@ -5,7 +5,7 @@ import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
 
 function withEntries(): ProjectFile {
   const project = makeSampleProject();

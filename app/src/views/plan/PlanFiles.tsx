@@ -3,8 +3,8 @@ import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { usePersons } from '../../features/person/useAtBench';
 import { Button } from '../../ui/Button';
-import { toLocalInput } from '../../ui/localInput';
-import { download, fileName } from '../../ui/download';
+import { toLocalInput } from '../../base/localInput';
+import { download, fileName } from '../../base/download';
 import type { PlannedShop } from '../../features/plan/planned';
 
 /** The plan on paper and in a calendar. */

@@ -1,27 +1,27 @@
-import type { Objective } from '@zinc-ladder/core/plan/objective';
+import type { Objective } from '@zinc-ladder/core/plan/problem/objective';
 import { ToggleGroup } from 'radix-ui';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
-import { useEdit } from '../../data/useEdit';
+import { useEdit } from '../../features/edit/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
-import { faultWords } from '../../engine/reasonWords';
-import { useAir, useFilms, usePlan } from '../../engine/usePlan';
-import { useTitle } from '../../shell/pageTitle';
-import { wordError } from '../../shell/wording';
+import { faultWords } from '../../features/plan/reasonWords';
+import { useAir, useFilms, usePlan } from '../../features/plan/usePlan';
+import { useTitle } from '../../features/title/pageTitle';
+import { wordError } from '../../features/notices/wording';
 import { Button } from '../../ui/Button';
-import { SelectField } from '../../ui/fields';
+import { SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { usePersons } from '../../features/person/useAtBench';
-import { PlanDrill } from './PlanDrill';
+import { PlanDrill } from './helps/PlanDrill';
 import { PlanFiles } from './PlanFiles';
-import { PlanList } from './PlanList';
-import { PlanPicture } from './PlanPicture';
-import { PlanSide } from './PlanSide';
-import { PlanWeek } from './PlanWeek';
-import type { PlanWindow } from './planWindow';
-import { panWindow, windowAtNow, zoomWindow } from './planWindow';
+import { PlanList } from './list/PlanList';
+import { PlanPicture } from './picture/PlanPicture';
+import { PlanSide } from './one/PlanSide';
+import { PlanWeek } from './list/PlanWeek';
+import type { PlanViewport } from './picture/planViewport';
+import { panWindow, windowAtNow, zoomWindow } from './picture/planViewport';
 
 /** Whose minutes the plan goes by. */
 const PACE_NAMES = [
@@ -59,7 +59,7 @@ export function PlanView() {
   const persons = usePersons();
   const [whose, setWhose] = useState('');
   const [chosen, setChosen] = useState<string | null>(null);
-  const [window, setWindow] = useState<PlanWindow | null>(null);
+  const [window, setWindow] = useState<PlanViewport | null>(null);
   const shownWindow = window ?? windowAtNow(72, now);
   // Nearer and further keep now where it is while it is in sight.
   const nowAt = (now - shownWindow.startMs) / (shownWindow.hours * 3_600_000);

@@ -5,8 +5,8 @@ import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/outlookClient', () => import('../../testing/outlookHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/plan/outlookClient', () => import('../../testing/outlookHere'));
 
 const DAY = 86_400_000;
 

@@ -1,8 +1,8 @@
 import { isTimeZone } from '@zinc-ladder/model/rules/isTimeZone';
-import type { Shop } from '@zinc-ladder/model/records/shop';
-import type { ThemeChoice } from '../../shell/useTheme';
-import { useTheme } from '../../shell/useTheme';
-import { InlineField, InlineNumber, SelectField } from '../../ui/fields';
+import type { Shop } from '@zinc-ladder/model/records/shop/shop';
+import type { ThemeChoice } from '../../features/theme/useTheme';
+import { useTheme } from '../../features/theme/useTheme';
+import { InlineField, InlineNumber, SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { useShopPatch } from './useShopPatch';
 

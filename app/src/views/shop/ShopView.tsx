@@ -1,13 +1,13 @@
 import { NavLink, useParams } from 'react-router';
 import { useShop } from '../../data/queries';
-import { useTitle } from '../../shell/pageTitle';
-import { UndoBar } from '../../shell/UndoBar';
-import { AirSection } from './AirSection';
+import { useTitle } from '../../features/title/pageTitle';
+import { UndoBar } from '../../features/edit/UndoBar';
+import { AirSection } from './air/AirSection';
 import { FilesSection } from './files/FilesSection';
-import { HoursSection } from './HoursSection';
-import { PeopleSection } from './PeopleSection';
+import { HoursSection } from './hours/HoursSection';
+import { PeopleSection } from './people/PeopleSection';
 import { PlacesSection } from './PlacesSection';
-import { ProductsSection } from './ProductsSection';
+import { ProductsSection } from './products/ProductsSection';
 
 const SECTIONS = [
   ['hours', 'Hours'],

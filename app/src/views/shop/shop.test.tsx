@@ -4,10 +4,10 @@ import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/largeEdits', () => import('../../testing/largeEditsHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/files/largeEdits', () => import('../../testing/largeEditsHere'));
 // A worker is not here; the reader itself is.
-vi.mock('../../engine/readCalendarFile', async () => {
+vi.mock('../../workers/files/readCalendarFile', async () => {
   const { readBusyTimes } = await import('@zinc-ladder/model/calendar/readBusyTimes');
   return {
     readCalendarFile: async (file: File, zone: string, nowMs: number) =>

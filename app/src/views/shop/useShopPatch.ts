@@ -1,5 +1,5 @@
-import type { Shop } from '@zinc-ladder/model/records/shop';
-import { useEdit } from '../../data/useEdit';
+import type { Shop } from '@zinc-ladder/model/records/shop/shop';
+import { useEdit } from '../../features/edit/useEdit';
 
 /** Changes some values of the shop. */
 export function useShopPatch(shop: Shop): (what: string, fields: Partial<Shop>) => void {

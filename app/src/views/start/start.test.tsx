@@ -6,9 +6,9 @@ import { nameOfFile } from '../../features/meshPick/nameOfFile';
 import { boxMesh } from '../../testing/boxMesh';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/largeEdits', () => import('../../testing/largeEditsHere'));
-vi.mock('../../engine/meshClient', () => import('../../testing/meshHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/files/largeEdits', () => import('../../testing/largeEditsHere'));
+vi.mock('../../workers/mesh/meshClient', () => import('../../testing/meshHere'));
 
 /** A new browser whose shop was started. */
 async function openStart() {

@@ -1,16 +1,16 @@
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import type { Part } from '@zinc-ladder/model/records/part';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { Link, Navigate, useParams } from 'react-router';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
-import { useTitle } from '../../shell/pageTitle';
-import { PartTabs } from '../../shell/PartTabs';
-import { BondTab } from './BondTab';
-import { ForecastTab } from './ForecastTab';
-import { InspectTab } from './InspectTab';
-import { MixTab } from './MixTab';
-import { SandTab } from './SandTab';
-import { useSurface } from './useSurface';
+import { useTitle } from '../../features/title/pageTitle';
+import { PartTabs } from '../../features/partTabs/PartTabs';
+import { BondTab } from './bond/BondTab';
+import { ForecastTab } from './forecast/ForecastTab';
+import { InspectTab } from './inspect/InspectTab';
+import { MixTab } from './mix/MixTab';
+import { SandTab } from './sand/SandTab';
+import { useSurface } from './gathered/useSurface';
 
 const TABS = [
   ['', 'Lines and loops'],

@@ -5,8 +5,8 @@ import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/meshClient', () => import('../../testing/meshHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/mesh/meshClient', () => import('../../testing/meshHere'));
 
 /** A plate of 40 × 30 × 8 mm with a groove of 1 × 2 mm pulled across its top, as OBJ. */
 const GROOVED = (() => {

@@ -2,13 +2,13 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { boxMesh } from '../../testing/boxMesh';
 import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/growRungs';
+import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/meshClient', () => import('../../testing/meshHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/mesh/meshClient', () => import('../../testing/meshHere'));
 
 const text = (): string => document.body.textContent ?? '';
 const row = async (name: RegExp): Promise<HTMLElement> =>

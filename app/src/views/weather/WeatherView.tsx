@@ -1,14 +1,14 @@
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import type { Part } from '@zinc-ladder/model/records/part';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { Link, Navigate, useParams } from 'react-router';
 import { useTable } from '../../data/queries';
 import { useShopIndex } from '../../data/useShopIndex';
-import { useTitle } from '../../shell/pageTitle';
-import { PartTabs } from '../../shell/PartTabs';
-import { CardsTab } from './CardsTab';
-import { LevelTab } from './LevelTab';
-import { RehearseTab } from './RehearseTab';
-import { SteerTab } from './SteerTab';
+import { useTitle } from '../../features/title/pageTitle';
+import { PartTabs } from '../../features/partTabs/PartTabs';
+import { CardsTab } from './cards/CardsTab';
+import { LevelTab } from './level/LevelTab';
+import { RehearseTab } from './rehearse/RehearseTab';
+import { SteerTab } from './steer/SteerTab';
 import { useWeather } from './useWeather';
 
 const TABS = [

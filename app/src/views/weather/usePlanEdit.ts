@@ -1,5 +1,5 @@
-import type { Edit } from '../../data/edit';
-import { useEdit } from '../../data/useEdit';
+import type { Edit } from '../../data/edits/edit';
+import { useEdit } from '../../features/edit/useEdit';
 import type { Weather } from './useWeather';
 
 /** An edit of a part's weathering; the plan is begun with the first. Resolves to whether it was done. */

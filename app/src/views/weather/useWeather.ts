@@ -4,25 +4,25 @@ import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Finish } from '@zinc-ladder/core/ladder/finishes';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
-import { ARMS_LENGTH_METRES } from '@zinc-ladder/core/surface/visibleValley';
+import { ARMS_LENGTH_METRES } from '@zinc-ladder/core/surface/forecast/visibleValley';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import type { LadderColours } from '@zinc-ladder/model/gather/gatherWeather';
 import { baseOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
-import type { MeshReference } from '@zinc-ladder/model/records/meshReference';
-import type { Part } from '@zinc-ladder/model/records/part';
-import type { Rung } from '@zinc-ladder/model/records/rung';
-import type { PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/weatherPlan';
+import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import type { PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { useMemo, useState } from 'react';
-import { newWeatherPlan } from '../../data/changes/weatherChanges';
+import { newWeatherPlan } from '../../data/changes/look/weatherChanges';
 import { useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
-import { askOf } from '../../engine/askMesh';
-import { getWeatherDesk, stopWeatherDesk } from '../../engine/weatherClient';
-import { tellFromWorker } from '../../engine/meshClient';
-import type { OpenedOutcome, OpenedSurface, RehearsalAnswer, RehearsalAsk, WeatherAsk } from '../../engine/weatherDesk';
-import { useSettled } from '../../ui/useSettled';
+import { askOf } from '../../workers/mesh/askMesh';
+import { getWeatherApi, stopWeatherWorker } from '../../workers/weather/weatherClient';
+import { tellFromWorker } from '../../workers/mesh/meshClient';
+import type { OpenedOutcome, OpenedSurface, RehearsalAnswer, RehearsalAsk, WeatherAsk } from '../../workers/weather/weatherApi';
+import { useSettled } from '../../ui/fields/useSettled';
 
 /** A part's weathering with all that is known of it. */
 export interface Weather {
@@ -94,7 +94,7 @@ export function useWeather(part: Part): Weather {
     const file = ask.mesh && reference ? ((await db.attachments.get(reference.id))?.blob ?? null) : null;
     setProgress(0);
     try {
-      return await getWeatherDesk().open(ask, file, tellFromWorker(setProgress));
+      return await getWeatherApi().open(ask, file, tellFromWorker(setProgress));
     } finally {
       setProgress(null);
     }
@@ -133,16 +133,16 @@ export function useWeather(part: Part): Weather {
             ? query.error.message
             : null,
     stop: () => {
-      stopWeatherDesk();
+      stopWeatherWorker();
       for (const name of ['weatherSurface', 'weatherQuick', 'weatherFull']) void client.cancelQueries({ queryKey: [name] });
     },
     readAgain: () => void query.refetch(),
     rehearse: async (key, given) => {
-      const answer = await getWeatherDesk().rehearse(key, given);
+      const answer = await getWeatherApi().rehearse(key, given);
       if (answer) return answer;
       // Another surface lies on the desk by now: this one is opened again first, unless it is another itself.
       const opened = await open();
-      return opened?.kind === 'opened' && opened.key === key ? getWeatherDesk().rehearse(key, given) : null;
+      return opened?.kind === 'opened' && opened.key === key ? getWeatherApi().rehearse(key, given) : null;
     },
   };
 }

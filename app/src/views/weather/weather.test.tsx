@@ -5,9 +5,9 @@ import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
-vi.mock('../../engine/engineClient', () => import('../../testing/engineHere'));
-vi.mock('../../engine/meshClient', () => import('../../testing/meshHere'));
-vi.mock('../../engine/weatherClient', () => import('../../testing/weatherHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/mesh/meshClient', () => import('../../testing/meshHere'));
+vi.mock('../../workers/weather/weatherClient', () => import('../../testing/weatherHere'));
 
 /** The sample, its first part a box without a mesh, in olive, with paints for washing it. */
 function shopWithBox(change: Partial<ProjectFile> = {}): ProjectFile {

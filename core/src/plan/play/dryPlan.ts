@@ -1,4 +1,4 @@
-import type { Certificate, Placement, Plan } from '../problem';
+import type { Certificate, Placement, Plan } from '../problem/problem';
 import type { OrderPlayer, PlayedStretch } from './orderPlayer';
 
 /**

@@ -1,10 +1,10 @@
 import type { RandomSource } from '../../random/seededRandom';
 import { seededRandom } from '../../random/seededRandom';
 import { hashName, mixBits } from '../../random/hashName';
-import { normalShare } from '../../climate/normalShare';
+import { normalShare } from '../../number/normalShare';
 import { normalDraw } from '../../random/normalDraw';
-import type { TaskSpread } from '../taskSpread';
-import { drawShare } from '../taskSpread';
+import type { TaskSpread } from './taskSpread';
+import { drawShare } from './taskSpread';
 import type { PlayOdds, PlayPaces, PrintOdds } from './playOdds';
 import type { PlayTables } from './playTables';
 

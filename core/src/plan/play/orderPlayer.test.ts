@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { checkPlan } from '../checkPlan';
-import { placeInOrder } from '../placeInOrder';
-import { prepareProblem } from '../preparedProblem';
-import type { PlanProblem } from '../problem';
+import { checkPlan } from '../judge/checkPlan';
+import { placeInOrder } from '../place/placeInOrder';
+import { prepareProblem } from '../problem/preparedProblem';
+import type { PlanProblem } from '../problem/problem';
 import { domainInstance } from '../testing/domainInstance';
 import { arc, placesOf, problem, task, wall } from '../testing/problemBuilder';
 import { randomProblem } from '../testing/randomProblem';

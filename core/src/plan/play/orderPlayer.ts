@@ -1,6 +1,6 @@
 import { closesByLabel, reopensByLabel } from '../../cure/labelTime';
-import type { Family } from '../problem';
-import { wholeSetup } from '../toolLine';
+import type { Family } from '../problem/problem';
+import { wholeSetup } from '../place/toolTimeline';
 import type { Fortune } from './fortune';
 import { PlayCalendars } from './playCalendars';
 import { PlayCrew } from './playCrew';

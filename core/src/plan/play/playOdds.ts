@@ -1,5 +1,5 @@
-import type { MethodPace } from '../pace';
-import type { TaskSpread } from '../taskSpread';
+import type { MethodPace } from './pace';
+import type { TaskSpread } from './taskSpread';
 
 /** What is uncertain about a problem. */
 export interface PlayOdds {

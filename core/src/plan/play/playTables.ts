@@ -1,8 +1,8 @@
 import { hashName } from '../../random/hashName';
-import { isFact } from '../isFact';
-import type { PreparedArc, PreparedProblem } from '../preparedProblem';
-import type { Family } from '../problem';
-import { isWithin } from '../windowSearch';
+import { isFact } from '../problem/isFact';
+import type { PreparedArc, PreparedProblem } from '../problem/preparedProblem';
+import type { Family } from '../problem/problem';
+import { isWithin } from '../problem/windowSearch';
 import { ClockReader } from './clockReader';
 
 /** Arcs as the player reads them: those out of task t from `from[t]` to `from[t + 1]`. */

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { playChance, shareWithin } from '../chance';
+import { playChance, shareWithin } from '../play/chance';
 import { drawFortune } from '../play/fortune';
 import { OrderPlayer } from '../play/orderPlayer';
 import type { PlayOdds } from '../play/playOdds';
 import { readPlayTables } from '../play/playTables';
-import { learnPaces } from '../pace';
-import { prepareProblem } from '../preparedProblem';
+import { learnPaces } from '../play/pace';
+import { prepareProblem } from '../problem/preparedProblem';
 import { domainInstance } from '../testing/domainInstance';
 import { searchSurest } from './searchSurest';
 

@@ -3,9 +3,9 @@ import { drawFortune } from '../play/fortune';
 import { OrderPlayer } from '../play/orderPlayer';
 import type { PlayOdds } from '../play/playOdds';
 import { readPlayTables } from '../play/playTables';
-import type { PreparedProblem } from '../preparedProblem';
-import { chanceSeed } from '../chance';
-import { findTaskGroups } from '../taskGroups';
+import type { PreparedProblem } from '../problem/preparedProblem';
+import { chanceSeed } from '../play/chance';
+import { findTaskGroups } from '../problem/taskGroups';
 import { PlayScorer } from './scorePlay';
 
 /** How often orders keep dates, all against the same fortunes: those a shown chance of that seed is drawn from. Drawn once for any number of orders. */

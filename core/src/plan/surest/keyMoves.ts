@@ -1,8 +1,8 @@
 import type { RandomSource } from '../../random/seededRandom';
 import { randomIndex } from '../../random/seededRandom';
-import { ladderChains } from '../ladderChains';
-import type { PreparedProblem } from '../preparedProblem';
-import type { TaskGroups } from '../taskGroups';
+import { ladderChains } from '../problem/ladderChains';
+import type { PreparedProblem } from '../problem/preparedProblem';
+import type { TaskGroups } from '../problem/taskGroups';
 
 /** How often a step moves a prop, a ladder, or rungs beside their family, and how often else single rungs; tried on random shops and the demo. */
 const WHOLE_PROP = 0.12;

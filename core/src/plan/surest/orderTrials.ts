@@ -3,7 +3,7 @@ import type { PlayOdds } from '../play/playOdds';
 import { drawFortune } from '../play/fortune';
 import { OrderPlayer } from '../play/orderPlayer';
 import type { PlayTables } from '../play/playTables';
-import type { TaskGroups } from '../taskGroups';
+import type { TaskGroups } from '../problem/taskGroups';
 import { PlayScorer } from './scorePlay';
 
 /** An order that was played, with what each of the common fortunes made of it. */

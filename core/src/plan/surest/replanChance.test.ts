@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { playChance, shareWithin } from '../chance';
+import { playChance, shareWithin } from '../play/chance';
 import type { PlayOdds } from '../play/playOdds';
-import { prepareProblem } from '../preparedProblem';
-import type { PlanProblem } from '../problem';
-import { CERTAIN } from '../taskSpread';
+import { prepareProblem } from '../problem/preparedProblem';
+import type { PlanProblem } from '../problem/problem';
+import { CERTAIN } from '../play/taskSpread';
 import { domainInstance } from '../testing/domainInstance';
 import { arc, problem, task } from '../testing/problemBuilder';
 import { replanChance } from './replanChance';

@@ -1,15 +1,15 @@
 import type { Interval } from '../../time/interval';
-import type { GroupChance } from '../chance';
-import { chanceSeed } from '../chance';
+import type { GroupChance } from '../play/chance';
+import { chanceSeed } from '../play/chance';
 import { drawFortune } from '../play/fortune';
 import type { Fortune } from '../play/fortune';
 import type { PlayedStretch } from '../play/orderPlayer';
 import { OrderPlayer } from '../play/orderPlayer';
 import type { PlayOdds } from '../play/playOdds';
 import { readPlayTables } from '../play/playTables';
-import type { PreparedProblem } from '../preparedProblem';
-import { prepareProblem } from '../preparedProblem';
-import type { PlanProblem, PlanTask } from '../problem';
+import type { PreparedProblem } from '../problem/preparedProblem';
+import { prepareProblem } from '../problem/preparedProblem';
+import type { PlanProblem, PlanTask } from '../problem/problem';
 import { searchSurest } from './searchSurest';
 
 /** How plays are played that are planned anew each evening. */

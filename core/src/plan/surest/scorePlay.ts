@@ -1,5 +1,5 @@
 import type { OrderPlayer } from '../play/orderPlayer';
-import type { TaskGroups } from '../taskGroups';
+import type { TaskGroups } from '../problem/taskGroups';
 
 /** What a date kept counts more where there is a day to spare, and what a late one takes away at most; tried on the demo and on random shops. */
 const MARGIN = 0.05;

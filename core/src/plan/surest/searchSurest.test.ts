@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { playChance, shareWithin } from '../chance';
-import { checkPlan } from '../checkPlan';
+import { playChance, shareWithin } from '../play/chance';
+import { checkPlan } from '../judge/checkPlan';
 import type { PlayOdds } from '../play/playOdds';
-import { prepareProblem } from '../preparedProblem';
-import type { PlanProblem } from '../problem';
-import type { TaskSpread } from '../taskSpread';
-import { CERTAIN } from '../taskSpread';
+import { prepareProblem } from '../problem/preparedProblem';
+import type { PlanProblem } from '../problem/problem';
+import type { TaskSpread } from '../play/taskSpread';
+import { CERTAIN } from '../play/taskSpread';
 import { domainInstance } from '../testing/domainInstance';
 import { problem, task } from '../testing/problemBuilder';
 import type { SurestState } from './searchSurest';

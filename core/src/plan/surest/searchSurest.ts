@@ -1,16 +1,16 @@
 import { seededRandom } from '../../random/seededRandom';
-import type { DispatchDraw } from '../dispatchDraws';
-import { placeInOrder } from '../placeInOrder';
+import type { DispatchDraw } from '../search/dispatchDraws';
+import { placeInOrder } from '../place/placeInOrder';
 import { dryPlan } from '../play/dryPlan';
 import type { PlayOdds } from '../play/playOdds';
 import { readPlayTables } from '../play/playTables';
-import type { Calm, PlanMeasure } from '../planCost';
-import { PlanMeter } from '../planCost';
-import type { PreparedProblem } from '../preparedProblem';
-import { priorityOrders } from '../priorityRules';
-import type { Certificate, Plan } from '../problem';
-import { findTaskGroups } from '../taskGroups';
-import { UrgencyMeter } from '../urgency';
+import type { KeptStarts, PlanMeasure } from '../judge/planCost';
+import { PlanMeter } from '../judge/planCost';
+import type { PreparedProblem } from '../problem/preparedProblem';
+import { priorityOrders } from '../search/priorityRules';
+import type { Certificate, Plan } from '../problem/problem';
+import { findTaskGroups } from '../problem/taskGroups';
+import { UrgencyMeter } from '../search/urgency';
 import { KeyMoves } from './keyMoves';
 import type { TriedOrder } from './orderTrials';
 import { OrderTrials } from './orderTrials';
@@ -20,7 +20,7 @@ export interface SurestOptions {
   readonly seed: number;
   readonly odds: PlayOdds;
   /** the plan before, where there is one */
-  readonly calm?: Calm | null;
+  readonly keptStarts?: KeptStarts | null;
   /** plays the search may take; it ends by itself once they are used up */
   readonly mostPlays: number;
   /** the order before, by keys: it is begun from */
@@ -118,7 +118,7 @@ class SurestSearch {
     this.trials = new OrderTrials(this.tables, this.groups, options.odds, options.seed, this.skipped);
     this.random = seededRandom(options.seed);
     this.moves = new KeyMoves(prepared, this.groups, this.random);
-    this.meter = new PlanMeter(prepared, 'readyFirst', options.calm ?? null);
+    this.meter = new PlanMeter(prepared, 'readyFirst', options.keptStarts ?? null);
   }
 
   state(): SurestState {
@@ -300,7 +300,7 @@ class SurestSearch {
   }
 
   private movedBy(keys: Float64Array): number {
-    return this.options.calm ? this.show(keys).measure.moved : 0;
+    return this.options.keptStarts ? this.show(keys).measure.moved : 0;
   }
 
   private isOver(): boolean {
@@ -337,11 +337,11 @@ class SurestSearch {
   }
 
   private beforeKeys(): Float64Array | null {
-    const { calm } = this.options;
-    if (!calm || calm.starts.size === 0) return null;
+    const { keptStarts } = this.options;
+    if (!keptStarts || keptStarts.starts.size === 0) return null;
     const [base] = priorityOrders(this.prepared);
     const order = (base?.order ?? []).toSorted((a, b) => {
-      const difference = (calm.starts.get(a) ?? Infinity) - (calm.starts.get(b) ?? Infinity);
+      const difference = (keptStarts.starts.get(a) ?? Infinity) - (keptStarts.starts.get(b) ?? Infinity);
       return Number.isNaN(difference) ? 0 : difference;
     });
     return this.keysOf(order);

@@ -1,7 +1,7 @@
 import { buildClockTable } from '../../cure/clockTable';
 import { randomIndex, seededRandom } from '../../random/seededRandom';
 import type { Interval } from '../../time/interval';
-import type { Family, PlanArc, PlanProblem, PlanTask } from '../problem';
+import type { Family, PlanArc, PlanProblem, PlanTask } from '../problem/problem';
 import { arc, problem, task, wall } from './problemBuilder';
 
 /** How hard an instance is made. */

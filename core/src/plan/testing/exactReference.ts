@@ -1,6 +1,6 @@
 import type { ClockTable } from '../../cure/clockTable';
 import { progressAt } from '../../cure/clockTable';
-import type { PlanProblem } from '../problem';
+import type { PlanProblem } from '../problem/problem';
 
 /**
  * The least ready time of a small problem, by enumeration: every order of the tasks on the one pair of hands and every choice of pieces;

@@ -1,6 +1,6 @@
 import { buildClockTable } from '../../cure/clockTable';
-import { checkPlan } from '../checkPlan';
-import type { Placement, Plan, PlanArc, PlanProblem, PlanTask } from '../problem';
+import { checkPlan } from '../judge/checkPlan';
+import type { Placement, Plan, PlanArc, PlanProblem, PlanTask } from '../problem/problem';
 
 /** The wall clock as the builders know it. */
 export const wall = { id: 'wall', table: buildClockTable(0, 1440, 10, () => 1) };

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { buildClockTable } from '../../cure/clockTable';
-import type { Family, PlanArc, PlanProblem, PlanTask } from '../problem';
+import type { Family, PlanArc, PlanProblem, PlanTask } from '../problem/problem';
 import { arc, problem, task, wall } from './problemBuilder';
 
 const FAMILIES: readonly Family[] = [

@@ -1,7 +1,7 @@
 import { buildAirTimeline } from '../../climate/airTimeline';
 import { USUAL_SPRAY_LIMITS } from '../../climate/sprayVerdict';
 import { findProductClass } from '../../cure/productClasses';
-import type { PlanFilm, PlanPart, PlanPerson, PlanRung, ShopPlanInput } from '../shopPlanInput';
+import type { PlanFilm, PlanPart, PlanPerson, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 
 /** When the shops of tests begin. */
 export const NOW = Date.parse('2026-05-28T08:00:00Z');

@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { buildAirTimeline } from '../../climate/airTimeline';
 import type { RandomSource } from '../../random/seededRandom';
 import { randomIndex, seededRandom } from '../../random/seededRandom';
-import type { RungTime, ShopPlan } from '../planShop';
-import { planShop } from '../planShop';
-import type { PlanPerson, PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
+import type { RungTime, ShopPlan } from '../shopPlan/planShop';
+import { planShop } from '../shopPlan/planShop';
+import type { PlanPerson, PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 import { MINUTE, NOW, part, person, rung, shop } from '../testing/shopBuilder';
 import { checkShopPlan } from './checkShopPlan';
 

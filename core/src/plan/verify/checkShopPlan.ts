@@ -8,9 +8,9 @@ import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
 import { workKindsOf } from '../../ladder/workKinds';
 import { expandWorkingHours } from '../../time/workingHours';
-import { atOwnPace } from '../ownMinutes';
-import type { RungTime, ShopPlan } from '../planShop';
-import type { PlanPart, PlanRung, ShopPlanInput } from '../shopPlanInput';
+import { atOwnPace } from '../shop/ownMinutes';
+import type { RungTime, ShopPlan } from '../shopPlan/planShop';
+import type { PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 import type { FilmsOnPart } from './filmsOnPart';
 import { afterRung, filmFault, handleableMs, outlookOn } from './filmsOnPart';
 

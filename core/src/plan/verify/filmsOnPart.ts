@@ -6,7 +6,7 @@ import { DRYER_FACTOR, gainsByDryer } from '../../cure/forcedDrying';
 import type { RungSide } from '../../ladder/faces';
 import { facesMeet } from '../../ladder/faces';
 import { findMethod } from '../../ladder/methods';
-import type { PlanFilm, PlanRung } from '../shopPlanInput';
+import type { PlanFilm, PlanRung } from '../shop/shopPlanInput';
 
 /** One film on a part: the coats of one product on the same faces, nothing between. */
 export interface LaidFilm {

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { BoxGeometry, Matrix4, SphereGeometry, Vector3 } from 'three';
 import { describe, expect, it } from 'vitest';
-import { closeCracks } from '../closeCracks';
-import { measureFacets } from '../facetGeometry';
-import { drawMesh } from '../meshDrawing';
+import { closeCracks } from '../measure/closeCracks';
+import { measureFacets } from './facetGeometry';
+import { drawMesh } from '../drawing/meshDrawing';
 import { meshOf } from '../testing/threeMesh';
 import type { Affine } from './affine';
 import { applyAffine, combineAffine, IDENTITY, isMirroring, readAffine } from './affine';

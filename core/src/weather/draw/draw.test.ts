@@ -1,9 +1,9 @@
 import { SphereGeometry } from 'three';
 import { describe, expect, it } from 'vitest';
-import { measureFacets } from '../../surface/facetGeometry';
-import { findEdges } from '../../surface/meshEdges';
+import { measureFacets } from '../../surface/mesh/facetGeometry';
+import { findEdges } from '../../surface/mesh/meshEdges';
 import { meshOf } from '../../surface/testing/threeMesh';
-import { SHAPES } from '../../surface/shapes';
+import { SHAPES } from '../../surface/measure/shapes';
 import { gatherFields, USUAL_SETUP, zoneShares } from '../field/weatherFields';
 import { shapeMesh } from '../field/shapeMesh';
 import { crate } from '../testing/solids';

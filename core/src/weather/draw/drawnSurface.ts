@@ -1,6 +1,6 @@
 import { facetsAround } from '../../surface/mesh/facetsAround';
 import type { Mesh } from '../../surface/mesh/mesh';
-import { boxRound, boxSize, measureFacets } from '../../surface/facetGeometry';
+import { boxRound, boxSize, measureFacets } from '../../surface/mesh/facetGeometry';
 import { buildPointGrid } from '../field/nearPoints';
 import type { WeatherFields } from '../field/weatherFields';
 import { handledShare } from '../deposit/carrier';

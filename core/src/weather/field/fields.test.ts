@@ -1,10 +1,10 @@
 import { BoxGeometry, SphereGeometry } from 'three';
 import { describe, expect, it } from 'vitest';
-import { measureFacets } from '../../surface/facetGeometry';
+import { measureFacets } from '../../surface/mesh/facetGeometry';
 import type { Mesh } from '../../surface/mesh/mesh';
 import type { Vector } from '../../surface/mesh/vector';
 import { weldVertices } from '../../surface/mesh/weldVertices';
-import { buildRayTree } from '../../surface/rayTree';
+import { buildRayTree } from '../../surface/mesh/rayTree';
 import { meshOf } from '../../surface/testing/threeMesh';
 import { halveLongEdges } from '../draw/drawnSurface';
 import { lathe } from './lathe';

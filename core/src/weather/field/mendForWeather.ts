@@ -1,9 +1,9 @@
 import type { Mesh } from '../../surface/mesh/mesh';
-import type { MeshEdges } from '../../surface/meshEdges';
-import { findEdges } from '../../surface/meshEdges';
-import { closeCracks } from '../../surface/closeCracks';
-import { measureFacets } from '../../surface/facetGeometry';
-import { findTurnedShells } from '../../surface/turnedShells';
+import type { MeshEdges } from '../../surface/mesh/meshEdges';
+import { findEdges } from '../../surface/mesh/meshEdges';
+import { closeCracks } from '../../surface/measure/closeCracks';
+import { measureFacets } from '../../surface/mesh/facetGeometry';
+import { findTurnedShells } from '../../surface/measure/turnedShells';
 
 /** A mesh whose facets agree which side is out, and what was done for that. */
 export interface MendedMesh {

@@ -2,7 +2,7 @@ import { facetsAround } from '../../surface/mesh/facetsAround';
 import type { Mesh } from '../../surface/mesh/mesh';
 import type { Vector } from '../../surface/mesh/vector';
 import { cross, dot } from '../../surface/mesh/vector';
-import { findEdges } from '../../surface/meshEdges';
+import { findEdges } from '../../surface/mesh/meshEdges';
 
 /** Water stops where it would fall less than this a millimetre of way (guessed). */
 const LEAST_FALL = 0.08;

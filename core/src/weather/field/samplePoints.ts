@@ -1,5 +1,5 @@
 import type { Mesh } from '../../surface/mesh/mesh';
-import { measureFacets } from '../../surface/facetGeometry';
+import { measureFacets } from '../../surface/mesh/facetGeometry';
 
 /** Points that stand for equal areas of a surface: a share of the area is a share of the points. */
 export interface SamplePoints {

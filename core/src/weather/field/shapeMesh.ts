@@ -1,5 +1,5 @@
 import type { Mesh } from '../../surface/mesh/mesh';
-import type { PartSize, ShapeId } from '../../surface/shapes';
+import type { PartSize, ShapeId } from '../../surface/measure/shapes';
 import { lathe } from './lathe';
 
 const ROUND = 96;

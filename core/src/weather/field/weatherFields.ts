@@ -1,10 +1,10 @@
 import type { Mesh } from '../../surface/mesh/mesh';
 import type { Vector } from '../../surface/mesh/vector';
 import { unit } from '../../surface/mesh/vector';
-import type { RayTree } from '../../surface/rayTree';
-import { buildRayTree } from '../../surface/rayTree';
-import type { OnProgress } from '../../surface/recess';
-import { boxRound, boxSize } from '../../surface/facetGeometry';
+import type { RayTree } from '../../surface/mesh/rayTree';
+import { buildRayTree } from '../../surface/mesh/rayTree';
+import type { OnProgress } from '../../surface/measure/recess';
+import { boxRound, boxSize } from '../../surface/mesh/facetGeometry';
 import { measureConvexity } from './convexity';
 import { measureCovered, measureRain } from './covered';
 import { nearestPoint, wayFromPins } from './handling';

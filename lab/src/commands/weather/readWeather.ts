@@ -5,7 +5,7 @@ import type { FieldSetup } from '@zinc-ladder/core/weather/field/weatherFields';
 import { USUAL_POINTS, USUAL_REACH, USUAL_SETUP } from '@zinc-ladder/core/weather/field/weatherFields';
 import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
-import { MESH_FORMATS } from '@zinc-ladder/model/records/meshReference';
+import { MESH_FORMATS } from '@zinc-ladder/model/records/prop/meshReference';
 import { LabError, readNumber } from '../../labError';
 import { readBytes } from '../../readFile';
 

@@ -1,15 +1,15 @@
-import { CARD_TOOLS, MixCard } from '@zinc-ladder/model/records/mixCard';
+import { CARD_TOOLS, MixCard } from '@zinc-ladder/model/records/colour/mixCard';
 import { useState } from 'react';
 import { Controller, useFieldArray } from 'react-hook-form';
-import { keepPicture } from '../../../data/changes/pictureChanges';
-import { newId } from '../../../data/newId';
+import { keepPicture } from '../../../data/changes/prop/pictureChanges';
+import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
-import { useEdit } from '../../../data/useEdit';
-import { useNotices } from '../../../shell/Notices';
+import { useEdit } from '../../../features/edit/useEdit';
+import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
-import { Labelled, parseNumber, SelectField } from '../../../ui/fields';
-import { formWords, useRecordForm } from '../../../ui/useRecordForm';
-import { shrinkPicture } from '../../../data/shrinkPicture';
+import { Labelled, parseNumber, SelectField } from '../../../ui/fields/fields';
+import { formWords, useRecordForm } from '../../../ui/fields/useRecordForm';
+import { shrinkPicture } from '../../../features/pictures/shrinkPicture';
 
 /** Writes a card down, or changes one. */
 export function CardForm({

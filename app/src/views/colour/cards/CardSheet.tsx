@@ -1,23 +1,23 @@
 import { useMirrored } from '../../../features/mirrored/useMirrored';
 import { mixTotal, scaleMix } from '@zinc-ladder/core/batch/scaleMix';
-import type { MixCard } from '@zinc-ladder/model/records/mixCard';
+import type { MixCard } from '@zinc-ladder/model/records/colour/mixCard';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { mixLab } from '@zinc-ladder/core/colour/paint';
-import { hexOfProduct, labOfCard, mixOfCard, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfCard, mixOfCard, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useTable } from '../../../data/queries';
-import { useEdit } from '../../../data/useEdit';
+import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
-import { checkNumber, InlineNumber } from '../../../ui/fields';
-import { useFormats } from '../../../ui/useFormats';
+import { checkNumber, InlineNumber } from '../../../ui/fields/fields';
+import { useFormats } from '../../../features/formats/useFormats';
 import { MixDrops } from '../MixDrops';
-import { SplitSwatch } from '../../../ui/SplitSwatch';
+import { SplitSwatch } from '../../../ui/swatch/SplitSwatch';
 import { CorrectPanel } from './CorrectPanel';
 import { ReadCard } from './ReadCard';
-import { Picture } from '../../../ui/Picture';
+import { Picture } from '../../../features/pictures/Picture';
 
 const READ_WORDS = { picture: 'off its picture', reader: 'with the reader', eye: 'by eye', typed: 'and typed' } as const;
 

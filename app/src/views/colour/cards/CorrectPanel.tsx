@@ -5,18 +5,18 @@ import { mixMass } from '@zinc-ladder/core/colour/paint';
 import type { MixPart } from '@zinc-ladder/core/colour/paint';
 import type { Addition } from '@zinc-ladder/core/colour/cards/correctMix';
 import { withAddition } from '@zinc-ladder/core/colour/cards/correctMix';
-import { isMixable } from '@zinc-ladder/model/gather/gatherPaints';
-import type { MixCard } from '@zinc-ladder/model/records/mixCard';
+import { isMixable } from '@zinc-ladder/model/gather/film/gatherPaints';
+import type { MixCard } from '@zinc-ladder/model/records/colour/mixCard';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock } from '../../../clock/ClockContext';
-import { newId } from '../../../data/newId';
-import { useEdit } from '../../../data/useEdit';
-import { getColourDesk } from '../../../engine/colourClient';
+import { newId } from '../../../base/newId';
+import { useEdit } from '../../../features/edit/useEdit';
+import { getColourApi } from '../../../workers/colour/colourClient';
 import { Button } from '../../../ui/Button';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
-import { SplitSwatch } from '../../../ui/SplitSwatch';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
+import { SplitSwatch } from '../../../ui/swatch/SplitSwatch';
 import { Why } from '../../../ui/Why';
 import { usePaints } from '../usePaints';
 
@@ -47,7 +47,7 @@ export function CorrectPanel({
     retry: false,
     networkMode: 'always',
     queryFn: () =>
-      getColourDesk().correct(
+      getColourApi().correct(
         paints.shelf,
         { lab: read, parts: batchParts ?? parts, mass: (mixMass(mix) / parts) * (batchParts ?? parts) },
         target,

@@ -5,18 +5,18 @@ import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import type { AreaColour } from '@zinc-ladder/core/colour/picture/averageArea';
 import { AS_TAKEN, neutralLab, toGains } from '@zinc-ladder/core/colour/picture/neutralise';
-import type { ColourReading } from '@zinc-ladder/model/records/colourReading';
-import type { MixCard } from '@zinc-ladder/model/records/mixCard';
+import type { ColourReading } from '@zinc-ladder/model/records/colour/colourReading';
+import type { MixCard } from '@zinc-ladder/model/records/colour/mixCard';
 import { useState } from 'react';
 import { useClock } from '../../../clock/ClockContext';
 import { useAttachment, useTable } from '../../../data/queries';
 import { useDevices } from '../../../data/useDevices';
-import { useEdit } from '../../../data/useEdit';
-import { getPictureDesk } from '../../../engine/pictureClient';
-import { useNotices } from '../../../shell/Notices';
+import { useEdit } from '../../../features/edit/useEdit';
+import { getPictureApi } from '../../../workers/pictures/pictureClient';
+import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
-import { SelectField } from '../../../ui/fields';
-import { LabBox } from '../../../ui/LabBox';
+import { SelectField } from '../../../ui/fields/fields';
+import { LabBox } from '../../../ui/fields/LabBox';
 import { PickArea } from '../pictures/PickArea';
 import { readByReader } from '../readByReader';
 
@@ -106,7 +106,7 @@ export function ReadCard({
               picture={picture}
               marks={[]}
               onPick={(area) =>
-                void getPictureDesk()
+                void getPictureApi()
                   .sample(picture.id, file, area)
                   .then((colour: AreaColour) => {
                     keep('picture', neutralLab(colour.rgb, toGains(picture.neutral?.gains ?? AS_TAKEN)), 1, 0);

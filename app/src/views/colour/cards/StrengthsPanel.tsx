@@ -1,15 +1,15 @@
 import { useMirrored } from '../../../features/mirrored/useMirrored';
-import { hexOfProduct, labOfProduct, strengthCards, whiteOf } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, labOfProduct, strengthCards, whiteOf } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { paintOf } from '@zinc-ladder/core/colour/paint';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useShop, useTable } from '../../../data/queries';
-import { useEdit } from '../../../data/useEdit';
-import { getColourDesk } from '../../../engine/colourClient';
+import { useEdit } from '../../../features/edit/useEdit';
+import { getColourApi } from '../../../workers/colour/colourClient';
 import { Button } from '../../../ui/Button';
-import { InlineNumber } from '../../../ui/fields';
-import { Swatch } from '../../../ui/Swatch';
+import { InlineNumber } from '../../../ui/fields/fields';
+import { Swatch } from '../../../ui/swatch/Swatch';
 import { Why } from '../../../ui/Why';
 import { deskPaintOf, usePaints } from '../usePaints';
 
@@ -41,7 +41,7 @@ export function StrengthsPanel() {
     staleTime: Infinity,
     retry: false,
     networkMode: 'always',
-    queryFn: () => getColourDesk().learn(shelf, teaching, fixedId),
+    queryFn: () => getColourApi().learn(shelf, teaching, fixedId),
   });
   const learned = query.data;
   const moved = learned?.paints.filter((paint) => Math.abs(Math.log(paint.after / paint.before)) > WORTH) ?? [];

@@ -1,15 +1,15 @@
 import { scatterFromReadings } from '@zinc-ladder/core/colour/coats/coatsOver';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { mixPaintOf, scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
-import type { Product } from '@zinc-ladder/model/records/product';
+import { mixPaintOf, scatterOf } from '@zinc-ladder/model/gather/film/gatherPaints';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useState } from 'react';
-import { useEdit } from '../../../data/useEdit';
+import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
-import { LabBox } from '../../../ui/LabBox';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
+import { LabBox } from '../../../ui/fields/LabBox';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
 import { Sheet } from '../../../ui/Sheet';
-import { SplitSwatch } from '../../../ui/SplitSwatch';
+import { SplitSwatch } from '../../../ui/swatch/SplitSwatch';
 
 /** Black and white of a test card, Lab; what a hiding chart is printed with. */
 const CARD_BLACK: Lab = [10, 0, 0];

@@ -1,11 +1,11 @@
-import { coatsOnLadder } from '@zinc-ladder/model/gather/gatherCoats';
-import { scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import type { Product } from '@zinc-ladder/model/records/product';
+import { coatsOnLadder } from '@zinc-ladder/model/gather/film/gatherCoats';
+import { scatterOf } from '@zinc-ladder/model/gather/film/gatherPaints';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { Link } from 'react-router';
-import { duplicateRung } from '../../../data/changes/rungChanges';
-import { newId } from '../../../data/newId';
-import { useEdit } from '../../../data/useEdit';
+import { duplicateRung } from '../../../data/changes/ladder/rungChanges';
+import { newId } from '../../../base/newId';
+import { useEdit } from '../../../features/edit/useEdit';
 import { useShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';

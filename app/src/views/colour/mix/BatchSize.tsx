@@ -4,9 +4,9 @@ import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
 import { useState } from 'react';
 import { Button } from '../../../ui/Button';
-import { SelectField } from '../../../ui/fields';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
-import { useFormats } from '../../../ui/useFormats';
+import { SelectField } from '../../../ui/fields/fields';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
+import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
 
 /** How much to mix for an area, in whole drops. */

@@ -1,7 +1,7 @@
 import { coatOfMix, coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
 import type { MixPart } from '@zinc-ladder/core/colour/paint';
-import { labOfProduct, scatterOf } from '@zinc-ladder/model/gather/gatherPaints';
-import type { Product } from '@zinc-ladder/model/records/product';
+import { labOfProduct, scatterOf } from '@zinc-ladder/model/gather/film/gatherPaints';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
 import { CoatRowStrip } from '../CoatRowStrip';

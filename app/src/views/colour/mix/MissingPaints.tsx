@@ -1,12 +1,12 @@
 import { missingPrimaries } from '@zinc-ladder/core/colour/recipe/missingPaints';
-import { hexOfProduct, isMixable, labOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct, isMixable, labOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { Link } from 'react-router';
-import { haveCan } from '../../../data/changes/canChanges';
-import { addKit, KITS, missingOfKit } from '../../../data/changes/kits';
-import { newId } from '../../../data/newId';
-import { useEdit } from '../../../data/useEdit';
+import { haveCan } from '../../../data/changes/shop/canChanges';
+import { addKit, KITS, missingOfKit } from '../../../data/changes/prop/kits';
+import { newId } from '../../../base/newId';
+import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
-import { Swatch } from '../../../ui/Swatch';
+import { Swatch } from '../../../ui/swatch/Swatch';
 import { listed } from './listed';
 import type { Paints } from '../usePaints';
 

@@ -1,7 +1,7 @@
-import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
+import type { ColourTarget } from '@zinc-ladder/model/records/colour/colourTarget';
 import { Link, Navigate } from 'react-router';
 import { useTable, useTableQuery } from '../../../data/queries';
-import { useTitle } from '../../../shell/pageTitle';
+import { useTitle } from '../../../features/title/pageTitle';
 import { NewTarget } from './NewTarget';
 import { RecipeDesk } from './RecipeDesk';
 import { TargetPictures } from './TargetPictures';

@@ -1,12 +1,12 @@
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
+import type { ColourTarget } from '@zinc-ladder/model/records/colour/colourTarget';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId } from '../../../data/newId';
-import { useEdit } from '../../../data/useEdit';
-import { Labelled } from '../../../ui/fields';
-import { LabBox } from '../../../ui/LabBox';
+import { newId } from '../../../base/newId';
+import { useEdit } from '../../../features/edit/useEdit';
+import { Labelled } from '../../../ui/fields/fields';
+import { LabBox } from '../../../ui/fields/LabBox';
 
 /** A target with a typed colour, not kept yet. */
 export function typedTarget(id: string, name: string, lab: Lab): ColourTarget {

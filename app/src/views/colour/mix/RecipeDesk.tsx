@@ -7,22 +7,30 @@ import { preferRecipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import { measureDrops, millilitresOfDrops } from '@zinc-ladder/core/batch/drops';
 import { scaleMix } from '@zinc-ladder/core/batch/scaleMix';
-import { hexOfProduct, labOfProduct, pigmentOf, rangeOf, strengthOf, taughtPaints, toLab } from '@zinc-ladder/model/gather/gatherPaints';
+import {
+  hexOfProduct,
+  labOfProduct,
+  pigmentOf,
+  rangeOf,
+  strengthOf,
+  taughtPaints,
+  toLab,
+} from '@zinc-ladder/model/gather/film/gatherPaints';
 import { CARD_ADDED_IN_4 } from '@zinc-ladder/model/file/migrations';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
-import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
-import type { Product } from '@zinc-ladder/model/records/product';
-import type { MixCard } from '@zinc-ladder/model/records/mixCard';
+import type { ColourTarget } from '@zinc-ladder/model/records/colour/colourTarget';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
+import type { MixCard } from '@zinc-ladder/model/records/colour/mixCard';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock } from '../../../clock/ClockContext';
-import { newId } from '../../../data/newId';
+import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
-import { useEdit } from '../../../data/useEdit';
+import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
-import { SplitSwatch } from '../../../ui/SplitSwatch';
+import { SplitSwatch } from '../../../ui/swatch/SplitSwatch';
 import { Why } from '../../../ui/Why';
-import { useFormats } from '../../../ui/useFormats';
+import { useFormats } from '../../../features/formats/useFormats';
 import { MixDrops } from '../MixDrops';
 import { usePaints } from '../usePaints';
 import { BatchSize } from './BatchSize';

@@ -1,7 +1,7 @@
-import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
-import type { Product } from '@zinc-ladder/model/records/product';
-import { SelectField } from '../../../ui/fields';
-import { Swatch } from '../../../ui/Swatch';
+import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
+import { SelectField } from '../../../ui/fields/fields';
+import { Swatch } from '../../../ui/swatch/Swatch';
 
 /** What a recipe may be. */
 export interface RecipeWish {

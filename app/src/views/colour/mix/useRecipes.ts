@@ -1,8 +1,8 @@
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Recipe } from '@zinc-ladder/core/colour/recipe/searchRecipes';
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import { getColourDesk, stopColourDesk } from '../../../engine/colourClient';
-import type { DeskShelf } from '../../../engine/colourDesk';
+import { getColourApi, stopColourWorker } from '../../../workers/colour/colourClient';
+import type { DeskShelf } from '../../../workers/colour/colourApi';
 import type { RecipeWish } from './RecipeLimits';
 
 const NONE: readonly Recipe[] = [];
@@ -19,7 +19,7 @@ export function useRecipes(shelf: DeskShelf, target: Lab, { paints, parts, mustU
     gcTime: 60_000,
     retry: false,
     networkMode: 'always',
-    queryFn: () => getColourDesk().recipes(shelf, target, limits),
+    queryFn: () => getColourApi().recipes(shelf, target, limits),
   });
   return {
     recipes: query.data ?? NONE,
@@ -30,7 +30,7 @@ export function useRecipes(shelf: DeskShelf, target: Lab, { paints, parts, mustU
         ? 'The search was stopped.'
         : null,
     stop: (): void => {
-      stopColourDesk();
+      stopColourWorker();
       void client.cancelQueries({ queryKey: ['recipes'] });
     },
     again: (): void => void query.refetch(),

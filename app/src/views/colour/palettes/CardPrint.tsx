@@ -1,14 +1,14 @@
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { cardSheets } from '@zinc-ladder/core/colour/palette/cardSheet';
 import { PAPERS } from '@zinc-ladder/core/stencil/stencilSheets';
-import { labOfCard } from '@zinc-ladder/model/gather/gatherPaints';
+import { labOfCard } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { useTable } from '../../../data/queries';
 import { Button } from '../../../ui/Button';
-import { download } from '../../../ui/download';
-import { PrintSheets } from '../../../ui/PrintSheets';
-import { SvgPage } from '../../../ui/SvgPage';
-import { useUnits } from '../../../ui/UnitsContext';
-import { usualPaper } from '../../../ui/usualPaper';
+import { download } from '../../../base/download';
+import { PrintSheets } from '../../../ui/print/PrintSheets';
+import { SvgPage } from '../../../ui/print/SvgPage';
+import { useUnits } from '../../../ui/fields/UnitsContext';
+import { usualPaper } from '../../../ui/print/usualPaper';
 
 /** Cards on paper: the swatch as printed, the mix, and room to paint the real one beside it. */
 export function CardPrint() {

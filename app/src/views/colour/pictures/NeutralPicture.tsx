@@ -1,10 +1,10 @@
 import type { PictureArea } from '@zinc-ladder/core/colour/picture/averageArea';
 import { toGains } from '@zinc-ladder/core/colour/picture/neutralise';
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { useAttachment } from '../../../data/queries';
-import { getPictureDesk } from '../../../engine/pictureClient';
+import { getPictureApi } from '../../../workers/pictures/pictureClient';
 
 /** The picture as shown: with its light taken out where a neutral is known. */
 export function useNeutralUrl(picture: PictureReference, isNeutral = true): string | null {
@@ -17,7 +17,7 @@ export function useNeutralUrl(picture: PictureReference, isNeutral = true): stri
     gcTime: 300_000,
     retry: false,
     networkMode: 'always',
-    queryFn: async () => (file && gains ? getPictureDesk().neutral(picture.id, file, toGains(gains)) : null),
+    queryFn: async () => (file && gains ? getPictureApi().neutral(picture.id, file, toGains(gains)) : null),
   });
   // Until it is made, and where it cannot be made, the picture as it was taken is better than none.
   const shown = gains ? (neutral.data ?? file) : file;

@@ -1,9 +1,9 @@
 import type { PictureArea } from '@zinc-ladder/core/colour/picture/averageArea';
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { useState } from 'react';
 import { Button } from '../../../ui/Button';
-import { SelectField } from '../../../ui/fields';
+import { SelectField } from '../../../ui/fields/fields';
 import { AreaMark, MARK, useNeutralUrl } from './NeutralPicture';
 
 /** Sides of a patch for a press, share of the picture's width. */

@@ -12,21 +12,21 @@ import {
 } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { LightGains } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
-import type { ColourTarget } from '@zinc-ladder/model/records/colourTarget';
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import type { ColourTarget } from '@zinc-ladder/model/records/colour/colourTarget';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { withSamples } from '../../../data/changes/colourChanges';
-import { newId } from '../../../data/newId';
+import { withSamples } from '../../../data/changes/look/colourChanges';
+import { newId } from '../../../base/newId';
 import { useAttachment, useTable } from '../../../data/queries';
-import { useEdit } from '../../../data/useEdit';
-import { getPictureDesk } from '../../../engine/pictureClient';
-import { useNotices } from '../../../shell/Notices';
+import { useEdit } from '../../../features/edit/useEdit';
+import { getPictureApi } from '../../../workers/pictures/pictureClient';
+import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
-import { Labelled, SelectField } from '../../../ui/fields';
-import { LabBox } from '../../../ui/LabBox';
+import { Labelled, SelectField } from '../../../ui/fields/fields';
+import { LabBox } from '../../../ui/fields/LabBox';
 import { Sheet } from '../../../ui/Sheet';
-import { Swatch } from '../../../ui/Swatch';
+import { Swatch } from '../../../ui/swatch/Swatch';
 import { PickArea } from './PickArea';
 
 type Mode = 'sample' | 'neutral';
@@ -58,7 +58,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
   const neutralise = async (area: PictureArea): Promise<void> => {
     if (!file) return;
     try {
-      const desk = getPictureDesk();
+      const desk = getPictureApi();
       const patch = await desk.sample(picture.id, file, area);
       const next = gainsOf({ measured: patch.rgb, known });
       // What was sampled under the old light is read again under the new one.
@@ -93,7 +93,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
   const sample = async (area: PictureArea): Promise<void> => {
     if (!file) return;
     try {
-      const colour = await getPictureDesk().sample(picture.id, file, area);
+      const colour = await getPictureApi().sample(picture.id, file, area);
       setSampled({ area, colour, lab: neutralLab(colour.rgb, gains ?? AS_TAKEN) });
     } catch (error) {
       tellError(error);

@@ -1,5 +1,5 @@
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
-import type { Prop } from '@zinc-ladder/model/records/prop';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
+import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef } from 'react';
 import { Link } from 'react-router';

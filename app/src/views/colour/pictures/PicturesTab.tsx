@@ -1,13 +1,13 @@
 import { useEffect, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { keepPicture } from '../../../data/changes/pictureChanges';
-import { newId } from '../../../data/newId';
+import { keepPicture } from '../../../data/changes/prop/pictureChanges';
+import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
-import { shrinkPicture } from '../../../data/shrinkPicture';
-import { useEdit } from '../../../data/useEdit';
-import { useNotices } from '../../../shell/Notices';
-import { useTitle } from '../../../shell/pageTitle';
-import { FilePick } from '../../../ui/FilePick';
+import { shrinkPicture } from '../../../features/pictures/shrinkPicture';
+import { useEdit } from '../../../features/edit/useEdit';
+import { useNotices } from '../../../features/notices/Notices';
+import { useTitle } from '../../../features/title/pageTitle';
+import { FilePick } from '../../../ui/fields/FilePick';
 import { PictureDesk } from './PictureDesk';
 import { PictureList } from './PictureList';
 

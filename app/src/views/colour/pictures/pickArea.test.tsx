@@ -1,11 +1,11 @@
 // @vitest-environment happy-dom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import type { PictureReference } from '@zinc-ladder/model/records/pictureReference';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { PickArea } from './PickArea';
 
-vi.mock('../../../engine/pictureClient', () => import('../../../testing/pictureHere'));
+vi.mock('../../../workers/pictures/pictureClient', () => import('../../../testing/pictureHere'));
 vi.mock('../../../data/queries', () => ({ useAttachment: () => new Blob(['x'], { type: 'image/png' }) }));
 
 const PICTURE: PictureReference = {

@@ -1,13 +1,13 @@
 import { cansNeeded, paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
-import { SelectField } from '../../../ui/fields';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
+import { SelectField } from '../../../ui/fields/fields';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
 import { Sheet } from '../../../ui/Sheet';
-import { useFormats } from '../../../ui/useFormats';
+import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
 
 const TYPED = 'typed';

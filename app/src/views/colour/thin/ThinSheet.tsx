@@ -3,10 +3,10 @@ import { DILUTIONS, thinCup, thinnerOf } from '@zinc-ladder/core/batch/dilution'
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
-import { SelectField } from '../../../ui/fields';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
+import { SelectField } from '../../../ui/fields/fields';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
 import { Sheet } from '../../../ui/Sheet';
-import { useFormats } from '../../../ui/useFormats';
+import { useFormats } from '../../../features/formats/useFormats';
 
 /** How far to thin a paint, and how much of what goes into the cup. */
 export function ThinSheet() {

@@ -1,5 +1,5 @@
 import { COLOUR_PRACTICE } from '@zinc-ladder/core/batch/dilution';
-import { useTitle } from '../../../shell/pageTitle';
+import { useTitle } from '../../../features/title/pageTitle';
 import { Cautions } from '../../../ui/Cautions';
 import { Sheet } from '../../../ui/Sheet';
 import { JobSheet } from './JobSheet';

@@ -5,13 +5,13 @@ import { useState } from 'react';
 import { useClock } from '../../../clock/ClockContext';
 import { useTable } from '../../../data/queries';
 import { useDevices } from '../../../data/useDevices';
-import { useEdit } from '../../../data/useEdit';
-import { useNotices } from '../../../shell/Notices';
+import { useEdit } from '../../../features/edit/useEdit';
+import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
-import { InlineNumber, SelectField } from '../../../ui/fields';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
+import { InlineNumber, SelectField } from '../../../ui/fields/fields';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
 import { Sheet } from '../../../ui/Sheet';
-import { useFormats } from '../../../ui/useFormats';
+import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
 
 /** What is left in a can, by its weight. */

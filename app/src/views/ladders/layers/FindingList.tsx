@@ -1,14 +1,14 @@
 import type { CompatFinding } from '@zinc-ladder/core/compatibility/checkStack';
-import { rungForPart } from '@zinc-ladder/model/gather/rungForPart';
-import { hardAtMs } from '@zinc-ladder/model/gather/gatherStack';
-import type { Rung } from '@zinc-ladder/model/records/rung';
-import { leaveOut } from '../../../data/changes/rungStateChanges';
-import { addRung } from '../../../data/changes/rungChanges';
-import { newId } from '../../../data/newId';
-import { useEdit } from '../../../data/useEdit';
+import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { hardAtMs } from '@zinc-ladder/model/gather/film/gatherStack';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { leaveOut } from '../../../data/changes/ladder/rungStateChanges';
+import { addRung } from '../../../data/changes/ladder/rungChanges';
+import { newId } from '../../../base/newId';
+import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { useClock } from '../../../clock/ClockContext';
-import { usePlan } from '../../../engine/usePlan';
+import { usePlan } from '../../../features/plan/usePlan';
 import { Button } from '../../../ui/Button';
 
 const SURE = { certain: 'for sure', likely: 'likely', possible: 'may be' } as const;

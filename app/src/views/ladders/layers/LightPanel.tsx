@@ -1,12 +1,12 @@
 import { lightThrough } from '@zinc-ladder/core/colour/coats/coatsOver';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import type { FilmLayer } from '@zinc-ladder/core/film/filmStack';
-import { litLayers } from '@zinc-ladder/model/gather/gatherLight';
-import type { Rung } from '@zinc-ladder/model/records/rung';
+import { litLayers } from '@zinc-ladder/model/gather/film/gatherLight';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useState } from 'react';
 import type { ShopIndex } from '../../../data/useShopIndex';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
-import { Swatch } from '../../../ui/Swatch';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
+import { Swatch } from '../../../ui/swatch/Swatch';
 import { Why } from '../../../ui/Why';
 
 /** How much of a lamp's light comes through wall and films, and which of them stops it. */

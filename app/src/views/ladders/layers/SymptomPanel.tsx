@@ -1,7 +1,7 @@
 import type { CompatFinding } from '@zinc-ladder/core/compatibility/checkStack';
 import { explainSymptom, SYMPTOMS } from '@zinc-ladder/core/compatibility/symptoms';
 import { useState } from 'react';
-import { SelectField } from '../../../ui/fields';
+import { SelectField } from '../../../ui/fields/fields';
 
 /** From what is seen on the part to where it comes from, this ladder's own causes first. */
 export function SymptomPanel({ findings }: { readonly findings: readonly CompatFinding[] }) {

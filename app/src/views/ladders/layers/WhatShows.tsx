@@ -3,8 +3,8 @@ import { stackHeight } from '@zinc-ladder/core/film/filmStack';
 import type { Shown } from '@zinc-ladder/core/film/whatShows';
 import { chipTo, pullMask, sandThrough } from '@zinc-ladder/core/film/whatShows';
 import { useState } from 'react';
-import { SelectField } from '../../../ui/fields';
-import { useFormats } from '../../../ui/useFormats';
+import { SelectField } from '../../../ui/fields/fields';
+import { useFormats } from '../../../features/formats/useFormats';
 
 const SIZE = 200;
 

@@ -1,6 +1,6 @@
-import type { MaskPlan, MaskPlanBorder } from '@zinc-ladder/model/records/maskPlan';
+import type { MaskPlan, MaskPlanBorder } from '@zinc-ladder/model/records/ladder/maskPlan';
 import { Button } from '../../../ui/Button';
-import { InlineNumber, SelectField } from '../../../ui/fields';
+import { InlineNumber, SelectField } from '../../../ui/fields/fields';
 
 /** Where regions meet: how long, straight or curved, along a panel line or free. */
 export function BorderTable({

@@ -1,16 +1,17 @@
-import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
-import { counted } from '../../../ui/counted';
+import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
+import { counted } from '../../../base/counted';
 import type { ApartComparison, MaskOrder } from '@zinc-ladder/core/mask/maskOrder';
 import type { MaskProblem } from '@zinc-ladder/core/mask/maskProblem';
 import { maskRungs } from '@zinc-ladder/core/mask/maskRungs';
-import type { MaskPlan } from '@zinc-ladder/model/records/maskPlan';
-import { putMaskRungs } from '../../../data/changes/maskChanges';
-import { newId } from '../../../data/newId';
-import { useEdit } from '../../../data/useEdit';
+import type { MaskPlan } from '@zinc-ladder/model/records/ladder/maskPlan';
+import { putMaskRungs } from '../../../data/changes/ladder/maskChanges';
+import { newId } from '../../../base/newId';
+import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
-import { Swatch } from '../../../ui/Swatch';
-import { formatSpan, useFormats } from '../../../ui/useFormats';
+import { Swatch } from '../../../ui/swatch/Swatch';
+import { formatSpan } from '../../../base/formats';
+import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
 
 /** The order, step by step, with what each takes; moved by hand, or the best one. */

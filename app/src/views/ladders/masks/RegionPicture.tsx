@@ -1,13 +1,13 @@
-import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
-import type { MaskPlan, MaskPlanRegion } from '@zinc-ladder/model/records/maskPlan';
-import type { Part } from '@zinc-ladder/model/records/part';
+import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
+import type { MaskPlan, MaskPlanRegion } from '@zinc-ladder/model/records/ladder/maskPlan';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { KeyboardEvent } from 'react';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
 import type { ShopIndex } from '../../../data/useShopIndex';
-import { SelectField } from '../../../ui/fields';
-import { Picture } from '../../../ui/Picture';
-import { readableInk } from '../../../ui/readableInk';
+import { SelectField } from '../../../ui/fields/fields';
+import { Picture } from '../../../features/pictures/Picture';
+import { readableInk } from '../../../base/readableInk';
 
 /** A press of an arrow key moves the cross by that share of the picture; with Shift by five times as much. */
 const STEP = 0.01;

@@ -1,13 +1,13 @@
-import { hexOfProduct } from '@zinc-ladder/model/gather/gatherPaints';
+import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { MOST_REGIONS } from '@zinc-ladder/core/mask/maskProblem';
-import { partLabel } from '@zinc-ladder/model/gather/gatherPlan';
-import type { MaskPlan, MaskPlanBorder, MaskPlanRegion } from '@zinc-ladder/model/records/maskPlan';
-import type { Part } from '@zinc-ladder/model/records/part';
-import { newId } from '../../../data/newId';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { MaskPlan, MaskPlanBorder, MaskPlanRegion } from '@zinc-ladder/model/records/ladder/maskPlan';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import { newId } from '../../../base/newId';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
-import { InlineField, InlineNumber, SelectField } from '../../../ui/fields';
-import { Swatch } from '../../../ui/Swatch';
+import { InlineField, InlineNumber, SelectField } from '../../../ui/fields/fields';
+import { Swatch } from '../../../ui/swatch/Swatch';
 
 const NONE = 'none';
 

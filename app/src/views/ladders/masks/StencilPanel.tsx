@@ -3,24 +3,24 @@ import { spanOf } from '@zinc-ladder/core/stencil/outline';
 import { parsePathData, pathDataOf } from '@zinc-ladder/core/stencil/pathData';
 import { readSvg } from '@zinc-ladder/core/stencil/readSvg';
 import { PAPERS, scaleFromLength, stencilSheets, stencilSvg } from '@zinc-ladder/core/stencil/stencilSheets';
-import type { Part } from '@zinc-ladder/model/records/part';
-import type { Stencil } from '@zinc-ladder/model/records/stencil';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Stencil } from '@zinc-ladder/model/records/ladder/stencil';
 import { useMemo, useState } from 'react';
-import { newId } from '../../../data/newId';
+import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
-import { useEdit } from '../../../data/useEdit';
-import { getPictureDesk } from '../../../engine/pictureClient';
-import { useNotices } from '../../../shell/Notices';
+import { useEdit } from '../../../features/edit/useEdit';
+import { getPictureApi } from '../../../workers/pictures/pictureClient';
+import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
-import { download } from '../../../ui/download';
-import { FilePick } from '../../../ui/FilePick';
-import { SelectField } from '../../../ui/fields';
-import { usualPaper } from '../../../ui/usualPaper';
-import { useUnits } from '../../../ui/UnitsContext';
-import { NumberBox, readTrial } from '../../../ui/NumberBox';
-import { PrintSheets } from '../../../ui/PrintSheets';
-import { SvgPage } from '../../../ui/SvgPage';
-import { useFormats } from '../../../ui/useFormats';
+import { download } from '../../../base/download';
+import { FilePick } from '../../../ui/fields/FilePick';
+import { SelectField } from '../../../ui/fields/fields';
+import { usualPaper } from '../../../ui/print/usualPaper';
+import { useUnits } from '../../../ui/fields/UnitsContext';
+import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
+import { PrintSheets } from '../../../ui/print/PrintSheets';
+import { SvgPage } from '../../../ui/print/SvgPage';
+import { useFormats } from '../../../features/formats/useFormats';
 
 const THRESHOLD = 128;
 
@@ -33,7 +33,7 @@ export function StencilPanel({ part }: { readonly part: Part }) {
   const open = stencils.find((stencil) => stencil.id === openId) ?? stencils[0];
   const take = async (file: File): Promise<void> => {
     try {
-      const outline: Outline = /\.svg$/iu.test(file.name) ? readSvg(await file.text()) : await getPictureDesk().trace(file, THRESHOLD);
+      const outline: Outline = /\.svg$/iu.test(file.name) ? readSvg(await file.text()) : await getPictureApi().trace(file, THRESHOLD);
       const id = newId();
       const perUnit = outline.millimetresPerUnit ?? scaleFromLength(100, Math.max(spanOf(outline).width, spanOf(outline).height));
       const kept = await edit(`Keep stencil ${file.name}`, (change) =>

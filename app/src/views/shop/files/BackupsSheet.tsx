@@ -1,11 +1,11 @@
-import type { BackupFile, BackupReason } from '../../../data/backups/backupPlace';
-import { BEFORE_KEPT, DAILY_KEPT } from '../../../data/backups/backupPlace';
-import { useBackups } from '../../../data/backups/BackupContext';
+import type { BackupFile, BackupReason } from '../../../features/backups/backupPlace';
+import { BEFORE_KEPT, DAILY_KEPT } from '../../../features/backups/backupPlace';
+import { useBackups } from '../../../features/backups/BackupContext';
 import { useStore } from '../../../data/StoreContext';
-import { useNotices } from '../../../shell/Notices';
+import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
-import { useFormats } from '../../../ui/useFormats';
+import { useFormats } from '../../../features/formats/useFormats';
 
 const REASON_WORDS: Readonly<Record<BackupReason, string>> = {
   daily: 'of the day',

@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { useClock, useNow } from '../../../clock/ClockContext';
-import { useBackups } from '../../../data/backups/BackupContext';
-import { loadDemo, moveToToday, setClock } from '../../../data/demo';
-import { tableKey } from '../../../data/liveTables';
+import { useBackups } from '../../../features/backups/BackupContext';
+import { loadDemo, moveToToday, setClock } from '../../../features/transfer/demo';
+import { tableKey } from '../../../data/tables/liveTables';
 import { useStore } from '../../../data/StoreContext';
-import { useNotices } from '../../../shell/Notices';
+import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
-import { ConfirmLoss } from '../../../ui/ConfirmLoss';
+import { ConfirmLoss } from '../../../features/edit/ConfirmLoss';
 import { Sheet } from '../../../ui/Sheet';
-import { useFormats } from '../../../ui/useFormats';
+import { useFormats } from '../../../features/formats/useFormats';
 
 /** The demo's clock: what moment the shop is at, and how to come to today. */
 export function DemoClock() {

@@ -1,4 +1,4 @@
-import type { ImportPreview } from '../../../data/projectTransfer';
+import type { ImportPreview } from '../../../data/whole/projectTransfer';
 import { Button } from '../../../ui/Button';
 
 /** One way to take a file in, with what it would do: counts, pictures kept from here, and what is mended on the way. */

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../../ui/Button';
-import { missingWithoutTls } from '../../../ui/missingWithoutTls';
+import { missingWithoutTls } from '../../../base/missingWithoutTls';
 import { Sheet } from '../../../ui/Sheet';
 
 /** The room the browser gives, and whether it has promised to keep the shop. */

@@ -1,0 +1,150 @@
+import { holderOf } from '@zinc-ladder/model/gather/plan/personsInOrder';
+import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
+import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
+import type { Edit } from '../../edits/edit';
+import { bringTo } from './rungStateChanges';
+
+/** Circumstances of a hand at the bench. */
+export interface BenchMoment {
+  readonly nowMs: number;
+  readonly air: LoggedAir | null;
+  readonly makeId: () => string;
+  /** whose hands they are; null where the shop has one finisher */
+  readonly personId: string | null;
+}
+
+/**
+ * Takes a rung in hand. What the same hands held before is set down.
+ *
+ * @param seen the state the finisher saw it in
+ * @param despite what spoke against beginning it; kept in the log
+ */
+export async function takeInHand(
+  edit: Edit,
+  rungId: string,
+  moment: BenchMoment,
+  seen: RungState | null = null,
+  despite: readonly string[] = [],
+): Promise<void> {
+  const { personId } = moment;
+  const persons = await edit.list('persons');
+  const held = (await edit.find('rungs', 'state', 'inHand')).filter(
+    (rung) => rung.id !== rungId && holderOf(rung.doerId, persons) === holderOf(personId, persons),
+  );
+  const taken = await bringTo(edit, rungId, 'inHand', moment.nowMs, seen);
+  if (taken.doerId !== personId) await edit.patch('rungs', rungId, { doerId: personId });
+  await logDeviation(edit, taken, despite, moment);
+  for (const rung of held) await setDown(edit, rung.id, moment);
+}
+
+/** Sets a rung down; its minutes are kept. */
+export async function setDown(edit: Edit, rungId: string, moment: BenchMoment): Promise<void> {
+  const rung = await bringTo(edit, rungId, 'setDown', moment.nowMs, 'inHand');
+  await addEntry(edit, rung, 'setDown', moment.nowMs, toMinutes(rung.workedMs), '', {
+    ...moment,
+    personId: rung.doerId ?? moment.personId,
+  });
+}
+
+/**
+ * Logs a rung as done, with the real minutes: those of the timer unless others are given.
+ *
+ * @param seen the state the finisher saw it in: when it is another by now, it was logged already
+ * @param despite what spoke against beginning it, where it was not in hand before
+ */
+export async function finishRung(
+  edit: Edit,
+  rungId: string,
+  actualMinutes: number | null,
+  text: string,
+  moment: BenchMoment,
+  seen: RungState | null = null,
+  despite: readonly string[] = [],
+): Promise<void> {
+  const said = actualMinutes === null ? null : Math.round(actualMinutes * 60_000);
+  const before = await edit.need('rungs', rungId);
+  // Who has it in hand did it, whoever presses.
+  const personId = (before.state === 'inHand' ? before.doerId : null) ?? moment.personId;
+  const rung = await bringTo(edit, rungId, 'done', moment.nowMs, seen, said);
+  if (personId !== before.doerId) await edit.patch('rungs', rungId, { doerId: personId });
+  await logDeviation(edit, rung, despite, moment);
+  await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), text, { ...moment, personId });
+}
+
+/** Opens a rung that was done or left out: it has to be done (again). */
+export async function reopenRung(edit: Edit, rungId: string, moment: BenchMoment, seen: RungState | null = null): Promise<void> {
+  const rung = await bringTo(edit, rungId, 'open', moment.nowMs, seen);
+  await addEntry(edit, rung, 'reopened', moment.nowMs, null, '', moment);
+}
+
+/** Notes something about a rung, or a mistake. */
+export async function noteOnRung(edit: Edit, rungId: string, kind: 'note' | 'mistake', text: string, moment: BenchMoment): Promise<void> {
+  await addEntry(edit, await edit.need('rungs', rungId), kind, moment.nowMs, null, text, moment);
+}
+
+/** Corrects the running timer: the work so far becomes `minutes`. */
+export async function correctTimer(edit: Edit, rungId: string, minutes: number, moment: BenchMoment): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  await edit.patch('rungs', rungId, { workedMs: Math.round(minutes * 60_000), startedAtMs: rung.state === 'inHand' ? moment.nowMs : null });
+}
+
+/** What a correction may change. */
+export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'>;
+
+/** Corrects an entry by a new one that points at it; the rung follows, so that the cure clock counts from the right moment. */
+export async function correctEntry(edit: Edit, entryId: string, correction: Correction, makeId: () => string): Promise<void> {
+  const entry = await edit.need('logEntries', entryId);
+  await edit.put('logEntries', {
+    ...entry,
+    ...correction,
+    id: makeId(),
+    revision: 0,
+    counter: await edit.nextLogCounter(),
+    correctsId: entryId,
+  });
+  const rung = entry.rungId === null ? undefined : await edit.get('rungs', entry.rungId);
+  if (entry.kind === 'done' && rung?.state === 'done' && rung.doneAtMs === entry.atMs) {
+    const worked = correction.actualMinutes === null ? rung.workedMs : Math.round(correction.actualMinutes * 60_000);
+    await edit.patch('rungs', rung.id, { doneAtMs: correction.atMs, workedMs: worked });
+  }
+}
+
+/** Keeps what was done against what was known. */
+async function logDeviation(edit: Edit, rung: Rung, despite: readonly string[], moment: BenchMoment): Promise<void> {
+  if (despite.length > 0) await addEntry(edit, rung, 'deviation', moment.nowMs, null, despite.join(' ').slice(0, 4000), moment);
+}
+
+async function addEntry(
+  edit: Edit,
+  rung: Rung,
+  kind: LogEntry['kind'],
+  atMs: number,
+  actualMinutes: number | null,
+  text: string,
+  { air, makeId, personId }: BenchMoment,
+): Promise<void> {
+  const ladder = await edit.need('ladders', rung.ladderId);
+  const part = await edit.get('parts', ladder.partId);
+  await edit.put('logEntries', {
+    id: makeId(),
+    revision: 0,
+    kind,
+    atMs: Math.round(atMs),
+    counter: await edit.nextLogCounter(),
+    propId: part?.propId ?? null,
+    partId: ladder.partId,
+    rungId: rung.id,
+    personId,
+    productId: rung.productId,
+    plannedMinutes: rung.minutes,
+    actualMinutes,
+    air,
+    text,
+    pictureIds: [],
+    correctsId: null,
+  });
+}
+
+function toMinutes(ms: number): number {
+  return Math.round(ms / 6000) / 10;
+}

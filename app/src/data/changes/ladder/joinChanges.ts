@@ -1,0 +1,31 @@
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { joinedRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import type { Edit } from '../../edits/edit';
+import { ShopError } from '../../edits/shopError';
+import { leaveOut } from './rungStateChanges';
+
+/**
+ * Work that stands on both ladders after a join is done once: the guest's rungs are left out, and the host's take their minutes, less the getting
+ * ready that is done once.
+ *
+ * @throws ShopError `nothingToDo` where nothing is doubled
+ */
+export async function takeDoubledAway(edit: Edit, joinId: string, nowMs: number): Promise<void> {
+  const join = await edit.need('joins', joinId);
+  const host = await edit.need('parts', join.hostPartId);
+  const guest = await edit.need('parts', join.guestPartId);
+  const { doubled } = joinEffect(join, await rungsOf(edit, host.id), await rungsOf(edit, guest.id));
+  if (doubled.length === 0) throw new ShopError('nothingToDo');
+  for (const pair of doubled) {
+    const { minutes, formula } = joinedRungMinutes(findMethod(pair.host.methodId), pair.host.minutes, pair.guest.minutes, guest.name);
+    await edit.patch('rungs', pair.host.id, { minutes: Math.min(10_000, minutes), minutesFormula: formula.slice(0, 400) });
+    await leaveOut(edit, pair.guest.id, nowMs);
+  }
+}
+
+async function rungsOf(edit: Edit, partId: string): Promise<Rung[]> {
+  const [ladder] = await edit.find('ladders', 'partId', partId);
+  return Promise.all((ladder?.rungIds ?? []).map((id) => edit.need('rungs', id)));
+}

@@ -1,0 +1,62 @@
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import type { Edit } from '../../edits/edit';
+import { ShopError } from '../../edits/shopError';
+
+/** Puts a rung onto a ladder at a place, bottom first. */
+export async function addRung(edit: Edit, ladderId: string, rung: Rung, index: number): Promise<void> {
+  const ladder = await edit.need('ladders', ladderId);
+  await edit.put('rungs', { ...rung, ladderId });
+  await edit.patch('ladders', ladderId, { rungIds: [...ladder.rungIds.slice(0, index), rung.id, ...ladder.rungIds.slice(index)] });
+}
+
+/** Moves a rung to another place on its ladder. */
+export async function moveRung(edit: Edit, ladderId: string, rungId: string, index: number): Promise<void> {
+  const ladder = await edit.need('ladders', ladderId);
+  const without = ladder.rungIds.filter((id) => id !== rungId);
+  const at = Math.max(0, Math.min(without.length, index));
+  await edit.patch('ladders', ladderId, { rungIds: [...without.slice(0, at), rungId, ...without.slice(at)] });
+}
+
+/**
+ * Adds a copy of a rung right above it, not yet begun.
+ *
+ * @param seenRungIds the ladder as the finisher saw it: on another, the copy they asked for is there already
+ * @throws ShopError `nothingToDo`
+ */
+export async function duplicateRung(edit: Edit, rungId: string, copyId: string, seenRungIds?: readonly string[]): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  const ladder = await edit.need('ladders', rung.ladderId);
+  if (seenRungIds && seenRungIds.join() !== ladder.rungIds.join()) throw new ShopError('nothingToDo');
+  const copy: Rung = { ...rung, id: copyId, revision: 0, state: 'open', startedAtMs: null, workedMs: 0, doneAtMs: null };
+  await addRung(edit, rung.ladderId, copy, ladder.rungIds.indexOf(rungId) + 1);
+}
+
+/**
+ * A coat all round becomes two, from below and from above with a turn in between; each has half the minutes. Together they lay what
+ * the one did.
+ */
+export async function coatInTwoTurns(edit: Edit, rungId: string, topId: string): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  if (rung.side !== 'all') throw new ShopError('nothingToDo');
+  const half = Math.ceil(rung.minutes / 2);
+  const fields = { minutes: half, minutesFormula: `half of ${rung.minutes} min, one side at a time` };
+  await duplicateRung(edit, rungId, topId);
+  await edit.patch('rungs', rungId, { ...fields, side: 'under', name: `${rung.name}, underside` });
+  await edit.patch('rungs', topId, { ...fields, side: 'top', name: `${rung.name}, top side`, lockedAtMs: null, notBeforeMs: null });
+}
+
+/**
+ * A rung that may be set down becomes two, one after the other, that can be steered each by itself.
+ *
+ * @param firstMinutes what the first keeps, at least 1 and less than all
+ */
+export async function splitRung(edit: Edit, rungId: string, restId: string, firstMinutes: number, seenMinutes?: number): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  if (seenMinutes !== undefined && seenMinutes !== rung.minutes) throw new ShopError('nothingToDo');
+  const first = Math.max(1, Math.min(rung.minutes - 1, Math.round(firstMinutes)));
+  await duplicateRung(edit, rungId, restId);
+  const formula = (part: number): string => `${part} of ${rung.minutes} min, split by hand`;
+  await edit.patch('rungs', rungId, { minutes: first, minutesFormula: formula(first) });
+  const rest = rung.minutes - first;
+  await edit.patch('rungs', restId, { minutes: rest, minutesFormula: formula(rest), name: `${rung.name}, rest`, lockedAtMs: null });
+}

@@ -1,0 +1,34 @@
+import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
+import { changeRungState } from '@zinc-ladder/model/rungs/changeRungState';
+import type { Edit } from '../../edits/edit';
+import { ShopError } from '../../edits/shopError';
+
+/**
+ * Brings a rung into another state; every act on a rung's state goes through here.
+ *
+ * @param seen the state the finisher saw when asking; null: whatever it is in
+ * @param saidMs the work as the finisher tells it; null: by the timer
+ * @returns the rung as it is then
+ * @throws ShopError `nothingToDo` when it is not in the state that was seen, or is there already; `timerForgotten` when its timer ran for days
+ */
+export async function bringTo(
+  edit: Edit,
+  rungId: string,
+  to: RungState,
+  nowMs: number,
+  seen: RungState | null = null,
+  saidMs: number | null = null,
+): Promise<Rung> {
+  const rung = await edit.need('rungs', rungId);
+  if (seen !== null && rung.state !== seen) throw new ShopError('nothingToDo');
+  const change = changeRungState(rung, to, nowMs, saidMs);
+  if (change.kind === 'nothingToDo') throw new ShopError('nothingToDo');
+  if (change.kind === 'tooLong') throw new ShopError('timerForgotten');
+  await edit.patch('rungs', rungId, change.fields);
+  return { ...rung, ...change.fields };
+}
+
+/** Leaves a rung out. */
+export async function leaveOut(edit: Edit, rungId: string, nowMs: number, seen: RungState | null = null): Promise<void> {
+  await bringTo(edit, rungId, 'leftOut', nowMs, seen);
+}

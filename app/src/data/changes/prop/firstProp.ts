@@ -1,0 +1,70 @@
+import { growFor } from '@zinc-ladder/model/gather/grow/growRungs';
+import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
+import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
+import type { Shop, WeekSpan } from '@zinc-ladder/model/records/shop/shop';
+import type { Edit } from '../../edits/edit';
+import { growOnto } from '../ladder/growChanges';
+import { addKit, KITS } from './kits';
+import { keepMesh } from './meshChanges';
+import type { PartFields } from './partChanges';
+import { addPart } from './partChanges';
+import type { PropFields } from './propChanges';
+import { addProp } from './propChanges';
+
+const on = (weekdays: readonly number[], startHour: number, endHour: number): WeekSpan[] =>
+  weekdays.map((weekday) => ({ weekday, startMinute: startHour * 60, endMinute: endHour * 60 }));
+const WORKDAYS = [1, 2, 3, 4, 5];
+const WEEKEND = [6, 7];
+const ALL_DAYS = [...WORKDAYS, ...WEEKEND];
+
+/** When people are mostly at it. */
+export const USUAL_HOURS: readonly { readonly id: string; readonly name: string; readonly spans: readonly WeekSpan[] }[] = [
+  { id: 'both', name: 'Evenings and weekends', spans: [...on(WORKDAYS, 18, 21), ...on(WEEKEND, 9, 17)] },
+  { id: 'evenings', name: 'Evenings, Monday to Friday', spans: on(WORKDAYS, 18, 22) },
+  { id: 'weekends', name: 'Weekends', spans: on(WEEKEND, 9, 18) },
+  { id: 'workdays', name: 'By day, Monday to Friday', spans: on(WORKDAYS, 9, 17) },
+  { id: 'always', name: 'Whenever I can, 8 to 23', spans: on(ALL_DAYS, 8, 23) },
+];
+
+/** Where spraying is done. */
+export const SPRAY_WAYS: readonly { readonly id: string; readonly name: string; readonly spans: readonly WeekSpan[] }[] = [
+  { id: 'yard', name: 'Out of doors, by day', spans: on(ALL_DAYS, 9, 20) },
+  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24) },
+];
+
+/** What a newcomer says of shop, prop and first part. */
+export interface FirstProp {
+  readonly hoursId: string;
+  readonly sprayId: string;
+  readonly kitIds: readonly string[];
+  readonly prop: PropFields;
+  readonly part: PartFields;
+  readonly route: LadderRoute;
+  readonly mesh: { readonly file: File; readonly format: MeshReference['format'] } | null;
+}
+
+/** Sets hours, puts kits on the shelf, and adds a prop with its first part and ladder. */
+export async function startFirstProp(edit: Edit, shop: Shop, said: FirstProp, makeId: () => string): Promise<void> {
+  const hours = USUAL_HOURS.find(({ id }) => id === said.hoursId)?.spans ?? shop.hours;
+  const sprayHours = SPRAY_WAYS.find(({ id }) => id === said.sprayId)?.spans ?? shop.sprayHours;
+  await edit.patch('shop', shop.id, { hours: [...hours], sprayHours: [...sprayHours] });
+  for (const kit of KITS) if (said.kitIds.includes(kit.id)) await addKit(edit, kit, makeId);
+  const [propId, partId] = [makeId(), makeId()];
+  await addProp(edit, propId, said.prop, await edit.list('props'));
+  await addPart(edit, partId, propId, said.part, await edit.list('parts'));
+  if (said.mesh) await keepMesh(edit, partId, said.mesh.file, said.mesh.format, makeId());
+  const grown = growFor(await edit.need('parts', partId), said.route, { metres: said.prop.viewingMetres });
+  if (grown.kind === 'grown') {
+    await growOnto(edit, partId, said.route, grown.rungs, boughtFirst(await edit.list('products'), said.kitIds), {}, makeId);
+  }
+}
+
+/** The products a ladder is grown from: a plain starter gives way where a kit has something of its class. */
+function boughtFirst(products: readonly Product[], kitIds: readonly string[]): Product[] {
+  const kits = KITS.filter(({ id }) => kitIds.includes(id));
+  const names = new Set(kits.flatMap((kit) => kit.products.map(({ name }) => name)));
+  const bought = products.filter(({ name }) => names.has(name));
+  const classes = new Set(bought.map(({ classId }) => classId));
+  return products.filter(({ name, classId }) => names.has(name) || !classes.has(classId));
+}

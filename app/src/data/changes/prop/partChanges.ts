@@ -1,0 +1,26 @@
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
+import type { Edit } from '../../edits/edit';
+
+/** Fields a finisher gives a part. */
+export type PartFields = Omit<Part, 'id' | 'revision' | 'propId' | 'position'>;
+
+/** A part as it starts: the usual rigid print. */
+export const NEW_PART: PartFields = {
+  name: '',
+  count: 1,
+  materialId: 'rigid',
+  layerMillimetres: 0.2,
+  areaSquareCentimetres: 150,
+  rackPlaces: 1,
+  note: '',
+  ...PART_ADDED_IN_3,
+  print: null,
+};
+
+/** Adds a part with an empty ladder of the same id. */
+export async function addPart(edit: Edit, id: string, propId: string, fields: PartFields, others: readonly Part[]): Promise<void> {
+  const position = Math.max(-1, ...others.filter((part) => part.propId === propId).map((part) => part.position)) + 1;
+  await edit.put('parts', { id, revision: 0, propId, ...fields, position });
+  await edit.put('ladders', { id, revision: 0, partId: id, route: null, rungIds: [] });
+}

@@ -1,0 +1,128 @@
+import 'fake-indexeddb/auto';
+import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
+import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { routeChoiceOf } from '@zinc-ladder/model/gather/grow/growRungs';
+import { suggestSchools } from '@zinc-ladder/model/gather/grow/suggestSchools';
+import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { ShopDatabase } from '../../tables/database';
+import { gatherProject, importProject } from '../../whole/projectTransfer';
+import { Store } from '../../edits/store';
+import { growOnto } from '../ladder/growChanges';
+import { addPart, NEW_PART } from '../prop/partChanges';
+import { applyToShop } from './planChanges';
+import { coatInTwoTurns, splitRung } from '../ladder/rungChanges';
+
+let db: ShopDatabase;
+let store: Store;
+let names = 0;
+let ids = 0;
+const makeId = (): string => `made-${(ids += 1)}`;
+const NOW = makeSampleProject().savedAtMs;
+
+beforeEach(async () => {
+  db = new ShopDatabase(`plan-changes-${(names += 1)}`);
+  store = new Store(db, () => NOW);
+  await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+});
+afterEach(() => db.delete());
+
+const records = async (): Promise<PlanRecords> => (await gatherProject(db, NOW)).project;
+/** The whole shop but for the counts that only grow. */
+const plain = async (): Promise<string> =>
+  JSON.stringify((await gatherProject(db, NOW)).project, (key, value: unknown) => (key === 'revision' ? 0 : value));
+const shopOf = async () => (await records()).shop;
+const rungsOf = async (partId: string) => {
+  const { ladders, rungs } = await records();
+  const order = ladders.find((ladder) => ladder.partId === partId)?.rungIds ?? [];
+  return order.flatMap((id) => rungs.find((rung) => rung.id === id) ?? []);
+};
+/** Makes a what-if real, gives what `look` sees of it, and takes it back to the letter. */
+async function applied<Seen>(whatIf: WhatIf, look: () => Promise<Seen>): Promise<Seen> {
+  const before = await plain();
+  const now = await records();
+  await store.edit('do it', (edit) => applyToShop(edit, now, whatIf, makeSampleProject().savedAtMs, makeId));
+  const seen = await look();
+  await store.undo();
+  expect(await plain()).toBe(before);
+  return seen;
+}
+
+describe('a what-if made real', () => {
+  it('is more places', async () => {
+    expect(await applied({ kind: 'rack', places: 3 }, async () => (await shopOf()).rackPlaces)).toBe((await shopOf()).rackPlaces + 3);
+    expect(await applied({ kind: 'sprayPlace' }, async () => (await shopOf()).boothPlaces)).toBe((await shopOf()).boothPlaces + 1);
+  });
+  it('is longer days, never past midnight', async () => {
+    const ends = async () => (await shopOf()).hours.map((span) => span.endMinute);
+    expect(await applied({ kind: 'longer', minutes: 30 }, ends)).toEqual([1350]);
+    expect(await applied({ kind: 'longer', minutes: 900 }, ends)).toEqual([1440]);
+  });
+  it('is a rung of warm air above a coat, and a scuff below one, with their cautions', async () => {
+    const rungs = async () => (await rungsOf('host')).map((rung) => [rung.methodId, rung.minutes, rung.cautionIds] as const);
+    const warmed = await applied({ kind: 'dryer', rungIds: ['host-1'], minutes: 5 }, rungs);
+    expect(warmed.map(([method]) => method)).toEqual(['prime', 'warmDry', expect.any(String)]);
+    expect(warmed[1]).toEqual(['warmDry', 5, ['warmAir']]);
+    const scuffed = await applied({ kind: 'scuff', beforeRungId: 'host-2', minutes: 5 }, rungs);
+    expect(scuffed[1]).toEqual(['scuff', 5, ['dust']]);
+  });
+  it('is rungs left out', async () => {
+    const states = async () => (await rungsOf('host')).map((rung) => rung.state);
+    expect(await applied({ kind: 'leaveOutLoop', rungIds: ['host-2'] }, states)).toEqual(['done', 'leftOut']);
+  });
+  it('is thinner coats, where there is a film', async () => {
+    const films = async () => (await rungsOf('host')).map((rung) => rung.coatMicrometres);
+    const before = await films();
+    expect(await applied({ kind: 'thinner', rungIds: ['host-1', 'host-2'], share: 0.5 }, films)).toEqual(
+      before.map((film) => (film === null ? null : Math.round(film / 2))),
+    );
+  });
+  it('is another school: the ladder grown anew with the colours it had', async () => {
+    const route = { finish: 'gloss', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' } as const;
+    await store.edit('part', async (edit) =>
+      addPart(edit, 'lid', 'prop', { ...NEW_PART, name: 'Lid' }, await db.records('parts').toArray()),
+    );
+    const part = (await records()).parts.find((entry) => entry.id === 'lid');
+    if (!part) throw new Error('no part');
+    const grown = growLadder(routeChoiceOf(part, route));
+    if (grown.kind === 'refused') throw new Error(grown.reason);
+    const { products } = await records();
+    await store.edit('grow', (edit) => growOnto(edit, 'lid', route, grown.rungs, products, {}, makeId));
+    const ideas = suggestSchools(await records(), ['lid', 'host'], NOW);
+    // The host is begun; the lid gets every other school its material allows, and none that leaves the lines in.
+    expect(new Set(ideas.map((idea) => idea.partId))).toEqual(new Set(['lid']));
+    expect(ideas.map((idea) => idea.smoothing)).not.toContain('texture');
+    expect(ideas.map((idea) => idea.smoothing)).not.toContain('primerOnly');
+    const [idea] = ideas;
+    if (!idea) throw new Error('no idea');
+    const methods = await applied(idea, async () => (await rungsOf('lid')).map((rung) => rung.methodId));
+    expect(methods).toEqual(idea.rungs.map((rung) => rung.methodId));
+  });
+});
+
+describe('a rung taken apart', () => {
+  it('is split where it is set down; the minutes stay the same together', async () => {
+    await store.edit('split', (edit) => splitRung(edit, 'host-2', 'rest', 5));
+    const minutes = (await rungsOf('host')).map((rung) => [rung.id, rung.minutes]);
+    const whole = makeSampleProject().rungs.find((rung) => rung.id === 'host-2')?.minutes ?? 0;
+    expect(minutes.slice(1)).toEqual([
+      ['host-2', 5],
+      ['rest', whole - 5],
+    ]);
+    // Neither half is ever nothing.
+    await store.edit('split', (edit) => splitRung(edit, 'rest', 'none', 9999));
+    expect((await rungsOf('host')).map((rung) => rung.minutes).at(-1)).toBe(1);
+  });
+  it('is coated from below first, then from above, half the minutes each', async () => {
+    const before = await db.records('rungs').get('host-1');
+    await store.edit('turn', (edit) => coatInTwoTurns(edit, 'host-1', 'top'));
+    const turned = (await rungsOf('host')).slice(0, 2);
+    expect(turned.map((rung) => [rung.side, rung.name])).toEqual([
+      ['under', `${before?.name}, underside`],
+      ['top', `${before?.name}, top side`],
+    ]);
+    expect(turned.map((rung) => rung.minutes)).toEqual([1, 1].map(() => Math.ceil((before?.minutes ?? 0) / 2)));
+    expect(turned[1]?.state).toBe('open');
+  });
+});

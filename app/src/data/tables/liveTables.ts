@@ -1,0 +1,210 @@
+import type { QueryClient } from '@tanstack/react-query';
+import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import type { TableName } from '@zinc-ladder/model/file/tableNames';
+import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
+import Dexie from 'dexie';
+import type { BucketedName } from './buckets/bucketedTables';
+import { isBucketed } from './buckets/bucketedTables';
+import type { BucketRow } from './buckets/bucketRow';
+import { byRow, rowOf } from './buckets/bucketRow';
+import type { ChangedKeys } from './changedKeys';
+import { changedKeys } from './changedKeys';
+import type { RecordChange, ShopDatabase, StoredTable } from './database';
+import { groupBy } from '../../base/groupBy';
+import { readInPieces } from './readInPieces';
+import { applyToSorted } from './sortedRecords';
+
+/** A table as it is held in memory. A new state is a new object, so that what hangs on it can compare. */
+export interface TableState<Kept = object> {
+  readonly status: 'loading' | 'ready' | 'failed';
+  /** ordered by id, as the database orders them */
+  readonly records: readonly Kept[];
+  /** counts the states of this table */
+  readonly version: number;
+  readonly error: unknown;
+}
+
+/** Changes of more records than this are read again whole. */
+const MOST_SINGLE_KEYS = 2000;
+/** The same of rows of many records. */
+const MOST_SINGLE_ROWS = 32;
+
+type Kept = object & { readonly id: string; readonly revision: number };
+
+interface Held {
+  state: TableState<Kept>;
+  isAsked: boolean;
+  /** counts what was applied, so that a slower read knows it is out of date */
+  applied: number;
+  /** records by their row, once that was asked for */
+  rows: Map<string, Kept[]> | null;
+  readonly listeners: Set<() => void>;
+}
+
+/**
+ * The shop's records in memory, kept current by what edits changed: own ones on commit, those of other tabs and of the sensor by what Dexie tells.
+ * Views read here; the database stays the truth.
+ */
+export class LiveTables {
+  private readonly held = new Map<TableName, Held>();
+  private readonly derivedLast = new Map<unknown, { readonly records: unknown; readonly result: unknown }>();
+  private readonly derivedFrom = new WeakMap<object, Map<unknown, unknown>>();
+
+  constructor(private readonly db: ShopDatabase) {
+    const empty: TableState<Kept> = { status: 'loading', records: [], version: 0, error: null };
+    for (const name of TABLE_NAMES) this.held.set(name, { state: empty, isAsked: false, applied: 0, rows: null, listeners: new Set() });
+  }
+
+  /** A table as it is held now; asking for it begins to read it. */
+  read<Name extends TableName>(name: Name): TableState<RecordOf[Name]> {
+    return this.need(name).state as unknown as TableState<RecordOf[Name]>;
+  }
+
+  /** Calls when a table has another state. Returns how to stop. */
+  subscribe(name: TableName, listener: () => void): () => void {
+    const held = this.need(name);
+    held.listeners.add(listener);
+    if (!held.isAsked) void this.load(name);
+    return () => held.listeners.delete(listener);
+  }
+
+  /** Something computed from a table's records, once for all who ask. */
+  derive<Name extends TableName, Result>(
+    records: readonly RecordOf[Name][],
+    compute: (records: readonly RecordOf[Name][]) => Result,
+  ): Result {
+    const known = this.derivedFrom.get(records) ?? new Map<unknown, unknown>();
+    this.derivedFrom.set(records, known);
+    if (!known.has(compute)) known.set(compute, compute(records));
+    return known.get(compute) as Result;
+  }
+
+  /** Something computed from a table's records by what changed since it was computed last, once for all who ask. */
+  deriveNext<Name extends TableName, Result>(
+    records: readonly RecordOf[Name][],
+    compute: (records: readonly RecordOf[Name][]) => Result,
+    next: (last: Result, before: readonly RecordOf[Name][], records: readonly RecordOf[Name][]) => Result,
+  ): Result {
+    const last = this.derivedLast.get(compute) as { readonly records: readonly RecordOf[Name][]; readonly result: Result } | undefined;
+    if (last?.records === records) return last.result;
+    const result = last ? next(last.result, last.records, records) : compute(records);
+    this.derivedLast.set(compute, { records, result });
+    return result;
+  }
+
+  /** Takes in what an edit of this tab has written. */
+  apply(changes: readonly RecordChange[]): void {
+    for (const [table, group] of groupBy(changes, (change) => change.table))
+      if (table !== 'attachments') this.patch(table, new Map(group.map((change) => [change.id, change.after as Kept | null])));
+  }
+
+  /** Reads what changed, in this tab or another. */
+  async follow(table: StoredTable, keys: ChangedKeys): Promise<void> {
+    const held = this.held.get(table as TableName);
+    if (!held?.isAsked) return;
+    const most = isBucketed(table) ? MOST_SINGLE_ROWS : MOST_SINGLE_KEYS;
+    if (keys === 'all' || keys.size > most) return this.load(table as TableName);
+    for (;;) {
+      const { applied } = held;
+      const states = await (isBucketed(table) ? this.statesOfRows(table, held, keys) : this.statesOf(table, keys));
+      // An edit came in between: what was read may be older than what is shown.
+      if (held.applied !== applied) continue;
+      this.patch(table as TableName, states);
+      return;
+    }
+  }
+
+  private async statesOf(table: StoredTable, keys: ReadonlySet<string>): Promise<Map<string, Kept | null>> {
+    const ids = [...keys];
+    const found = await this.db.stored(table).bulkGet(ids);
+    return new Map(ids.map((id, at) => [id, (found[at] as Kept | undefined) ?? null]));
+  }
+
+  /** A changed row names no record: those it holds and those it held are looked at. */
+  private async statesOfRows(table: BucketedName, held: Held, keys: ReadonlySet<string>): Promise<Map<string, Kept | null>> {
+    const rows = [...keys];
+    const found = (await this.db.table(table).bulkGet(rows)) as (BucketRow<Kept> | undefined)[];
+    held.rows ??= byRow(table, held.state.records);
+    const states = new Map<string, Kept | null>();
+    for (const [at, row] of rows.entries()) {
+      for (const record of held.rows.get(row) ?? []) states.set(record.id, null);
+      for (const record of found[at]?.records ?? []) states.set(record.id, record);
+    }
+    return states;
+  }
+
+  /** Reads all tables again that are shown, as after a worker wrote many. */
+  async reload(): Promise<void> {
+    await Promise.all([...this.held].flatMap(([name, held]) => (held.isAsked ? [this.load(name)] : [])));
+  }
+
+  private need(name: TableName): Held {
+    const held = this.held.get(name);
+    if (!held) throw new RangeError(`no table ${name}`);
+    return held;
+  }
+
+  private async load(name: TableName): Promise<void> {
+    const held = this.need(name);
+    held.isAsked = true;
+    try {
+      for (;;) {
+        const { applied } = held;
+        const records = (await readInPieces(this.db, name)) as Kept[];
+        if (held.applied !== applied) continue;
+        held.rows = null;
+        this.show(held, { status: 'ready', records, error: null });
+        return;
+      }
+    } catch (error) {
+      held.isAsked = false;
+      this.show(held, { status: 'failed', records: held.state.records, error });
+    }
+  }
+
+  private patch(name: TableName, states: ReadonlyMap<string, Kept | null>): void {
+    const held = this.need(name);
+    held.applied += 1;
+    if (held.state.status !== 'ready') return;
+    const records = applyToSorted(held.state.records, states);
+    if (records === held.state.records) return;
+    if (held.rows && isBucketed(name)) for (const [id, record] of states) placeInRow(held.rows, rowOf(name, id), id, record);
+    this.show(held, { status: 'ready', records, error: null });
+  }
+
+  private show(held: Held, next: Omit<TableState<Kept>, 'version'>): void {
+    held.state = { ...next, version: held.state.version + 1 };
+    for (const listener of held.listeners) listener();
+  }
+}
+
+function placeInRow(rows: Map<string, Kept[]>, row: string, id: string, record: Kept | null): void {
+  const others = (rows.get(row) ?? []).filter((other) => other.id !== id);
+  rows.set(row, record ? [...others, record] : others);
+}
+
+/** Query key of what is read from a stored table outside of the records. */
+export function tableKey(table: string): readonly string[] {
+  return ['table', table];
+}
+
+/** Follows what changes in the database, in this tab or another: Dexie tells of both. Returns how to stop. */
+export function watchTables(
+  db: ShopDatabase,
+  tables: LiveTables,
+  client: QueryClient,
+  onTable: (table: string) => void = () => undefined,
+): () => void {
+  const onMutation = (parts: Record<string, unknown>): void => {
+    for (const [table, keys] of changedKeys(parts, db.name)) {
+      // A database that is being closed answers no more; there is nothing left to show then.
+      void tables.follow(table as StoredTable, keys).catch(() => undefined);
+      if (table === 'attachments' && keys !== 'all')
+        for (const id of keys) void client.invalidateQueries({ queryKey: [...tableKey(table), id] });
+      else void client.invalidateQueries({ queryKey: tableKey(table) });
+      onTable(table);
+    }
+  };
+  Dexie.on('storagemutated', onMutation);
+  return () => Dexie.on.storagemutated.unsubscribe(onMutation);
+}

@@ -1,4 +1,0 @@
-import { exposeApi } from './exposeApi';
-import { createColourDesk } from './colourDesk';
-
-exposeApi(createColourDesk());

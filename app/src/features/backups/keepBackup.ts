@@ -1,0 +1,46 @@
+import { packProjectFile } from '../../workers/files/packProjectFile';
+import type { ShopDatabase } from '../../data/tables/database';
+import type { BackupPlace, BackupReason } from './backupPlace';
+import { backupName, backupsToDrop } from './backupPlace';
+
+const DAY_MS = 86_400_000;
+
+/** Backups are kept one after another: two at once would pack the same shop twice. */
+let last: Promise<unknown> = Promise.resolve();
+
+/**
+ * Packs the shop and keeps it in a place; older backups give way once it is there. Where one was kept since the last edit, that one stands.
+ *
+ * @returns the name of what was kept; null when there was one already
+ */
+export function keepBackup(db: ShopDatabase, place: BackupPlace, reason: BackupReason, nowMs: number): Promise<string | null> {
+  const run = async (): Promise<string | null> => {
+    const state = await stateOfShop(db);
+    const known = (await db.meta.get('backedUp'))?.value;
+    const isThere = typeof known === 'string' && (await place.list()).some(({ name }) => known === `${state} ${name}`);
+    if (isThere) return null;
+    const { blob } = await packProjectFile(db.name, Math.round(nowMs), 'zip');
+    const name = backupName(nowMs, reason);
+    await place.write(name, blob);
+    await db.meta.put({ key: 'backedUp', value: `${state} ${name}` });
+    for (const file of backupsToDrop(await place.list())) await place.remove(file.name);
+    return name;
+  };
+  const kept = last.then(run, run);
+  last = kept;
+  return kept;
+}
+
+/** Names the state of the shop by its edits: the last, and how many are undone. What a sensor writes is none. */
+async function stateOfShop(db: ShopDatabase): Promise<string> {
+  const newest = (await db.history.orderBy('seq').last())?.seq ?? 0;
+  return `${newest}-${await db.history.where('isUndone').equals(1).count()}`;
+}
+
+/** Whether a daily backup is due: none for a day, and something was done since the last. */
+export async function isBackupDue(db: ShopDatabase, place: BackupPlace, nowMs: number): Promise<boolean> {
+  const [last] = (await place.list()).filter((file) => file.reason === 'daily');
+  const changed = (await db.history.orderBy('seq').last())?.atMs ?? null;
+  if ((await db.records('shop').count()) === 0 || changed === null) return false;
+  return last === undefined || (nowMs - last.atMs >= DAY_MS && changed > last.atMs);
+}

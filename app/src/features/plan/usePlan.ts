@@ -1,0 +1,113 @@
+import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import type { StartAnswer } from '@zinc-ladder/core/plan/shop/startWaits';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
+import { proxy } from 'comlink';
+import { useMemo } from 'react';
+import { useNow } from '../../clock/ClockContext';
+import { useShop, useTable } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
+import { getPlanWorker, getFilms } from '../../workers/plan/planClient';
+import type { FilmAnswer } from '../../workers/plan/filmTypes';
+import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import type { PlanPiece } from '../../workers/plan/planPieces';
+import { PlanPieces } from '../../workers/plan/planPieces';
+import { usePlanVersion } from './usePlanVersion';
+
+/** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
+const REPLAN_MS = 5 * 60_000;
+const LAST_TOLD = ['plan told last'];
+const NO_FILMS: readonly FilmAnswer[] = [];
+const NO_STARTS: readonly StartAnswer[] = [];
+
+/** The shop's air along time; null before there is a shop. */
+export function useAir(): AirTimeline | null {
+  const shop = useShop();
+  const readings = useTable('climateReadings');
+  const now = useNow(REPLAN_MS);
+  return useMemo(() => (shop ? gatherAir(shop, readings, now + REPLAN_MS) : null), [shop, readings, now]);
+}
+
+/** The shop's plan, made in the worker once for all who ask; the old one stays while a new one is made. */
+export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning: boolean; readonly error: unknown } {
+  const client = useQueryClient();
+  const { db } = useStore();
+  const { version } = usePlanVersion();
+  const minute = useNow(60_000);
+  const now = Math.floor(minute / REPLAN_MS) * REPLAN_MS;
+  const query = useQuery({
+    queryKey: ['plan', version, now],
+    queryFn: async ({ queryKey }): Promise<ShopPlan | null> => {
+      const pieces = new PlanPieces();
+      let last: ShopPlan | null = null;
+      // The first plan is shown at once, better ones as they come.
+      const take = (piece: PlanPiece): void => {
+        const plan = pieces.take(piece);
+        if (!plan) return;
+        last = plan;
+        client.setQueryData(queryKey, plan);
+        client.setQueryData(LAST_TOLD, plan);
+      };
+      // A change is planned from this minute on; between changes the plan is renewed on its grid.
+      await getPlanWorker().planShop({ databaseName: db.name, nowMs: minute }, proxy(take));
+      return last;
+    },
+    // A plan of a large shop is not worth comparing with the one before, piece by piece.
+    structuralSharing: false,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+  });
+  // While a newer question is worked on, what was told last is shown, though it answers the one before.
+  const told = useQuery<ShopPlan>({
+    queryKey: LAST_TOLD,
+    queryFn: skipToken,
+    gcTime: Infinity,
+    networkMode: 'always',
+    structuralSharing: false,
+  });
+  const plan = (query.isPlaceholderData ? told.data : query.data) ?? query.data ?? told.data ?? null;
+  return { plan, isPlanning: query.isFetching, error: query.error };
+}
+
+/** What the cure clock says of the top film of every part, read in the worker once for all who ask. */
+export function useFilms(): readonly FilmAnswer[] {
+  const { db } = useStore();
+  const { version } = usePlanVersion();
+  const now = useNow(REPLAN_MS);
+  const query = useQuery({
+    queryKey: ['films', version, now],
+    queryFn: (): Promise<readonly FilmAnswer[]> => getFilms().readShopFilms({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+  });
+  return query.data ?? NO_FILMS;
+}
+
+/** When the next rung of every part may start; read once there is a plan, since what is to be done is wanted first. */
+export function useStarts(): readonly StartAnswer[] {
+  const { db } = useStore();
+  const { version } = usePlanVersion();
+  const now = useNow(REPLAN_MS);
+  const { plan } = usePlan();
+  const query = useQuery({
+    queryKey: ['starts', version, now],
+    queryFn: (): Promise<readonly StartAnswer[]> => getFilms().readShopStarts({ databaseName: db.name, nowMs: now + REPLAN_MS }, now),
+    enabled: plan !== null,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+  });
+  return query.data ?? NO_STARTS;
+}
+
+/** Begins to plan and to read the cure clocks as soon as there is a database, while the page still reads what it shows. */
+export function PlanAhead(): null {
+  usePlan();
+  useFilms();
+  return null;
+}

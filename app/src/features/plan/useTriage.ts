@@ -1,0 +1,47 @@
+import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
+import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
+import { proxy } from 'comlink';
+import { useStore } from '../../data/StoreContext';
+import { askOutlook } from '../../workers/plan/outlookClient';
+import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
+import { CHANCE_SEED, useOutlook } from './useOutlook';
+import { usePlan } from './usePlan';
+import { usePlanVersion } from './usePlanVersion';
+
+/** A date that holds less often than this is at risk. */
+export const SOON_SURE = 0.8;
+
+const NO_SETS: readonly TriageSet[] = [];
+/** Where what is found so far is kept: under the question's own name it would pass for the whole answer when the question is broken off. */
+const SO_FAR = ['triage so far'];
+
+/** What comes of letting props go, where some date is at risk and there are several: told as it is found, the best first. */
+export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isReckoning: boolean } {
+  const client = useQueryClient();
+  const { plan } = usePlan();
+  const { outlook } = useOutlook();
+  const { db } = useStore();
+  const { version } = usePlanVersion();
+  const dated = outlook?.props.filter((prop) => prop.chanceOfDate !== null) ?? [];
+  const isAsked = dated.length > 1 && dated.some((prop) => (prop.chanceOfDate ?? 1) < SOON_SURE);
+  const madeForMs = plan?.kind === 'planned' && plan.isFinal ? plan.madeForMs : null;
+  const query = useQuery({
+    queryKey: ['triage', version, madeForMs],
+    queryFn: async ({ signal }): Promise<readonly TriageSet[]> => {
+      if (plan?.kind !== 'planned') return NO_SETS;
+      client.setQueryData(SO_FAR, null);
+      const source = { databaseName: db.name, nowMs: plan.madeForMs };
+      const tell = (sets: readonly TriageSet[]): void => void client.setQueryData(SO_FAR, sets);
+      return (await askOutlook((api) => api.triage(source, planOrder(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
+    },
+    enabled: isAsked && madeForMs !== null,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 10 * 60_000,
+    networkMode: 'always',
+  });
+  const soFar = useQuery<readonly TriageSet[] | null>({ queryKey: SO_FAR, queryFn: skipToken, gcTime: Infinity, networkMode: 'always' });
+  const isReckoning = isAsked && (query.isFetching || query.isPlaceholderData);
+  const sets = (query.isFetching ? soFar.data : null) ?? query.data ?? NO_SETS;
+  return { sets: isAsked ? sets : NO_SETS, isReckoning };
+}

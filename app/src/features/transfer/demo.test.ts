@@ -1,0 +1,105 @@
+import 'fake-indexeddb/auto';
+import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
+import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { createShopClock } from '../../clock/shopClock';
+import { ShopDatabase } from '../../data/tables/database';
+import { isDemoServer, leaveDemo, loadDemo, moveToToday, setClock } from './demo';
+import { gatherProject } from '../../data/whole/projectTransfer';
+import { Store } from '../../data/edits/store';
+
+// A worker is not here; the reader itself is.
+vi.mock('../../workers/files/readProjectFile', () => ({
+  readProjectFile: async (file: Blob) => readBundle(new Uint8Array(await file.arrayBuffer())),
+}));
+
+const SAVED = makeSampleProject().savedAtMs;
+const DAY = 86_400_000;
+let names = 0;
+let db: ShopDatabase;
+let wallMs: number;
+let clock: ReturnType<typeof createShopClock>;
+let store: Store;
+
+beforeEach(() => {
+  db = new ShopDatabase(`demo-${(names += 1)}`);
+  // The wall is 181 days and some hours after the demo's moment.
+  wallMs = SAVED + 181 * DAY + 5 * 3_600_000;
+  clock = createShopClock(() => wallMs);
+  store = new Store(db, clock.now);
+  const zip = zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
+  vi.stubGlobal('fetch', (path: string) =>
+    Promise.resolve(path === '/api/health' ? Response.json({ status: 'ok', demo: true }) : new Response(zip as Uint8Array<ArrayBuffer>)),
+  );
+});
+afterEach(async () => {
+  vi.unstubAllGlobals();
+  await db.delete();
+});
+
+/** Lists come out of the database by id. */
+const byId = (project: ProjectFile): object =>
+  Object.fromEntries(
+    Object.entries(project).map(([name, value]) => [
+      name,
+      Array.isArray(value) ? (value as { id: string }[]).toSorted((a, b) => (a.id < b.id ? -1 : 1)) : value,
+    ]),
+  );
+const meta = async (key: 'isDemo' | 'clockOffsetMs') => (await db.meta.get(key))?.value;
+
+describe('the demo', () => {
+  it('is offered only by a server that says so; one that is away says no', async () => {
+    expect(await isDemoServer()).toBe(true);
+    vi.stubGlobal('fetch', () => Promise.resolve(Response.json({ status: 'ok', demo: false })));
+    expect(await isDemoServer()).toBe(false);
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')));
+    expect(await isDemoServer()).toBe(false);
+  });
+  it('comes in whole, at its own moment, with nothing behind it to undo', async () => {
+    await loadDemo(store, clock);
+    expect(clock.now()).toBe(SAVED);
+    wallMs += 1000;
+    expect(clock.now()).toBe(SAVED + 1000);
+    expect(byId((await gatherProject(db, SAVED)).project)).toEqual(byId(makeSampleProject()));
+    expect(await store.historyState()).toMatchObject({ undoLabel: null, redoLabel: null });
+    expect([await meta('isDemo'), await meta('clockOffsetMs')]).toEqual([true, SAVED - (wallMs - 1000)]);
+  });
+  it('says what the server answered when it has none, and leaves the shop alone', async () => {
+    await loadDemo(store, clock);
+    vi.stubGlobal('fetch', () => Promise.resolve(new Response('', { status: 404 })));
+    await expect(loadDemo(store, clock)).rejects.toThrow('the server has no demo (404)');
+    expect(await db.records('props').count()).toBe(1);
+  });
+  it('moved to today keeps every distance, puts down what was in hand, and can be undone', async () => {
+    await loadDemo(store, clock);
+    wallMs += 4 * 60_000;
+    await moveToToday(store, clock);
+    expect(clock.offsetMs()).toBe(0);
+    const { project } = await gatherProject(db, SAVED);
+    expect(project.props[0]?.dueMs).toBe(SAVED + DAY + 181 * DAY);
+    expect(project.logEntries[0]?.atMs).toBe(SAVED - 3_600_000 + 181 * DAY);
+    expect(project.shop.exceptions[0]?.date).toBe('2026-12-03');
+    // It was begun a minute before the demo's moment and four minutes have passed since.
+    expect(project.rungs.find((rung) => rung.id === 'guest-1')).toMatchObject({
+      state: 'setDown',
+      workedMs: 5 * 60_000,
+      startedAtMs: null,
+    });
+    expect(Math.max(...project.logEntries.map((entry) => entry.atMs))).toBeLessThanOrEqual(clock.now());
+    await store.undo();
+    expect((await gatherProject(db, SAVED)).project.props[0]?.dueMs).toBe(SAVED + DAY);
+  });
+  it('is left behind with its clock', async () => {
+    await loadDemo(store, clock);
+    await leaveDemo(store, clock);
+    expect([clock.offsetMs(), clock.now(), await meta('isDemo')]).toEqual([0, wallMs, false]);
+  });
+  it('a clock that was set runs on from there', async () => {
+    await setClock(store, clock, SAVED);
+    wallMs += 90_000;
+    expect(clock.now()).toBe(SAVED + 90_000);
+    await setClock(store, clock, null);
+    expect(clock.now()).toBe(wallMs);
+  });
+});

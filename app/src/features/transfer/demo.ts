@@ -1,0 +1,62 @@
+import { workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { readProjectFile } from '../../workers/files/readProjectFile';
+import type { ShopClock } from '../../clock/shopClock';
+import { gatherProject, importProject } from '../../data/whole/projectTransfer';
+import { isMomentKept } from '@zinc-ladder/model/records/base/momentBounds';
+import { ShopError } from '../../data/edits/shopError';
+import type { Store } from '../../data/edits/store';
+
+/** Whether the server was started for the demo. A server that is not there says no. */
+export async function isDemoServer(): Promise<boolean> {
+  try {
+    const response = await fetch('/api/health', { signal: AbortSignal.timeout(4000) });
+    return response.ok && ((await response.json()) as { demo?: boolean }).demo === true;
+  } catch {
+    return false;
+  }
+}
+
+/** Loads the demo shop in place of what is there and turns the clock to its moment. Undo forgets what was before. */
+export async function loadDemo(store: Store, clock: ShopClock): Promise<void> {
+  const response = await fetch('/demo/tide-office.zip');
+  if (!response.ok) throw new Error(`the server has no demo (${response.status})`);
+  const bundle = await readProjectFile(await response.blob());
+  await importProject(store, bundle, 'replace');
+  await store.forgetHistory();
+  await setClock(store, clock, bundle.project.savedAtMs);
+  await store.db.meta.put({ key: 'isDemo', value: true });
+}
+
+/** Turns the shop's clock so that it now shows a moment; it runs on from there, and on reload too. Null: back to the wall clock. */
+export async function setClock(store: Store, clock: ShopClock, momentMs: number | null): Promise<void> {
+  const wallMs = clock.now() - clock.offsetMs();
+  const offset = momentMs === null ? 0 : momentMs - wallMs;
+  await store.db.meta.put({ key: 'clockOffsetMs', value: offset });
+  clock.setOffset(offset);
+}
+
+/** Moves the demo's records by whole days so that its moment falls on today, not later than now, and sets the clock to the wall's. */
+export async function moveToToday(store: Store, clock: ShopClock): Promise<void> {
+  const { shiftDates } = await import('@zinc-ladder/model/file/shiftDates');
+  const shopNow = clock.now();
+  const wallNow = shopNow - clock.offsetMs();
+  if (!isMomentKept(wallNow)) throw new ShopError('clockWrong');
+  // Rounded down: what is logged must not lie ahead of the clock.
+  const days = Math.floor((wallNow - shopNow) / 86_400_000);
+  const bundle = await gatherProject(store.db, Math.round(shopNow));
+  const project = { ...bundle.project, rungs: bundle.project.rungs.map((rung) => putDownAt(rung, shopNow)) };
+  await importProject(store, { ...bundle, project: shiftDates(project, days) }, 'replace');
+  await setClock(store, clock, null);
+}
+
+/** What was in hand at the demo's moment was not worked on through the days that are skipped. */
+function putDownAt(rung: Rung, nowMs: number): Rung {
+  return rung.state === 'inHand' ? { ...rung, state: 'setDown', workedMs: Math.round(workedMs(rung, nowMs)), startedAtMs: null } : rung;
+}
+
+/** The clock of a shop of one's own: the wall's, and no demo any more. */
+export async function leaveDemo(store: Store, clock: ShopClock): Promise<void> {
+  await setClock(store, clock, null);
+  await store.db.meta.put({ key: 'isDemo', value: false });
+}

@@ -1,0 +1,92 @@
+import { pieceOffMs } from '@zinc-ladder/core/plan/shop/partPrints';
+import { printHoursOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import { useClock, useNow } from '../../../clock/ClockContext';
+import { beginPiece, putOnPrinter, takeOffPiece, takeOffPrinter } from '../../../data/changes/prop/printChanges';
+import { useEdit } from '../../../features/edit/useEdit';
+import { usePlan } from '../../../features/plan/usePlan';
+import { Button } from '../../../ui/Button';
+import { counted } from '../../../base/counted';
+import { InlineNumber } from '../../../ui/fields/fields';
+import { formatSpan } from '../../../base/formats';
+import { useFormats } from '../../../features/formats/useFormats';
+
+/** What of a part is still on the printer: how many pieces, how long each takes, how often one fails, and when the plan has it printed. */
+export function PrintFields({ part }: { readonly part: Part }) {
+  const edit = useEdit();
+  const clock = useClock();
+  const now = useNow(60_000);
+  const formats = useFormats();
+  const { plan } = usePlan();
+  const { print } = part;
+  if (!print)
+    return (
+      <div>
+        <Button onClick={() => void edit(`Put ${part.name} on the printer`, (change) => putOnPrinter(change, part))}>
+          It is still to be printed
+        </Button>
+      </div>
+    );
+  const time = plan?.kind === 'planned' ? plan.prints.find((entry) => entry.partId === part.id) : undefined;
+  const hours = printHoursOf(part);
+  const offMs = pieceOffMs({ pieceMinutes: hours * 60, startedAtMs: print.startedAtMs });
+  const patch = (what: string, fields: Partial<Part>): void =>
+    void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
+  return (
+    <section aria-label="On the printer" className="border-line grid gap-3 border-t pt-3">
+      <h3 className="label">On the printer</h3>
+      <p>
+        {counted(print.piecesLeft, 'piece')} to come, {formatSpan(Math.round(hours * 60))} each
+        {part.printHours === null && ', guessed from its skin and height'}.{' '}
+        {print.startedAtMs === null || offMs === null
+          ? 'None is on the bed.'
+          : `The one on the bed was begun ${formats.moment(print.startedAtMs, now)}; it is off by ${formats.moment(offMs, now)}.`}
+      </p>
+      {time && (
+        <p>
+          {print.startedAtMs === null
+            ? `By the plan it prints from ${formats.moment(time.startMs, now)}, and the last piece is off ${formats.moment(time.lastOffMs, now)}.`
+            : `By the plan the last piece is off ${formats.moment(time.lastOffMs, now)}, if none fails.`}
+        </p>
+      )}
+      <div className="grid grid-cols-3 gap-3">
+        <InlineNumber
+          label="Pieces to come"
+          value={print.piecesLeft}
+          min={1}
+          max={part.count}
+          isWhole
+          onKeep={(piecesLeft) => piecesLeft !== null && patch('the pieces to come', { print: { ...print, piecesLeft } })}
+        />
+        <InlineNumber
+          label="A piece prints"
+          unit="h"
+          value={part.printHours}
+          min={0.01}
+          max={2000}
+          mayBeEmpty
+          onKeep={(printHours) => patch('the print hours', { printHours })}
+        />
+        <InlineNumber
+          label="Of 100 fail"
+          value={Math.round(print.failureShare * 100)}
+          min={0}
+          max={90}
+          isWhole
+          onKeep={(percent) => percent !== null && patch('the failures', { print: { ...print, failureShare: percent / 100 } })}
+        />
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => void edit(`Begin a piece of ${part.name}`, (change) => beginPiece(change, part, clock.now()))}>
+          {print.startedAtMs === null ? 'A piece is begun' : 'It failed: begun again'}
+        </Button>
+        <Button onClick={() => void edit(`Take a piece of ${part.name} off the printer`, (change) => takeOffPiece(change, part))}>
+          A piece is off
+        </Button>
+        <Button onClick={() => void edit(`Take ${part.name} off the printer`, (change) => takeOffPrinter(change, part))}>
+          All of it is here
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,57 @@
+import type { PrintTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { Link } from 'react-router';
+import type { ShopIndex } from '../../../data/useShopIndex';
+import { Sheet } from '../../../ui/Sheet';
+import { useFormats } from '../../../features/formats/useFormats';
+import { Why } from '../../../ui/Why';
+
+/** What to print first, so that the ladders have their parts when their turn comes. */
+export function PrintSheet({
+  prints,
+  index,
+  nowMs,
+}: {
+  readonly prints: readonly PrintTime[];
+  readonly index: ShopIndex;
+  readonly nowMs: number;
+}) {
+  const formats = useFormats();
+  if (prints.length === 0) return null;
+  return (
+    <Sheet className="p-4" label="To print">
+      <h2 className="label">To print, in this order</h2>
+      <ol>
+        {prints.map(({ partId, startMs, lastOffMs }) => {
+          const part = index.parts.get(partId);
+          return (
+            <li key={partId} className="border-line flex justify-between gap-3 border-t py-1.5">
+              <span className="min-w-0">
+                {part && (
+                  <Link className="in-text underline underline-offset-4" to={`/ladders/${part.propId}/${part.id}`}>
+                    {partLabel(part)}
+                  </Link>
+                )}
+              </span>
+              <span className="figure text-right text-sm">
+                {formats.moment(part?.print?.startedAtMs ?? startMs, nowMs)}
+                <span className="block">
+                  off{' '}
+                  <Why
+                    name={`when ${part?.name ?? 'it'} is off the printer`}
+                    reason={{
+                      formula: 'printing is planned with all other work: one printer a part, by day and night, without hands',
+                      source: 'hours of a piece as typed on its part, else guessed; failures are left to chance',
+                    }}
+                  >
+                    {formats.moment(lastOffMs, nowMs)}
+                  </Why>
+                </span>
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </Sheet>
+  );
+}

@@ -1,0 +1,33 @@
+import type { Shop } from '@zinc-ladder/model/records/shop/shop';
+import { InlineNumber } from '../../../ui/fields/fields';
+import { useShopPatch } from '../useShopPatch';
+
+/** Where the sun must be up for spraying; both empty: light does not matter. */
+export function DaylightFields({ shop }: { readonly shop: Shop }) {
+  const patch = useShopPatch(shop);
+  const set = (fields: Partial<NonNullable<Shop['daylightAt']>>): void =>
+    patch('the daylight', { daylightAt: { latitude: 0, longitude: 0, ...shop.daylightAt, ...fields } });
+  return (
+    <div className="border-line mt-3 grid grid-cols-2 gap-3 border-t pt-3">
+      <p className="text-dim col-span-2 text-sm">In daylight only, at this place. Left empty: light does not matter.</p>
+      <InlineNumber
+        label="Latitude"
+        unit="°"
+        value={shop.daylightAt?.latitude ?? null}
+        min={-90}
+        max={90}
+        mayBeEmpty
+        onKeep={(latitude) => (latitude === null ? patch('the daylight', { daylightAt: null }) : set({ latitude }))}
+      />
+      <InlineNumber
+        label="Longitude"
+        unit="°"
+        value={shop.daylightAt?.longitude ?? null}
+        min={-180}
+        max={180}
+        mayBeEmpty
+        onKeep={(longitude) => (longitude === null ? patch('the daylight', { daylightAt: null }) : set({ longitude }))}
+      />
+    </div>
+  );
+}

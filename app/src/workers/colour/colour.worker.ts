@@ -1,0 +1,4 @@
+import { exposeApi } from '../exposeApi';
+import { createColourApi } from './colourApi';
+
+exposeApi(createColourApi());

@@ -1,0 +1,90 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
+import { DRYER_FACTOR, gainsByDryer } from '@zinc-ladder/core/cure/forcedDrying';
+import type { CoatLaid, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
+import { facesMeet } from '@zinc-ladder/core/ladder/faces';
+import type { Milestone } from '@zinc-ladder/core/cure/dryingData';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { WASH_WATER, WASH_WATER_NAME } from '@zinc-ladder/core/cure/washWater';
+import { productDrying } from '@zinc-ladder/model/products/productDrying';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import type { FilmQuestion } from './filmTypes';
+import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { filmOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
+
+/** Water is gone after that in any air one can work in. */
+const WATER_GONE_AFTER_MS = 12 * 3_600_000;
+/** Films older than this are hard whatever they were, and no longer read. */
+const FORGOTTEN_AFTER_MS = 30 * 86_400_000;
+
+/** The top film of every part: its product, the coats that lie on each other unsanded, and what the next rung waits for. */
+export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'rungs' | 'products'>, nowMs: number): FilmQuestion[] {
+  const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
+  const products = new Map(records.products.map((product) => [product.id, product]));
+  return records.ladders.flatMap((ladder): FilmQuestion[] => {
+    const own = ladder.rungIds.flatMap((id) => rungs.get(id) ?? []);
+    const done = own
+      .filter((rung) => rung.state === 'done' && rung.doneAtMs !== null)
+      .sort((a, b) => (a.doneAtMs ?? 0) - (b.doneAtMs ?? 0));
+    const coats: CoatLaid[] = [];
+    const forced: ForcedDrying[] = [];
+    let top: Rung | null = null;
+    let washed: Rung | null = null;
+    for (const rung of done) {
+      washed = findMethod(rung.methodId).leavesWater ? rung : null;
+      const film = filmOf(rung, products.get(rung.productId ?? ''));
+      const isSameFace = top === null || facesMeet(top.side, rung.side);
+      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = 0;
+      const toMs = rung.doneAtMs ?? 0;
+      if (rung.methodId === 'warmDry') forced.push({ fromMs: toMs - (rung.workedMs || rung.minutes * 60_000), toMs, factor: DRYER_FACTOR });
+      if (!film) continue;
+      if (top?.productId !== rung.productId || !isSameFace) coats.length = 0;
+      coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
+      top = rung;
+    }
+    const product = products.get(top?.productId ?? '');
+    const next = own.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand');
+    // A washed part is waited for whatever lies under the water.
+    if (washed?.doneAtMs && washed.doneAtMs > nowMs - WATER_GONE_AFTER_MS)
+      return [
+        {
+          partId: ladder.partId,
+          rungId: washed.id,
+          filmName: WASH_WATER_NAME,
+          colourHex: null,
+          drying: WASH_WATER,
+          coats: [{ atMs: washed.doneAtMs, thicknessMicrometres: WASH_WATER.coatMicrometres }],
+          forced: [],
+          nextRungId: next?.id ?? null,
+          nextNeeds: next && !findMethod(next.methodId).bearsWater ? 'touch' : null,
+          nextPulls: false,
+        },
+      ];
+    // Sanding clears the coats: what is left in the lines is dry already.
+    if (!top || !product || coats.length === 0 || (top.doneAtMs ?? 0) < nowMs - FORGOTTEN_AFTER_MS) return [];
+    const isThin = gainsByDryer(
+      productDrying(product),
+      coats.reduce((sum, coat) => sum + coat.thicknessMicrometres, 0),
+    );
+    return [
+      {
+        partId: ladder.partId,
+        rungId: top.id,
+        filmName: top.name,
+        colourHex: hexOfProduct(product),
+        drying: productDrying(product),
+        coats: [...coats],
+        forced: isThin ? forced : [],
+        nextRungId: next?.id ?? null,
+        // What goes on the other face waits until the part can be turned.
+        nextNeeds: next ? needsOf(next, top) : null,
+        nextPulls: next?.methodId === 'unmask' && facesMeet(top.side, next.side),
+      },
+    ];
+  });
+}
+
+/** What a rung waits for of the film that was laid last. */
+function needsOf(next: Rung, top: Rung): Milestone {
+  if (next.hardRungId === top.id) return 'hard';
+  return facesMeet(top.side, next.side) ? findMethod(next.methodId).needs : 'handle';
+}

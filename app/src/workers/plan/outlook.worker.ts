@@ -1,0 +1,19 @@
+import 'reflect-metadata';
+import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import type { WhatIf, WhatIfTrial } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import { exposeApi } from '../exposeApi';
+import { readDrill, readOutlook, readTriage } from './readOutlook';
+
+const outlook = {
+  shopOutlook: readOutlook,
+  tryWhatIf: (input: ShopPlanInput, whatIf: WhatIf, trial: WhatIfTrial) => tryWhatIf(input, whatIf, trial),
+  planOnceMore: (input: ShopPlanInput, trial: WhatIfTrial) => planOnceMore(input, trial),
+  drill: readDrill,
+  triage: readTriage,
+};
+
+/** What the worker offers. */
+export type OutlookApi = typeof outlook;
+
+exposeApi(outlook);

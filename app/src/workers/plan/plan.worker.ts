@@ -1,0 +1,93 @@
+import 'reflect-metadata';
+import type { ShopPlan, ShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
+import { exposeApi } from '../exposeApi';
+import type { PlanPiece } from './planPieces';
+import { toPieces } from './planPieces';
+import type { PlanQuestion, ShopSource } from './readShop';
+import { readPlanQuestion } from './readShop';
+import { startsOf } from './startsOf';
+
+/** A step of the search, so short that other questions are answered in between. */
+const SLICE_MS = 40;
+/** Better plans are shown no more often than this. */
+const TELL_EVERY_MS = 400;
+
+/** A shop of more rungs than this is told its first plan by the first order. */
+const MOST_WITH_ALL_ORDERS = 1000;
+
+let newest = 0;
+/** when hands begin each rung by the last plan: what the next one starts from, so that tonight stays as it was */
+let before: Readonly<Record<string, number>> = {};
+/** the order of the last plan: the surest one is looked for from there */
+let orderBefore: Readonly<Record<string, number>> | null = null;
+/** an order that was found elsewhere for the shop as it is about to be: the next plan begins from it */
+let handedOver: Readonly<Record<string, number>> | null = null;
+
+/** Makes the next plan of the surest dates begin from an order, keys by rung. */
+function goBy(order: Readonly<Record<string, number>>): void {
+  handedOver = order;
+}
+
+/**
+ * Plans the shop; nothing is told before there is one. The first plan is told at once, better ones as they are found; a newer call ends an older
+ * one, which then tells its best so far.
+ */
+async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
+  newest += 1;
+  const own = newest;
+  let asked = await readPlanQuestion(source, 'known');
+  if (!asked) return;
+  // Of thousands of rungs any plan is better than none for seconds: the other orders are tried once the first is told.
+  const isLarge = asked.input.parts.reduce((sum, part) => sum + part.rungs.length, 0) > MOST_WITH_ALL_ORDERS;
+  const from = handedOver ?? orderBefore;
+  handedOver = null;
+  const begin = ({ input, objective }: PlanQuestion): ShopPlanner =>
+    createShopPlanner(input, { objective, before, ...(from ? { orderBefore: from } : {}) }, isLarge ? 1 : undefined);
+  let planner = begin(asked);
+  const tell = (plan: ShopPlan): void => toPieces(plan).forEach(send);
+  const finish = async (): Promise<void> => {
+    const plan = planner.plan();
+    before = startsOf(plan);
+    orderBefore = asked?.objective === 'surest' ? planOrder(plan) : null;
+    // What is sent last is waited for: the answer to the call must not be there before it.
+    await Promise.all(toPieces(plan).map(send));
+  };
+  tell(planner.plan());
+  // A newer question that came meanwhile is heard before the search begins.
+  await new Promise((resolve) => setTimeout(resolve));
+  if (own !== newest) return finish();
+  if (!asked.isPaceKnown) {
+    // A long log is read once a plan is there to look at; then it is planned by what it says.
+    asked = (await readPlanQuestion(source)) ?? asked;
+    planner = begin(asked);
+    tell(planner.plan());
+    if (own !== newest) return finish();
+  }
+  let toldAt = performance.now();
+  let isBetter = false;
+  for (;;) {
+    const sliceEnds = performance.now() + SLICE_MS;
+    let isOver = false;
+    while (!isOver && performance.now() < sliceEnds) {
+      const step = planner.improve(1);
+      isOver = step.isOver;
+      isBetter ||= step.isBetter;
+    }
+    if (isOver || own !== newest) return finish();
+    if (isBetter && performance.now() - toldAt > TELL_EVERY_MS) {
+      tell(planner.plan());
+      toldAt = performance.now();
+      isBetter = false;
+    }
+    await new Promise((resolve) => setTimeout(resolve));
+  }
+}
+
+const api = { planShop, goBy };
+
+/** What the worker offers. */
+export type PlanWorkerApi = typeof api;
+
+exposeApi(api);

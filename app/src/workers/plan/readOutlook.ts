@@ -1,0 +1,48 @@
+import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/ideas/buildDrill';
+import { drill } from '@zinc-ladder/core/plan/ideas/buildDrill';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
+import { shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
+import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
+import { triage } from '@zinc-ladder/core/plan/ideas/triage';
+import type { ShopSource } from './readShop';
+import { readPlanQuestion } from './readShop';
+
+/** Bound and chance of a plan of the shop; null before there is one. */
+export async function readOutlook(
+  source: ShopSource,
+  plan: Extract<ShopPlan, { kind: 'planned' }>,
+  runs: number,
+  seed: number,
+): Promise<ShopOutlook | null> {
+  const asked = await readPlanQuestion(source);
+  return asked && shopOutlook(asked.input, plan, runs, seed);
+}
+
+/** Plays for the chances of a triage: they are many orders, and each is only told to the per cent. */
+const TRIAGE_RUNS = 300;
+
+/** What comes of letting props go, told as it is found; null before there is a shop. */
+export async function readTriage(
+  source: ShopSource,
+  orderBefore: Readonly<Record<string, number>>,
+  seed: number,
+  send: (sets: readonly TriageSet[]) => unknown,
+): Promise<readonly TriageSet[] | null> {
+  const asked = await readPlanQuestion(source);
+  if (!asked) return null;
+  const steps = triage(asked.input, { seed, runs: TRIAGE_RUNS, fortuneSeed: seed, orderBefore });
+  let told: readonly TriageSet[] | null = null;
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    if (step.value !== told && step.value.length > 0) await send(step.value);
+    told = step.value;
+  }
+}
+
+/** What of some props can be done by a date, working through; null before there is a shop. */
+export async function readDrill(source: ShopSource, wish: DrillWish, seed: number): Promise<DrillOutcome | null> {
+  const asked = await readPlanQuestion(source);
+  return asked && drill(asked.input, wish, seed);
+}

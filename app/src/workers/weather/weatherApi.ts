@@ -1,0 +1,186 @@
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import type { Mesh, MeshFormat } from '@zinc-ladder/core/surface/mesh/mesh';
+import { MeshFaultError } from '@zinc-ladder/core/surface/mesh/mesh';
+import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
+import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
+import type { OnProgress } from '@zinc-ladder/core/surface/measure/recess';
+import type { PartSize, ShapeId } from '@zinc-ladder/core/surface/measure/shapes';
+import { boxRound } from '@zinc-ladder/core/surface/mesh/facetGeometry';
+import type { DrawnSurface } from '@zinc-ladder/core/weather/draw/drawnSurface';
+import { drawSurface } from '@zinc-ladder/core/weather/draw/drawnSurface';
+import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
+import type { FieldSetup, WeatherFields, WeatherZone } from '@zinc-ladder/core/weather/field/weatherFields';
+import { gatherFields, pinnedFields, thinOut, USUAL_POINTS, USUAL_REACH, zoneShares } from '@zinc-ladder/core/weather/field/weatherFields';
+import { mostCoverage } from '@zinc-ladder/core/weather/hand/mostCoverage';
+import type { PassSight } from '@zinc-ladder/core/weather/seen/pass';
+import { SEEN_DIFFERENCE } from '@zinc-ladder/core/weather/seen/pass';
+import type { PartAge } from '@zinc-ladder/core/weather/seen/age';
+import { createRehearsal } from '@zinc-ladder/core/weather/seen/rehearsal';
+import type { AgeStanding } from '@zinc-ladder/core/weather/story/passTowards';
+import { passTowards } from '@zinc-ladder/core/weather/story/passTowards';
+import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+import { toWeatherPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+
+/** A part to be rehearsed on: its mesh, or its shape where it has none. */
+export interface WeatherAsk {
+  /** changes with the file, its unit and scale */
+  readonly key: string;
+  readonly mesh: { readonly format: MeshFormat; readonly millimetres: number } | null;
+  readonly shape: { readonly id: ShapeId; readonly size: PartSize } | null;
+  readonly up: Vector;
+  readonly heldPins: readonly Vector[];
+  readonly runPins: readonly Vector[];
+}
+
+/** A surface that is rehearsed on. */
+export interface OpenedSurface {
+  readonly kind: 'opened';
+  /** what it was opened as, pins and way up included: questions name it, so that none is answered by another */
+  readonly key: string;
+  readonly areaSquareMillimetres: number;
+  readonly shares: Readonly<Record<WeatherZone, number>>;
+  readonly drawing: DrawnSurface;
+  readonly min: Vector;
+  readonly max: Vector;
+  /** no mesh: recesses and fittings are not known */
+  readonly isShape: boolean;
+}
+
+/** What came of opening a surface; faults travel as data. */
+export type OpenedOutcome = OpenedSurface | { readonly kind: 'faulty'; readonly message: string };
+
+/** What is reckoned of passes on a part. */
+export interface RehearsalAnswer {
+  readonly sights: readonly PassSight[];
+  /** coverage the pass that was asked for tends to with no end of turns; null where none was */
+  readonly most: number | null;
+  readonly age: PartAge;
+  /** share of the area that differs by ΔE00 2 or more from the clean part */
+  readonly changedShare: number;
+}
+
+/** What is asked of passes. */
+export interface RehearsalAsk {
+  readonly passes: readonly RehearsedPass[];
+  readonly base: Lab;
+  readonly distanceMetres: number;
+  readonly mirrored: number;
+  /** place of the pass whose hand is asked for; null: none */
+  readonly mostOf: number | null;
+  /** quick: from a part of the points, while a slider moves */
+  readonly isQuick: boolean;
+}
+
+/** Everything that is asked of surfaces to be weathered, one at a time; lives in a worker. */
+export interface WeatherApi {
+  readonly open: (ask: WeatherAsk, bytes: Uint8Array | null, onProgress: OnProgress) => OpenedOutcome;
+  readonly rehearse: (key: string, ask: RehearsalAsk) => RehearsalAnswer | null;
+  /** age of a part by itself; null target: only how old it looks */
+  readonly standing: (ask: WeatherAsk, bytes: Uint8Array | null, passes: AgeAsk, target: number | null) => AgeAnswer;
+}
+
+/** What a part's age depends on beside its surface. */
+export type AgeAsk = Pick<RehearsalAsk, 'passes' | 'base' | 'mirrored'>;
+
+/** How a part stands; a fault where it cannot be told. */
+export type AgeAnswer = ({ readonly kind: 'told' } & AgeStanding) | { readonly kind: 'faulty'; readonly message: string };
+
+/** Points an age is taken from where many parts are compared. */
+const AGE_POINTS = 8_000;
+/** Surfaces kept for ages; a prop has some dozens of parts. */
+const MOST_AGED = 80;
+
+/** Points a quick answer is taken from, and those of a full one: looking through the eye's disc costs eight times as much. */
+const QUICK_EVERY = 12;
+const FULL_EVERY = 3;
+
+/** A desk with no surface on it. */
+export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
+  let current: { readonly ask: WeatherAsk; readonly key: string; readonly fields: WeatherFields } | null = null;
+  let rehearsals = new Map<string, ReturnType<typeof createRehearsal>>();
+  const aged = new Map<string, WeatherFields>();
+  const keyOf = ({ key, up, heldPins, runPins }: WeatherAsk): string => JSON.stringify([key, up, heldPins, runPins]);
+  const rehearsalOf = (fields: WeatherFields, base: Lab, mirrored: number, every: number) => {
+    const key = JSON.stringify([base, mirrored, every]);
+    const known = rehearsals.get(key);
+    if (known) return known;
+    if (rehearsals.size >= 4) rehearsals = new Map();
+    const made = createRehearsal(thinOut(fields, every), fields.up, base, mirrored);
+    rehearsals.set(key, made);
+    return made;
+  };
+  return {
+    open: (ask, bytes, onProgress) => {
+      const setup = setupOf(ask, points);
+      try {
+        const key = keyOf(ask);
+        if (current && current.key !== key && current.ask.key === ask.key && String(current.ask.up) === String(ask.up)) {
+          // Only pins were set: no ray is cast anew.
+          current = { ask, key, fields: { ...current.fields, ...pinnedFields(current.fields, setup) } };
+        } else if (current?.key !== key) {
+          const mesh = meshFor(ask, bytes);
+          if (!mesh) return { kind: 'faulty', message: NO_SURFACE };
+          current = { ask, key, fields: gatherFields(mesh, setup, onProgress) };
+        }
+        rehearsals = new Map();
+        const { fields } = current;
+        return {
+          kind: 'opened',
+          key,
+          areaSquareMillimetres: fields.points.areaSquareMillimetres,
+          shares: zoneShares(fields),
+          drawing: drawSurface(fields.mesh, fields),
+          ...boxRound(fields.mesh.positions),
+          isShape: ask.mesh === null,
+        };
+      } catch (error) {
+        if (error instanceof MeshFaultError || error instanceof RangeError) return { kind: 'faulty', message: error.message };
+        throw error;
+      }
+    },
+    standing: (ask, bytes, { passes, base, mirrored }, target) => {
+      try {
+        const key = keyOf(ask);
+        let fields = aged.get(key);
+        if (!fields) {
+          const mesh = meshFor(ask, bytes);
+          if (!mesh) return { kind: 'faulty', message: NO_SURFACE };
+          fields = gatherFields(mesh, setupOf(ask, AGE_POINTS));
+          if (aged.size >= MOST_AGED) aged.clear();
+          aged.set(key, fields);
+        }
+        const rehearsal = createRehearsal(fields, fields.up, base, mirrored);
+        const made = passes.map((pass) => toWeatherPass(pass, mirrored));
+        if (target !== null) return { kind: 'told', ...passTowards(rehearsal, made, target) };
+        return { kind: 'told', age: rehearsal.age(made).age, standing: 'level', pass: null };
+      } catch (error) {
+        if (error instanceof MeshFaultError || error instanceof RangeError) return { kind: 'faulty', message: error.message };
+        throw error;
+      }
+    },
+    rehearse: (key, { passes, base, distanceMetres, mirrored, mostOf, isQuick }) => {
+      if (current?.key !== key) return null;
+      const rehearsal = rehearsalOf(current.fields, base, mirrored, isQuick ? QUICK_EVERY : FULL_EVERY);
+      const made = passes.map((pass) => toWeatherPass(pass, mirrored));
+      const wanted = mostOf === null ? undefined : made[mostOf];
+      const all = wanted && [...made.slice(0, mostOf ?? 0), { ...wanted, amount: 1 }];
+      return {
+        sights: rehearsal.sights(made, distanceMetres),
+        most: all ? mostCoverage(rehearsal.sights(all, distanceMetres).at(-1)?.coverage ?? 0) : null,
+        age: rehearsal.age(made),
+        changedShare: rehearsal.changedShare(made, SEEN_DIFFERENCE),
+      };
+    },
+  };
+}
+
+const NO_SURFACE = 'it has no mesh here, and its size and shape are not known';
+
+function meshFor({ mesh, shape }: WeatherAsk, bytes: Uint8Array | null): Mesh | null {
+  if (mesh && bytes) return readMesh(bytes, mesh.format, mesh.millimetres).mesh;
+  return shape && shapeMesh(shape.id, shape.size);
+}
+
+function setupOf(ask: WeatherAsk, points: number): FieldSetup {
+  return { points, reachMillimetres: USUAL_REACH, seed: 1, up: ask.up, handlingPins: ask.heldPins, runOffPins: ask.runPins };
+}

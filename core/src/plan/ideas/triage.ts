@@ -1,0 +1,112 @@
+import { buildShopProblem } from '../shop/buildShopProblem';
+import { planShopAtOnce, surestOptions } from '../shopPlan/planShop';
+import { prepareProblem } from '../problem/preparedProblem';
+import { datesMet } from '../shopPlan/shopOutlook';
+import { shopOdds } from '../shopPlan/shopOdds';
+import type { ShopPlanInput } from '../shop/shopPlanInput';
+import { DateJudge } from '../surest/dateJudge';
+import { searchSurest } from '../surest/searchSurest';
+
+/** The chance of a prop's date. */
+export interface DateChance {
+  readonly propId: string;
+  readonly name: string;
+  readonly dueMs: number;
+  readonly chance: number;
+}
+
+/** What comes of letting some props go. */
+export interface TriageSet {
+  /** props whose dates the order hardly ever keeps; empty: it works for all */
+  readonly letGo: readonly string[];
+  /** the share of weighted dates one can expect to be met, those let go among them */
+  readonly datesMet: number;
+  readonly chances: readonly DateChance[];
+  /** the order that was played, keys by rung: who lets them go goes on from it */
+  readonly order: Readonly<Record<string, number>>;
+}
+
+/** How a triage is made. */
+export interface TriageOptions {
+  readonly seed: number;
+  /** plays for each chance, against fortunes that no order was chosen on */
+  readonly runs: number;
+  readonly fortuneSeed: number;
+  /** the order of the plan before, keys by rung */
+  readonly orderBefore?: Readonly<Record<string, number>>;
+}
+
+/** A date that is met less often than this is not worked for. */
+const NEVER = 0.1;
+/** A set counts as the better one only by more than chance explains. */
+const GAIN = 0.005;
+
+/**
+ * What to let go: the surest order for every set of dated props that was begun with, best first. Of sets that are no better than one that lets
+ * less go, only the latter is told. Yields whenever there is something new to tell; nothing where fewer than two dates are open.
+ */
+export function* triage(input: ShopPlanInput, options: TriageOptions): Generator<readonly TriageSet[], readonly TriageSet[]> {
+  // As far ahead as the plan looks: what it has a place for must have one here.
+  const plan = planShopAtOnce(input, { ...options, objective: 'surest' });
+  if (plan.kind === 'faulty') return [];
+  const shop = buildShopProblem(input, plan.horizonDays);
+  const { problem } = shop;
+  const prepared = prepareProblem(problem);
+  const odds = shopOdds(input, shop);
+  const dates = new DateJudge(prepared, odds, options.runs, options.fortuneSeed);
+  const judge = (keys: Float64Array): TriageSet => {
+    const kept = dates.chances(keys);
+    const chances = input.props.flatMap(({ id, name, dueMs }): DateChance[] => {
+      const chance = kept.get(id);
+      return chance === undefined || dueMs === null ? [] : [{ propId: id, name, dueMs, chance }];
+    });
+    const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
+    // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
+    const order = Object.fromEntries(problem.tasks.map(({ id }, index) => [id, keys[index] ?? 0]));
+    return { letGo: givenUp(chances), datesMet: met ?? 0, chances, order };
+  };
+  const search = searchSurest(prepared, surestOptions(input, shop, options));
+  let found: readonly TriageSet[] = [];
+  let seen = 0;
+  for (;;) {
+    const step = search.next();
+    const { sets } = step.value;
+    for (; seen < sets.length; seen += 1) {
+      const set = sets[seen];
+      if (set) found = rankSets([...found, judge(set.tried.keys)]);
+    }
+    if (step.done) {
+      // The best order of all came out of one of the sets, and went on from there.
+      const whole = judge(step.value.keys);
+      return found.length === 0 || whole.chances.length < 2 ? [] : rankSets([...found, whole]);
+    }
+    yield found;
+  }
+}
+
+/** Props whose dates are hardly ever kept. */
+export function givenUp(chances: readonly Pick<DateChance, 'propId' | 'chance'>[]): string[] {
+  return chances.filter(({ chance }) => chance < NEVER).map(({ propId }) => propId);
+}
+
+/** Best first; of one set the better order, and no set that is no better than one that lets less go. */
+export function rankSets(sets: readonly TriageSet[]): TriageSet[] {
+  const best = new Map<string, TriageSet>();
+  for (const set of sets) {
+    const key = set.letGo.toSorted().join(' ');
+    const known = best.get(key);
+    if (!known || set.datesMet > known.datesMet) best.set(key, set);
+  }
+  const all = [...best.values()];
+  return all
+    .filter(
+      (set) =>
+        !all.some(
+          (other) =>
+            other.letGo.length < set.letGo.length &&
+            other.letGo.every((propId) => set.letGo.includes(propId)) &&
+            other.datesMet >= set.datesMet - GAIN,
+        ),
+    )
+    .sort((a, b) => b.datesMet - a.datesMet);
+}

@@ -1,0 +1,186 @@
+import { daylight } from '../../climate/daylight';
+import { findSprayWindows } from '../../climate/sprayWindows';
+import { buildClockTable } from '../../cure/clockTable';
+import type { CureTables } from '../../cure/cureTables';
+import { createCureTables } from '../../cure/cureTables';
+import { CURE_PHASES } from '../../cure/dryingKind';
+import { WASH_WATER } from '../../cure/washWater';
+import { milestoneDemand } from '../../cure/filmDemand';
+import { findMethod } from '../../ladder/methods';
+import type { Interval } from '../../time/interval';
+import { intersectIntervals } from '../../time/interval';
+import { expandWorkingHours } from '../../time/workingHours';
+import { buildJoinArcs } from './joinArcs';
+import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
+import { atOwnPace } from './ownMinutes';
+import { PRINTERS, printPart } from './partPrints';
+import type { SessionShare } from './sessionFamilies';
+import { sessionShare } from './sessionFamilies';
+import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from '../problem/problem';
+import type { SprayLimits } from '../../climate/sprayVerdict';
+import { LayCalendars } from './layCalendars';
+import { HANDS, LOUD, SPRAYING } from './shopCalendars';
+import { NOBODY, personResource, ShopHands } from './shopHands';
+import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
+
+/** Names of the shop's resources within its problem; hands have the name of their calendar. */
+export const BOOTH = 'booth';
+export const RACK = 'rack';
+
+const DAY_MS = 86_400_000;
+/** How far ahead is planned unless told otherwise: enough for what most shops have in work. */
+export const USUAL_HORIZON_DAYS = 45;
+/** Clock tables reach this far behind and ahead of now; beyond, the mean of their first or last day goes on. Forecasts end well before. */
+const TABLE_DAYS_BEHIND = 10;
+const TABLE_DAYS_AHEAD = 8;
+/** Work that may be set down is taken up for no shorter than this (guessed; the bench allows any). */
+const LEAST_CHUNK_MINUTES = 10;
+
+/** The shop's problem with the windows it was made from, epoch ms. */
+export interface ShopProblem {
+  readonly problem: PlanProblem;
+  /** of its calendars, those the air has a say in: what it must keep in them, by calendar id */
+  readonly airLimits: ReadonlyMap<string, SprayLimits>;
+  readonly tables: CureTables;
+  /** hours in which anybody is there, and each */
+  readonly handsWindows: readonly Interval[];
+  readonly handsByPerson: ShopHands['byPerson'];
+  readonly sprayWindows: readonly Interval[];
+}
+
+/**
+ * Ladders, hours, air and places as the planner's one problem type, in epoch minutes.
+ *
+ * @param horizonDays how far ahead windows are worked out
+ */
+export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZON_DAYS): ShopProblem {
+  const input = atOwnPace(asked);
+  const fromMinute = Math.ceil(input.nowMs / 60_000);
+  const horizonMs = input.nowMs + horizonDays * DAY_MS;
+  const sprayHours = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, horizonMs);
+  const lit = input.daylightAt ? intersectIntervals(sprayHours, daylight(input.daylightAt, input.nowMs, horizonMs)) : sprayHours;
+  const sprayWindows = findSprayWindows(lit, input.air, input.sprayLimits);
+  const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, horizonMs);
+  const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
+  const parts = new Map(input.parts.map((part) => [part.id, part]));
+  const props = new Map(input.props.map((prop) => [prop.id, prop]));
+  const hands = new ShopHands(input, { quiet, sprayWindows }, horizonMs);
+  const shared = [HANDS, LOUD, SPRAYING].map((kind) => hands.calendarOf(kind, input.persons));
+  const calendars = new LayCalendars(input, tables, shared);
+  const arcs: PlanArc[] = [];
+  const tasks: PlanTask[] = [];
+  const tools = new Map<string, Tool>();
+  const families = new Map<string, Family>();
+  for (const part of input.parts) {
+    arcs.push(...buildLadderArcs(part, tables));
+    const printing = printPart(part, props.get(part.propId), input);
+    if (printing) {
+      tasks.push(printing.task);
+      arcs.push(...printing.arcs);
+    }
+    const depths = wetDepths(part, tables);
+    for (const rung of part.rungs) {
+      if (rung.status.kind === 'leftOut') continue;
+      const share = sessionShare(rung, findMethod(rung.methodId), input);
+      if (share) {
+        tools.set(share.tool.id, share.tool);
+        families.set(share.family.id, share.family);
+      }
+      const holds = holdRack(rung, part, depths.get(rung.id), tables);
+      tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, hands, nowMs: input.nowMs }));
+    }
+  }
+  for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
+  return {
+    problem: {
+      fromMinute,
+      horizonMinute: Math.floor(horizonMs / 60_000),
+      resources: [
+        { id: HANDS, name: 'hands', capacity: hands.count },
+        ...input.persons.map(({ id, name }) => ({ id: personResource(id), name, capacity: 1 })),
+        ...(input.persons.length > 0 ? [{ id: NOBODY, name: 'somebody who does this', capacity: 0 }] : []),
+        { id: BOOTH, name: 'spray place', capacity: input.boothPlaces },
+        { id: RACK, name: 'rack', capacity: input.rackPlaces },
+        { id: PRINTERS, name: 'printers', capacity: input.printers },
+      ],
+      calendars: calendars.list().map(({ id, name, windows }) => ({ id, name, windows })),
+      clocks: gatherClocks(input, tables, fromMinute),
+      tools: [...tools.values()],
+      families: [...families.values()],
+      tasks,
+      arcs,
+    },
+    airLimits: new Map(calendars.list().flatMap(({ id, limits }) => (limits ? [[id, limits]] : []))),
+    tables,
+    handsWindows: hands.windows,
+    handsByPerson: hands.byPerson,
+    sprayWindows,
+  };
+}
+
+interface TaskSetting {
+  readonly holds: readonly Hold[];
+  readonly share: SessionShare | null;
+  readonly calendars: LayCalendars;
+  readonly hands: ShopHands;
+  readonly nowMs: number;
+}
+
+function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, setting: TaskSetting): PlanTask {
+  const { holds, share, calendars, hands, nowMs } = setting;
+  const method = findMethod(rung.methodId);
+  const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
+  const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
+  const minutes = share?.ownMinutes ?? Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked));
+  const lockedAt = lockOf(rung, nowMs) === null ? null : Math.round((rung.lockedAtMs ?? 0) / 60_000) + (share?.family.setupMinutes ?? 0);
+  const fixed = end !== null ? { start: end, end } : lockedAt !== null ? { start: lockedAt, end: lockedAt + minutes } : null;
+  const kind = method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS;
+  const { demands, calendarId, doers } = hands.share(rung, kind, (calendar) => calendars.idFor(rung, calendar), fixed);
+  return {
+    id: rung.id,
+    name: `${part.name}: ${rung.name}`,
+    minutes,
+    familyId: share?.family.id ?? null,
+    calendarId,
+    ...(doers.length > 0 && { doers }),
+    demands: [...demands, ...(method.isSprayed ? [{ resourceId: BOOTH, amount: 1 }] : [])],
+    holds,
+    leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,
+    notBeforeMinute: rung.notBeforeMs === null ? null : Math.ceil(rung.notBeforeMs / 60_000),
+    groupId: part.propId,
+    dueMinute: prop?.dueMs == null ? null : Math.floor(prop.dueMs / 60_000),
+    weight: prop?.weight ?? 1,
+    isUnderWay: rung.status.kind === 'begun' && rung.status.isInHand,
+    fixed,
+  };
+}
+
+/** The time a rung is locked to; a lock that has passed holds no more. */
+export function lockOf({ status, lockedAtMs }: PlanRung, nowMs: number): number | null {
+  return status.kind === 'open' && lockedAtMs !== null && lockedAtMs >= nowMs ? lockedAtMs : null;
+}
+
+/** A wet part keeps its places on the rack until the whole of its wet film can be handled; its own next coat takes no other place. */
+function holdRack(rung: PlanRung, part: PlanPart, filmMicrometres: number | undefined, tables: CureTables): Hold[] {
+  const { film } = rung;
+  if (!film || filmMicrometres === undefined || part.rackPlaces === 0) return [];
+  const progress = milestoneDemand(film.drying, 'handle', filmMicrometres, film.coatMicrometres) ?? 0;
+  return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying, 'drying'), progress, ownerId: part.id }];
+}
+
+function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: number): NamedClock[] {
+  const clocks = new Map<string, NamedClock>([
+    [WALL_CLOCK, { id: WALL_CLOCK, table: buildClockTable(fromMinute, fromMinute + 1440, 1440, () => 1) }],
+  ]);
+  for (const part of input.parts) {
+    for (const { film, methodId } of part.rungs) {
+      const drying = film?.drying ?? (findMethod(methodId).leavesWater ? WASH_WATER : null);
+      if (!drying) continue;
+      for (const phase of CURE_PHASES) {
+        const id = tables.keyFor(drying, phase);
+        if (!clocks.has(id)) clocks.set(id, { id, table: tables.tableFor(drying, phase) });
+      }
+    }
+  }
+  return [...clocks.values()];
+}

@@ -1,0 +1,35 @@
+import type { CureTables } from '../../cure/cureTables';
+import { findMethod } from '../../ladder/methods';
+import { handleArcs, orderArc, waterArc } from './ladderArcs';
+import type { PlanArc } from '../problem/problem';
+import type { PlanJoin, PlanPart } from './shopPlanInput';
+
+/**
+ * The arcs of a join: the guest's rungs before it must be done, and every film of it fit to handle on every face, before the host's rung starts; the
+ * guest's rungs after it wait for the host's rung and for every film of the host. A join that names parts or rungs that are not there gives no arcs.
+ */
+export function buildJoinArcs(join: PlanJoin, parts: ReadonlyMap<string, PlanPart>, tables: CureTables): PlanArc[] {
+  const hostRungs = parts.get(join.hostPartId)?.rungs ?? [];
+  const host = hostRungs.find((rung) => rung.id === join.hostRungId);
+  const guest = parts.get(join.guestPartId);
+  if (!host || !guest || host.status.kind === 'leftOut') return [];
+  const open = guest.rungs.filter((rung) => rung.status.kind !== 'leftOut');
+  const lastAt = join.guestRungId === null ? open.length - 1 : open.findIndex((rung) => rung.id === join.guestRungId);
+  const arcs: PlanArc[] = [];
+  const before = open.slice(0, lastAt + 1);
+  const next = open[lastAt + 1];
+  if (host.status.kind !== 'done') {
+    const closing = before.filter((rung) => rung.status.kind !== 'done').at(-1);
+    if (closing) arcs.push(orderArc(closing.id, host.id, { kind: 'join' }));
+    arcs.push(...handleArcs(before, host.id, tables));
+    const last = before.at(-1);
+    if (last && findMethod(last.methodId).leavesWater) arcs.push(waterArc(last, host.id, tables));
+  }
+  if (next && next.status.kind !== 'done') {
+    if (host.status.kind !== 'done') arcs.push(orderArc(host.id, next.id, { kind: 'join' }));
+    if (findMethod(host.methodId).leavesWater) arcs.push(waterArc(host, next.id, tables));
+    // From here on they are one piece: the host's films, its glue among them, are the guest's too.
+    arcs.push(...handleArcs(hostRungs.slice(0, hostRungs.indexOf(host) + 1), next.id, tables));
+  }
+  return arcs;
+}

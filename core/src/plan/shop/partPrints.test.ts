@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest';
+import { minutesLeft, pieceOffMs, printedPart, printTaskId } from './partPrints';
+import { planShop } from '../shopPlan/planShop';
+import { shopOutlook } from '../shopPlan/shopOutlook';
+import type { PlanPart, PlanPrint, ShopPlanInput } from './shopPlanInput';
+import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+
+const HOUR = 60;
+
+function printing(id: string, rungs: PlanPart['rungs'], print: Partial<PlanPrint>, pieces = 1): PlanPart {
+  return {
+    ...part(id, rungs),
+    pieces,
+    print: { piecesLeft: pieces, pieceMinutes: 10 * HOUR, startedAtMs: null, failureShare: 0, ...print },
+  };
+}
+
+function planned(input: ShopPlanInput, objective: 'readyFirst' | 'surest' = 'readyFirst') {
+  const plan = planShop(input, { objective });
+  if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan.faults));
+  expect(plan.broken).toEqual([]);
+  return plan;
+}
+const at = (ms: number | undefined): number => ((ms ?? NaN) - NOW) / MINUTE;
+const startOf = (plan: ReturnType<typeof planned>, id: string): number => at(plan.rungs.find(({ rungId }) => rungId === id)?.startMs);
+
+describe('parts that are still on the printer', () => {
+  // A print of 600 min, then 30 of priming, beside 60 of sanding on another part: 630, in plan and play alike.
+  const beside = shop([printing('a', [rung('p', 'cut', { minutes: 30 })], {}), part('b', [rung('s', 'cut', { minutes: 60 })])]);
+
+  it.each(['readyFirst', 'surest'] as const)('take no hands while they print (%s)', (objective) => {
+    const plan = planned(beside, objective);
+    expect(startOf(plan, 's')).toBe(0);
+    expect(startOf(plan, 'p')).toBe(600);
+    expect(at(plan.readyMs)).toBe(630);
+    expect(plan.rungs.map(({ rungId }) => rungId).sort()).toEqual(['p', 's']);
+    expect(plan.prints).toMatchObject([{ partId: 'a', startMs: NOW, endMs: NOW + 600 * MINUTE, lastOffMs: NOW + 600 * MINUTE }]);
+    expect(plan.evenings).toBeLessThanOrEqual(2);
+  });
+
+  it('come in a chance as they do in the plan, where nothing is uncertain but hands', () => {
+    const outlook = shopOutlook(beside, planned(beside, 'surest'), 300, 1);
+    expect(at(outlook?.p50Ms)).toBeGreaterThan(620);
+    expect(at(outlook?.p50Ms)).toBeLessThan(640);
+  });
+
+  it('let a set begin with its first pieces, so that none is waited for on the way', () => {
+    // Ten pieces of an hour each, then ten minutes a piece: the last piece is off at 600 and worked on last, from 600 on.
+    const plan = planned(shop([printing('a', [rung('p', 'cut', { minutes: 100 })], { pieceMinutes: HOUR }, 10)]));
+    expect(startOf(plan, 'p')).toBe(510);
+    expect(plan.prints[0]).toMatchObject({ endMs: NOW + 510 * MINUTE, lastOffMs: NOW + 600 * MINUTE });
+    // Pieces that come faster than they are worked on: the first is waited for, and no other.
+    const fast = planned(shop([printing('a', [rung('p', 'cut', { minutes: 200 })], { pieceMinutes: 5 }, 10)]));
+    expect(startOf(fast, 'p')).toBe(5);
+  });
+
+  it('keep their printer until the last piece is off', () => {
+    const two = [
+      printing('a', [rung('p', 'cut', { minutes: 100 })], { pieceMinutes: HOUR }, 10),
+      printing('b', [rung('q', 'cut', { minutes: 10 })], { pieceMinutes: HOUR }),
+    ];
+    const one = planned(shop(two)).prints;
+    const [first, second] = one;
+    expect(second?.startMs).toBeGreaterThanOrEqual(first?.lastOffMs ?? Infinity);
+    expect(planned(shop(two, { printers: 2 })).prints.map(({ startMs }) => startMs)).toEqual([NOW, NOW]);
+  });
+
+  it('are printed in the order their dates ask for', () => {
+    const props = [
+      { id: 'late', name: 'late', dueMs: NOW + 90 * HOUR * MINUTE, weight: 1 },
+      { id: 'soon', name: 'soon', dueMs: NOW + 12 * HOUR * MINUTE, weight: 1 },
+    ];
+    const parts = props.map(({ id }) => ({ ...printing(id, [rung(`${id}-r`, 'cut')], {}), propId: id }));
+    for (const objective of ['readyFirst', 'surest'] as const)
+      expect(planned(shop(parts, { props }), objective).prints.map(({ partId }) => partId)).toEqual(['soon', 'late']);
+  });
+
+  it('count what is on the bed as begun, and an overdue piece as all but off', () => {
+    const print = { piecesLeft: 2, pieceMinutes: 60, failureShare: 0 };
+    expect(minutesLeft({ ...print, startedAtMs: null }, NOW)).toBe(120);
+    expect(minutesLeft({ ...print, startedAtMs: NOW - 45 * MINUTE }, NOW)).toBe(75);
+    expect(minutesLeft({ ...print, startedAtMs: NOW - 300 * MINUTE }, NOW)).toBe(60);
+    expect(minutesLeft({ ...print, piecesLeft: 1, startedAtMs: NOW - 300 * MINUTE }, NOW)).toBe(1);
+    expect(pieceOffMs({ ...print, startedAtMs: NOW - 45 * MINUTE })).toBe(NOW + 15 * MINUTE);
+    expect(pieceOffMs({ ...print, startedAtMs: null })).toBeNull();
+  });
+
+  it('fail now and then: half of a piece is lost each time (closed form of the mean: 1 + q ÷ 2 (1 − q))', () => {
+    const failing = shop([printing('a', [rung('p', 'cut', { minutes: 1 })], { failureShare: 1 / 3, pieceMinutes: 1000 }, 40)]);
+    const outlook = shopOutlook(failing, planned(failing), 400, 3);
+    // q = 1/3: a quarter more; of forty pieces the middle is close to the mean.
+    expect(at(outlook?.p50Ms) / 40_000).toBeGreaterThan(1.2);
+    expect(at(outlook?.p50Ms) / 40_000).toBeLessThan(1.3);
+  });
+
+  it('that never end leave their ladder without a place, and the rest with its own', () => {
+    const endless = shop([printing('a', [rung('p', 'cut')], { pieceMinutes: 2000 * HOUR }, 500), part('b', [rung('s', 'cut')])]);
+    const plan = planned(endless);
+    expect(plan.rungs.map(({ rungId }) => rungId)).toEqual(['s']);
+    expect(plan.unplaced.find(({ taskId }) => taskId === printTaskId('a'))?.cause.kind).toBe('beyondHorizon');
+    expect(printedPart(printTaskId('a'))).toBe('a');
+    expect(printedPart('p')).toBeNull();
+  });
+});

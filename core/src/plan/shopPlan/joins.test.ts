@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest';
+import { planShop } from './planShop';
+import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
+import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+
+function times(input: ShopPlanInput): Record<string, readonly [start: number, end: number]> {
+  const made = planShop(input);
+  if (made.kind !== 'planned') throw new Error(JSON.stringify(made));
+  expect(made.broken).toEqual([]);
+  return Object.fromEntries(made.rungs.map((time) => [time.rungId, [(time.startMs - NOW) / MINUTE, (time.endMs - NOW) / MINUTE] as const]));
+}
+const enamel = (id: string, side: PlanRung['side'] = 'all') => rung(id, 'sprayCoat', { classId: 'enamelColour', side });
+const lacquer = (id: string, side: PlanRung['side'] = 'all') => rung(id, 'sprayCoat', { classId: 'lacquerColour', side });
+const joined = (guest: readonly PlanRung[], host: readonly PlanRung[], guestRungId: string | null = null): ShopPlanInput =>
+  shop([part('host', host), part('guest', guest)], {
+    joins: [{ id: 'j', hostPartId: 'host', hostRungId: 'bond', guestPartId: 'guest', guestRungId }],
+  });
+const bond = rung('bond', 'dryFit');
+
+describe('a join waits for every film of both parts (class table, label air)', () => {
+  it('coats wet on each other are one film: three of enamel are handled after their depth, not after the last coat’s', () => {
+    const { g3, bond: at } = times(joined([enamel('g1'), enamel('g2'), enamel('g3')], [bond]));
+    // 6 h for one coat (class table) × 3, as oxidation goes through the depth.
+    expect((at?.[0] ?? 0) - (g3?.[1] ?? 0)).toBeGreaterThanOrEqual(1080);
+  });
+  it('films of another product under the last, and on the other face, are waited for too', () => {
+    const mixed = times(joined([enamel('slow', 'under'), lacquer('quick', 'top')], [bond]));
+    expect((mixed['bond']?.[0] ?? 0) - (mixed['slow']?.[1] ?? 0)).toBeGreaterThanOrEqual(360);
+  });
+  it('what goes on after the join waits for the host’s films as well as for the glue', () => {
+    const made = times(
+      joined([rung('cut', 'cut'), rung('sand', 'cut')], [enamel('paint', 'under'), { ...bond, methodId: 'unmask' }], 'cut'),
+    );
+    expect((made['sand']?.[0] ?? 0) - (made['paint']?.[1] ?? 0)).toBeGreaterThanOrEqual(360);
+  });
+  it('a guest that is dry is joined at once', () => {
+    const made = times(joined([rung('cut', 'cut')], [bond]));
+    expect((made['bond']?.[0] ?? 0) - (made['cut']?.[1] ?? 0)).toBeLessThan(5);
+  });
+});

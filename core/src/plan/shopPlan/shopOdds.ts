@@ -1,0 +1,55 @@
+import { knownUntil } from '../../climate/airTimeline';
+import { sprayCertainty } from '../../climate/sprayCertainty';
+import { findMethod } from '../../ladder/methods';
+import type { SprayLimits } from '../../climate/sprayVerdict';
+import type { Interval } from '../../time/interval';
+import type { ShopProblem } from '../shop/buildShopProblem';
+import { learnPaces } from '../play/pace';
+import { printedPart } from '../shop/partPrints';
+import type { PlayOdds } from '../play/playOdds';
+import type { ShopPlanInput } from '../shop/shopPlanInput';
+
+/** Deviation of the logarithm of a film's drying time about its label's; guessed, a sixth either way. */
+const DRYING_SPREAD = 0.15;
+
+/**
+ * What is uncertain about a shop: minutes by method and log, spraying windows the weather may take, and how fast films really dry.
+ *
+ * @param dryingSpread deviation of the logarithm of a film's drying time
+ */
+export function shopOdds(
+  input: ShopPlanInput,
+  { problem, airLimits }: Pick<ShopProblem, 'problem' | 'airLimits'>,
+  dryingSpread = DRYING_SPREAD,
+): PlayOdds {
+  const methods = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung.methodId] as const)));
+  const paces = learnPaces(input.ownPace);
+  const parts = new Map(input.parts.map((part) => [part.id, part]));
+  const films = input.parts.flatMap((part) => part.rungs.flatMap((rung) => (rung.film ? [rung.film.name] : [])));
+  return {
+    paces: {
+      finisherDeviation: paces.finisherDeviation,
+      prints: problem.tasks.map(({ id }) => parts.get(printedPart(id) ?? '')?.print ?? null),
+      // Where minutes are planned at the finisher's pace its middle is in them already.
+      byTask: problem.tasks.map((task) => {
+        if (printedPart(task.id) !== null) return null;
+        const pace = paces.of(findMethod(methods.get(task.id) ?? 'cut').id);
+        return input.goesByOwnPace ? { ...pace, mean: 0 } : pace;
+      }),
+    },
+    losses: Object.fromEntries(
+      problem.calendars.flatMap(({ id, windows }) => {
+        const limits = airLimits.get(id);
+        return limits ? [[id, lossesOf(windows, input, limits)]] : [];
+      }),
+    ),
+    dryingSpreads: Object.fromEntries(films.map((name) => [name, dryingSpread])),
+  };
+}
+
+/** A window the air has a say in may be lost where the air is only forecast. */
+function lossesOf(windows: readonly Interval[], { air, nowMs }: ShopPlanInput, limits: SprayLimits): number[] {
+  return windows.map(
+    ({ start, end }) => 1 - sprayCertainty({ start: start * 60_000, end: end * 60_000 }, air, limits, knownUntil(air, nowMs)),
+  );
+}

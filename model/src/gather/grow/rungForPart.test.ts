@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { makeSampleProject } from '../../testing/sampleProject';
+import { rungForPart } from './rungForPart';
+
+const [PRODUCT] = makeSampleProject().products;
+if (!PRODUCT) throw new Error('no product');
+const PART = { materialId: 'rigid', count: 14, areaSquareCentimetres: 40 } as const;
+
+describe('a rung for a part', () => {
+  it('carries its product with its coat and cautions, and the minutes of all pieces', () => {
+    const rung = rungForPart('prime', PRODUCT, PART);
+    expect(rung).toMatchObject({ methodId: 'prime', band: 'prime', productId: PRODUCT.id });
+    expect(rung.coatMicrometres).toBeGreaterThan(0);
+    for (const caution of findProductClass(PRODUCT.classId).cautions) expect(rung.cautionIds).toContain(caution);
+    expect(rung.minutes).toBe(Math.ceil(5 + 14 * (0.5 + 0.7 * 0.4)));
+  });
+  it('takes the area of the region it is for', () =>
+    expect(rungForPart('prime', null, PART, 10).minutes).toBe(Math.ceil(5 + 14 * (0.5 + 0.7 * 0.1))));
+  it('warns of resin dust on resin, and lays no film where none is laid', () => {
+    const sand = rungForPart('sand', null, { ...PART, materialId: 'resin' });
+    expect(sand.cautionIds).toEqual(['resinDust']);
+    expect(sand.coatMicrometres).toBeNull();
+  });
+  it('refuses a method there is not', () => expect(() => rungForPart('wish', null, PART)).toThrow(RangeError));
+});

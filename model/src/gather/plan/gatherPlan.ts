@@ -1,0 +1,173 @@
+import { hexOfProduct } from '../film/gatherPaints';
+import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
+import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/forecast/printHours';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import { productDrying, productLimits } from '../../products/productDrying';
+import type { LogEntry } from '../../records/ladder/logEntry';
+import type { LoggedPace } from '@zinc-ladder/core/plan/play/pace';
+import { gatherPace } from './gatherPace';
+import { holderOf, personsInOrder } from './personsInOrder';
+import type { Join } from '../../records/prop/join';
+import type { Ladder } from '../../records/ladder/ladder';
+import type { Part } from '../../records/prop/part';
+import type { Person } from '../../records/shop/person';
+import type { Product } from '../../records/shop/product';
+import type { Prop } from '../../records/prop/prop';
+import type { Rung } from '../../records/ladder/rung';
+import type { SurfacePass } from '../../records/prop/surfacePass';
+import type { Shop } from '../../records/shop/shop';
+
+/** The records a plan is made from. */
+export interface PlanRecords {
+  readonly shop: Shop;
+  readonly props: readonly Prop[];
+  readonly parts: readonly Part[];
+  readonly joins: readonly Join[];
+  readonly persons: readonly Person[];
+  readonly ladders: readonly Ladder[];
+  readonly rungs: readonly Rung[];
+  readonly products: readonly Product[];
+  /** for the finisher's own pace; left out where that is not asked for */
+  readonly logEntries?: readonly LogEntry[];
+  readonly passes?: readonly SurfacePass[];
+  /** in place of both, where it is known already */
+  readonly ownPace?: Readonly<Record<string, LoggedPace>>;
+}
+
+/** Records as the planner's plain input. */
+export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number): ShopPlanInput {
+  const { shop } = records;
+  const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
+  const products = new Map(records.products.map((product) => [product.id, product]));
+  const ladders = new Map(records.ladders.map((ladder) => [ladder.partId, ladder]));
+  const byPosition = (a: { position: number; id: string }, b: { position: number; id: string }): number =>
+    a.position - b.position || (a.id < b.id ? -1 : 1);
+  const propRank = new Map([...records.props].sort(byPosition).map((prop, index) => [prop.id, index]));
+  const parts = [...records.parts]
+    .sort((a, b) => (propRank.get(a.propId) ?? 0) - (propRank.get(b.propId) ?? 0) || byPosition(a, b))
+    .map((part): PlanPart => ({
+      id: part.id,
+      propId: part.propId,
+      name: partLabel(part),
+      rackPlaces: part.rackPlaces,
+      pieces: part.count,
+      print: part.print && { ...part.print, pieceMinutes: printHoursOf(part) * 60 },
+      rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
+        const rung = rungs.get(id);
+        return rung ? [toPlanRung(rung, products, records.persons, nowMs)] : [];
+      }),
+    }));
+  return {
+    nowMs,
+    timeZone: shop.timeZone,
+    hours: shop.hours,
+    exceptions: shop.exceptions,
+    busy: shop.busy.map(({ startMs, endMs }) => ({ start: startMs, end: endMs })),
+    daylightAt: shop.daylightAt,
+    sprayHours: shop.sprayHours,
+    quietHours: shop.quietHours,
+    sprayLimits: shop.sprayLimits,
+    air,
+    goesByOwnPace: shop.goesByOwnPace,
+    ownPace: records.ownPace ?? (records.logEntries ? gatherPace(records.logEntries, records.rungs, records.passes) : {}),
+    persons: personsInOrder(records.persons).map(({ id, name, hours, exceptions, busy, refuses }) => ({
+      id,
+      name,
+      hours,
+      exceptions,
+      busy: busy.map(({ startMs, endMs }) => ({ start: startMs, end: endMs })),
+      refuses,
+    })),
+    boothPlaces: shop.boothPlaces,
+    rackPlaces: shop.rackPlaces,
+    printers: shop.printers,
+    props: [...records.props].sort(byPosition).map(({ id, name, dueMs, weight }) => ({ id, name, dueMs, weight })),
+    parts,
+    joins: records.joins.map(({ id, hostPartId, hostRungId, guestPartId, guestRungId }) => ({
+      id,
+      hostPartId,
+      hostRungId,
+      guestPartId,
+      guestRungId,
+    })),
+  };
+}
+
+/**
+ * Hours a piece prints: as typed, else guessed from its skin and height.
+ *
+ * @param heightMillimetres of its mesh; null: as typed, or guessed from its skin
+ */
+export function printHoursOf(
+  part: Pick<Part, 'printHours' | 'areaSquareCentimetres' | 'sizeMillimetres' | 'layerMillimetres' | 'materialId'>,
+  heightMillimetres: number | null = null,
+): number {
+  if (part.printHours !== null) return part.printHours;
+  const areaSquareMillimetres = part.areaSquareCentimetres * 100;
+  return estimatePrintHours({
+    areaSquareMillimetres,
+    heightMillimetres: heightMillimetres ?? part.sizeMillimetres?.[2] ?? guessHeight(areaSquareMillimetres),
+    layerMillimetres: part.layerMillimetres,
+    isResin: findMaterial(part.materialId).isResin,
+  });
+}
+
+/** `Cage bar × 4`. */
+export function partLabel(part: Pick<Part, 'name' | 'count'>): string {
+  return part.count > 1 ? `${part.name} × ${part.count}` : part.name;
+}
+
+/** A rung as the planner sees it. */
+export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, persons: readonly Person[], nowMs: number): PlanRung {
+  return {
+    id: rung.id,
+    name: rung.name,
+    methodId: rung.methodId,
+    minutes: rung.minutes,
+    side: rung.side,
+    film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
+    notBeforeMs: rung.notBeforeMs,
+    hardRungId: rung.hardRungId,
+    lockedAtMs: rung.lockedAtMs,
+    cautions: rung.cautionIds,
+    personId: rung.personId,
+    status: progressOf(rung, persons, nowMs),
+  };
+}
+
+/** The film a rung lays; null where its method leaves none or its product is not known. */
+export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>, product: Product | undefined): PlanFilm | null {
+  if (!product || !findMethod(rung.methodId).laysFilm) return null;
+  const entry = findProductClass(product.classId);
+  const hex = hexOfProduct(product);
+  return {
+    productId: product.id,
+    name: product.name,
+    drying: productDrying(product),
+    application: entry.application,
+    potLifeMinutes: entry.potLifeMinutes,
+    removeWithinMinutes: entry.removeWithinMinutes,
+    limits: productLimits(product),
+    lightness: hex === null ? null : lightnessOf(hex),
+    coatMicrometres: rung.coatMicrometres ?? entry.drying.coatMicrometres,
+  };
+}
+
+function progressOf(rung: Rung, persons: readonly Person[], nowMs: number): RungProgress {
+  if (rung.state === 'done' && rung.doneAtMs !== null) return { kind: 'done', endMs: Math.min(rung.doneAtMs, nowMs) };
+  if (rung.state === 'leftOut') return { kind: 'leftOut' };
+  const workedMinutes = workedMs(rung, nowMs) / 60_000;
+  const isInHand = rung.state === 'inHand';
+  return isInHand || workedMinutes > 0
+    ? { kind: 'begun', workedMinutes, isInHand, doerId: holderOf(rung.doerId, persons) }
+    : { kind: 'open' };
+}
+
+/** Work done on a rung up to now, ms: stretches that are over and the one that runs. Never negative, whatever the clock did. */
+export function workedMs(rung: Pick<Rung, 'workedMs' | 'startedAtMs'>, nowMs: number): number {
+  return rung.workedMs + (rung.startedAtMs === null ? 0 : Math.max(0, nowMs - rung.startedAtMs));
+}

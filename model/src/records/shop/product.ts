@@ -1,0 +1,114 @@
+import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import type { PigmentId } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
+import { PIGMENT_KINDS } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsNumber, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
+import { IsLab } from '../colour/colourReading';
+import { IsHexColour, IsLine, Nullable } from '../base/decorators';
+import { Tracked } from '../base/tracked';
+
+/** Values of a product class that a product may override. */
+export const OVERRIDABLE = [
+  'coatMicrometres',
+  'touchMinutes',
+  'recoatFromMinutes',
+  'recoatUntilMinutes',
+  'recoatAgainMinutes',
+  'handleMinutes',
+  'sandMinutes',
+  'tapeMinutes',
+  'hardMinutes',
+  'minimumFilmCelsius',
+  'volumeSolids',
+  'densityKgPerLitre',
+  'coldestCelsius',
+  'warmestCelsius',
+  'mostHumidityPercent',
+] as const;
+
+/** Name of a value that can be overridden. */
+export type OverridableField = (typeof OVERRIDABLE)[number];
+
+/** A value that stands in for the class default, with where it came from. */
+export class ProductValue {
+  @IsIn(OVERRIDABLE)
+  field!: OverridableField;
+
+  /** null: the product has no such time */
+  @Nullable()
+  @IsNumber()
+  @Min(-50)
+  @Max(1_000_000)
+  value!: number | null;
+
+  @IsIn(['label', 'entered', 'observed'])
+  origin!: 'label' | 'entered' | 'observed';
+
+  @IsLine()
+  note!: string;
+}
+
+/** A paint, primer, filler, adhesive or clear. */
+export class Product extends Tracked {
+  @IsLine()
+  @MinLength(1)
+  name!: string;
+
+  @IsIn(PRODUCT_CLASSES.map((entry) => entry.id))
+  classId!: string;
+
+  /** colour of the dry film; null where it has none of its own */
+  @Nullable()
+  @IsHexColour()
+  colourHex!: string | null;
+
+  @IsIn(['matte', 'eggshell', 'satin', 'semi', 'gloss', 'none'])
+  sheen!: 'matte' | 'eggshell' | 'satin' | 'semi' | 'gloss' | 'none';
+
+  @IsArray()
+  @ArrayMaxSize(OVERRIDABLE.length)
+  @ValidateNested({ each: true })
+  @Type(() => ProductValue)
+  values!: ProductValue[];
+
+  /** what its film does with light beside absorbing some */
+  @IsIn(['none', 'metallic', 'candy', 'fluorescent'])
+  effect!: PaintEffect;
+
+  /** colour of the dry, hiding film as it was read, CIE Lab D65; null: by `colourHex` */
+  @Nullable()
+  @IsLab()
+  lab!: number[] | null;
+
+  /** what colours it; null: as its colour speaks for */
+  @Nullable()
+  @IsIn(PIGMENT_KINDS.map((kind) => kind.id))
+  pigmentId!: PigmentId | null;
+
+  /** tinting strength, white is 1, as cards taught it or somebody typed it; null: as is usual for its kind of pigment */
+  @Nullable()
+  @IsNumber()
+  @Min(0.01)
+  @Max(100)
+  strength!: number | null;
+
+  /** S·X of one coat, from a card over black and white; null: guessed from its thickness */
+  @Nullable()
+  @IsNumber()
+  @Min(0.01)
+  @Max(100)
+  scatterPerCoat!: number | null;
+
+  /** Lab dry minus Lab wet, where someone looked; null: not known */
+  @Nullable()
+  @IsLab()
+  dryingShift!: number[] | null;
+
+  /** not on the shelf, but may be bought */
+  @IsBoolean()
+  mayBeBought!: boolean;
+
+  @MaxLength(4000)
+  note!: string;
+}
