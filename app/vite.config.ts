@@ -30,7 +30,7 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,txt}'],
         maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /^\/demo\//],
@@ -38,6 +38,6 @@ export default defineConfig({
     }),
   ],
   worker: { format: 'es' },
-  build: { target: 'es2023', sourcemap: false, chunkSizeWarningLimit: 900 },
+  build: { target: 'es2023', sourcemap: true, chunkSizeWarningLimit: 900 },
   server: { host: '127.0.0.1', proxy: { '/api': server, '/demo': server } },
 });

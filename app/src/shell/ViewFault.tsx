@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Component } from 'react';
 import { Button } from '../ui/Button';
+import { FaultReport } from '../features/fault/FaultReport';
 import { wordError } from '../features/notices/wording';
 
 /** Keeps a view that broke from taking the rest along; nothing that was kept is touched. */
@@ -21,6 +22,7 @@ export class ViewFault extends Component<{ readonly children: ReactNode }, { rea
         <Button isLarge look="primary" onClick={() => location.reload()}>
           Reload
         </Button>
+        <FaultReport error={this.state.error} />
       </div>
     );
   }

@@ -1,5 +1,6 @@
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import { useState } from 'react';
+import { VERSION } from '../../../base/version';
 import { useClock } from '../../../clock/ClockContext';
 import type { ImportMode } from '../../../data/whole/projectTransfer';
 import { useBackups } from '../../../features/backups/BackupContext';
@@ -167,6 +168,12 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
           onConfirm={() => void empty()}
         />
       </Sheet>
+      <p className="text-dim md:col-span-2">
+        Zinc Ladder <span className="figure">{VERSION}</span> ·{' '}
+        <a href="/third-party.txt" target="_blank" rel="noreferrer" className="underline">
+          Packages and fonts in it, and their licences
+        </a>
+      </p>
     </div>
   );
 }
