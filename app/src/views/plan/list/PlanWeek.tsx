@@ -1,6 +1,7 @@
 import type { DayStretch, HandsDay } from '@zinc-ladder/core/plan/shopPlan/handsByDay';
 import { handsByDay } from '@zinc-ladder/core/plan/shopPlan/handsByDay';
 import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { CSSProperties } from 'react';
 import { useState } from 'react';
 import { useNow } from '../../../clock/ClockContext';
 import { useShop } from '../../../data/queries';
@@ -13,6 +14,10 @@ import { datesFrom, localDate } from './planDays';
 import type { PlannedShop } from '../../../features/plan/planned';
 
 const WEEK = 7;
+/** Points of the type on paper, and how many rows of it a landscape letter page holds; more rows are set smaller, down to what can still be read. */
+const PAPER_TYPE = 7.5;
+const ROWS_AT_PAPER_TYPE = 110;
+const SMALLEST_TYPE = 5.5;
 const NO_HANDS: HandsDay<RungTime> = { stretches: [], minutes: 0 };
 
 /**
@@ -44,10 +49,13 @@ export function PlanWeek({
     zone,
   );
   const dates = datesFrom(localDate(now, zone), (weeks + 1) * WEEK).slice(-WEEK);
+  const rows = dates.reduce((sum, date) => sum + (days.get(date)?.stretches.length ?? 0), 0);
+  // Rows and their width both shrink with the type: the page holds more by its square.
+  const type = Math.max(SMALLEST_TYPE, PAPER_TYPE * Math.min(1, Math.sqrt(ROWS_AT_PAPER_TYPE / Math.max(1, rows))));
   const last = plan.rungs.at(-1);
   const hasMore = last !== undefined && localDate(last.endMs, zone) > (dates.at(-1) ?? '');
   return (
-    <div className="week-sheet min-h-0 overflow-auto p-3">
+    <div className="week-sheet min-h-0 overflow-auto p-3" style={{ '--week-type': `${type.toFixed(2)}pt` } as CSSProperties}>
       <div className="no-print mb-2 flex gap-2" role="group" aria-label="Week shown">
         <Button disabled={weeks === 0} onClick={() => setWeeks(weeks - 1)}>
           Week before
