@@ -14,6 +14,7 @@ import { mix } from './commands/colour/mix';
 import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/plan/jobshop';
 import { plan } from './commands/plan/plan';
+import { measure } from './commands/reference/measure';
 import { predict } from './commands/surface/predict';
 import { triage } from './commands/plan/triage';
 import { validate } from './commands/validate';
@@ -49,6 +50,7 @@ const COMMANDS: readonly LabCommand[] = [
   predict,
   hide,
   maskOrder,
+  measure,
   compat,
   validate,
   weatherTechniques,
