@@ -77,6 +77,8 @@ export function makeDemo(): ProjectBundle {
       techniqueCards: [...DEMO_TECHNIQUE_CARDS],
       ownRoutes: demoRoutes({ ladders, rungs: grown }),
       persons: [...DEMO_PERSONS],
+      dimensions: [],
+      measurings: [],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

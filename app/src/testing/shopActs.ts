@@ -16,6 +16,7 @@ import { growOnto, growSchool } from '../data/changes/ladder/growChanges';
 import { putMaskRungs } from '../data/changes/ladder/maskChanges';
 import { growByOwnRoute, keepAsRoute } from '../data/changes/ladder/ownRouteChanges';
 import { addPart, NEW_PART } from '../data/changes/prop/partChanges';
+import { addDimension, changeMeasuring, withLeftOut, withReading } from '../data/changes/prop/measuringChanges';
 import { keepPicture } from '../data/changes/prop/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
 import { beginPiece, changeCount, putOnPrinter, takeOffPiece, takeOffPrinter } from '../data/changes/prop/printChanges';
@@ -355,6 +356,27 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       rung,
     ),
   ),
+  on('a dimension of a prop', 'props', (edit, prop, { makeId, choice }) => addDimension(edit, makeId(), prop.id, `length ${choice(1)}`)),
+  on('no dimension', 'dimensions', (edit, dimension) => edit.remove('dimensions', dimension.id)),
+  on('a known length on a picture', 'pictures', (edit, picture, { choice }) =>
+    changeMeasuring(edit, picture.id, (measuring) => ({
+      ...measuring,
+      knowns: [
+        ...measuring.knowns,
+        { a: { x: 0, y: 0.5 }, b: { x: 1, y: 0.5 }, millimetres: choice(1) + 1, sdMillimetres: 0, name: 'rule' },
+      ].slice(-20),
+    })),
+  ),
+  on('read a dimension', 'pictures', async (edit, picture, { records, choice }) => {
+    const dimension = chosen(records.dimensions, choice(1));
+    if (!dimension) return;
+    const reading = { dimensionId: dimension.id, a: { x: 0.1, y: 0.1 }, b: { x: 0.9, y: 0.2 }, isLeftOut: false };
+    await changeMeasuring(edit, picture.id, (measuring) => withReading(measuring, reading));
+  }),
+  on('leave a reading out', 'measurings', async (edit, measuring, { choice }) => {
+    const reading = chosen(measuring.readings, choice(1));
+    if (reading) await changeMeasuring(edit, measuring.id, (kept) => withLeftOut(kept, reading.dimensionId, !reading.isLeftOut));
+  }),
   on('a can more', 'products', (edit, product, { makeId }) =>
     edit.put('cans', {
       id: makeId(),

@@ -9,6 +9,7 @@ import { COLOUR_UNSET } from '../products/colourUnset';
 import { makeVersion6 } from '../testing/makeVersion6';
 import { makeVersion7 } from '../testing/makeVersion7';
 import { makeVersion8 } from '../testing/makeVersion8';
+import { makeVersion10 } from '../testing/makeVersion10';
 import { makeVersion9 } from '../testing/makeVersion9';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
@@ -276,6 +277,7 @@ describe('migrations', () => {
   });
   it('bring a file of version 9 to today’s: one pair of hands is nobody named, of several each becomes somebody', () => {
     expect(readProject(JSON.stringify(makeVersion9()))).toEqual(makeSampleProject());
+    expect(readProject(JSON.stringify(makeVersion10()))).toEqual(makeSampleProject());
     const three = readProject(JSON.stringify(makeVersion9(3))).persons;
     expect(three.map(({ name, hours, refuses }) => ({ name, hours, refuses }))).toEqual([
       { name: 'Me', hours: null, refuses: [] },

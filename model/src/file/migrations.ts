@@ -144,6 +144,12 @@ export const MIGRATIONS: readonly Migration[] = [
       logEntries: Array.isArray(project['logEntries']) ? project['logEntries'].map(withPerson) : project['logEntries'],
     }),
   },
+  {
+    from: 10,
+    to: 11,
+    why: 'dimensions of props and what is marked on pictures to measure by came in',
+    migrate: (project) => ({ ...project, dimensions: [], measurings: [] }),
+  },
 ];
 
 /**

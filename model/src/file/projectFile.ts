@@ -6,12 +6,14 @@ import { BenchTimer } from '../records/ladder/benchTimer';
 import { Can } from '../records/shop/can';
 import { ClimateReading } from '../records/shop/climateReading';
 import { ColourTarget } from '../records/colour/colourTarget';
+import { Dimension } from '../records/reference/dimension';
 import { Fit } from '../records/prop/fit';
 import { Flaw } from '../records/prop/flaw';
 import { Join } from '../records/prop/join';
 import { Ladder } from '../records/ladder/ladder';
 import { LogEntry } from '../records/ladder/logEntry';
 import { MaskPlan } from '../records/ladder/maskPlan';
+import { Measuring } from '../records/reference/measuring';
 import { MeshReference } from '../records/prop/meshReference';
 import { MixCard } from '../records/colour/mixCard';
 import { IsMoment } from '../records/base/moment';
@@ -31,7 +33,7 @@ import { WeatherPlan } from '../records/prop/weatherPlan';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 10;
+export const FORMAT_VERSION = 11;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -158,6 +160,16 @@ export class ProjectFile {
   @ValidateNested({ each: true })
   @Type(() => Person)
   persons!: Person[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Dimension)
+  dimensions!: Dimension[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Measuring)
+  measurings!: Measuring[];
 
   @IsArray()
   @ValidateNested({ each: true })

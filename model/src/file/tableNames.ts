@@ -22,6 +22,8 @@ export const RECORD_LISTS = [
   'techniqueCards',
   'ownRoutes',
   'persons',
+  'dimensions',
+  'measurings',
   'climateReadings',
 ] as const;
 

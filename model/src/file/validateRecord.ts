@@ -5,12 +5,14 @@ import { BenchTimer } from '../records/ladder/benchTimer';
 import { Can } from '../records/shop/can';
 import { ClimateReading } from '../records/shop/climateReading';
 import { ColourTarget } from '../records/colour/colourTarget';
+import { Dimension } from '../records/reference/dimension';
 import { Fit } from '../records/prop/fit';
 import { Flaw } from '../records/prop/flaw';
 import { Join } from '../records/prop/join';
 import { Ladder } from '../records/ladder/ladder';
 import { LogEntry } from '../records/ladder/logEntry';
 import { MaskPlan } from '../records/ladder/maskPlan';
+import { Measuring } from '../records/reference/measuring';
 import { MeshReference } from '../records/prop/meshReference';
 import { MixCard } from '../records/colour/mixCard';
 import { OwnRoute } from '../records/ladder/ownRoute';
@@ -54,6 +56,8 @@ const RECORD_CLASSES = {
   techniqueCards: TechniqueCard,
   ownRoutes: OwnRoute,
   persons: Person,
+  dimensions: Dimension,
+  measurings: Measuring,
   climateReadings: ClimateReading,
 } as const satisfies Record<TableName, unknown>;
 

@@ -28,6 +28,28 @@ const SOUND: Readonly<Record<TableName, object>> = {
   weatherPlans: sample.weatherPlans[0] ?? {},
   techniqueCards: sample.techniqueCards[0] ?? {},
   ownRoutes: sample.ownRoutes[0] ?? {},
+  dimensions: { id: 'height', revision: 0, propId: 'prop', name: 'height', position: 0, meshMillimetres: 80, note: '' },
+  measurings: {
+    id: 'picture',
+    revision: 0,
+    pictureId: 'picture',
+    origin: 'a poster',
+    tiltDegrees: 6,
+    rectangle: {
+      corners: [
+        { x: 0, y: 0 },
+        { x: 1, y: 0 },
+        { x: 1, y: 1 },
+        { x: 0, y: 1 },
+      ],
+      proportion: 1.5,
+      sideMillimetres: null,
+    },
+    circle: null,
+    knowns: [{ a: { x: 0, y: 0 }, b: { x: 1, y: 0 }, millimetres: 84, sdMillimetres: 6.5, name: 'breadth of a hand' }],
+    readings: [{ dimensionId: 'height', a: { x: 0, y: 0 }, b: { x: 1, y: 1 }, isLeftOut: false }],
+    pins: [{ place: { x: 0.5, y: 0.5 }, text: 'rivet' }],
+  },
   persons: { id: 'p1', revision: 0, name: 'Juna', position: 1, hours: null, exceptions: [], busy: [], refuses: ['spraying'] },
   climateReadings: sample.climateReadings[0] ?? {},
 };

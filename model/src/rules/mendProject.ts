@@ -225,6 +225,8 @@ const KINDS: Readonly<Record<RecordList, string>> = {
   techniqueCards: 'a technique card',
   ownRoutes: 'a route',
   persons: 'a person',
+  dimensions: 'a dimension',
+  measurings: 'what is marked on a picture',
   stencils: 'a stencil',
   climateReadings: 'a reading',
 };

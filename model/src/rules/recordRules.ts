@@ -128,6 +128,20 @@ export const RECORD_RULES: readonly RecordRule[] = [
     mended: 'hours that end before they start are taken out',
   }),
   rule({
+    table: 'measurings',
+    message: 'has not the id of its picture',
+    brokenAt: ({ id, pictureId }) => at(id !== pictureId, 'pictureId'),
+    mend: () => null,
+    mended: 'it was marked on another picture than its own and is taken away',
+  }),
+  rule({
+    table: 'measurings',
+    message: 'reads one dimension twice',
+    brokenAt: ({ readings }) => at(new Set(readings.map(({ dimensionId }) => dimensionId)).size < readings.length, 'readings'),
+    mend: (measuring) => ({ ...measuring, readings: [...new Map(measuring.readings.map((one) => [one.dimensionId, one])).values()] }),
+    mended: 'of two readings of one dimension the last is kept',
+  }),
+  rule({
     table: 'shop',
     message: 'the coldest is not below the warmest',
     brokenAt: ({ sprayLimits }) => at(sprayLimits.coldestCelsius >= sprayLimits.warmestCelsius, 'sprayLimits'),

@@ -54,6 +54,9 @@ const ROWS: readonly Omit<Reference, 'segments'>[] = [
   { from: 'weatherPlans', path: 'readings[].pictureId', to: 'pictures', isOptional: true, onRemove: 'clear' },
   { from: 'weatherPlans', path: 'cleanPictureId', to: 'pictures', isOptional: true, onRemove: 'clear' },
   { from: 'techniqueCards', path: 'productId', to: 'products', isOptional: true, onRemove: 'clear' },
+  { from: 'dimensions', path: 'propId', to: 'props', isOptional: false, onRemove: 'remove' },
+  { from: 'measurings', path: 'pictureId', to: 'pictures', isOptional: false, onRemove: 'remove' },
+  { from: 'measurings', path: 'readings[].dimensionId', to: 'dimensions', isOptional: false, onRemove: 'clearHolder' },
   { from: 'ownRoutes', path: 'steps[].productId', to: 'products', isOptional: true, onRemove: 'clear' },
 ];
 

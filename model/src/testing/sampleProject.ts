@@ -332,6 +332,8 @@ export function makeSampleProject(): ProjectFile {
       },
     ],
     persons: [],
+    dimensions: [],
+    measurings: [],
     ownRoutes: [
       {
         id: 'route',

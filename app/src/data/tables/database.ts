@@ -36,7 +36,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 11;
+export const DATABASE_VERSION = 12;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -244,7 +244,7 @@ export class ShopDatabase extends Dexie {
         ['parts', withPrint],
       ]),
     );
-    this.version(DATABASE_VERSION)
+    this.version(11)
       .stores({ persons: 'id' })
       .upgrade(async (transaction) => {
         const [shop] = await transaction.table<unknown>('shop').toArray();
@@ -255,6 +255,7 @@ export class ShopDatabase extends Dexie {
           ['logEntries', withPerson],
         ]);
       });
+    this.version(DATABASE_VERSION).stores({ dimensions: 'id, propId', measurings: 'id' });
   }
 
   /** A table of records by name. */

@@ -1,0 +1,50 @@
+import type { Dimension } from '@zinc-ladder/model/records/reference/dimension';
+import type { DimensionReading, Measuring } from '@zinc-ladder/model/records/reference/measuring';
+import type { Edit } from '../../edits/edit';
+
+/** A picture taken "about square on" is turned by about this, degrees, until the finisher says otherwise. */
+const USUAL_TILT_DEGREES = 6;
+
+/** What is marked on a picture on which nothing is. */
+export function newMeasuring(pictureId: string): Measuring {
+  return {
+    id: pictureId,
+    revision: 0,
+    pictureId,
+    origin: '',
+    tiltDegrees: USUAL_TILT_DEGREES,
+    rectangle: null,
+    circle: null,
+    knowns: [],
+    readings: [],
+    pins: [],
+  };
+}
+
+/** Changes what is marked on a picture; begun with where there is nothing yet. */
+export async function changeMeasuring(edit: Edit, pictureId: string, change: (measuring: Measuring) => Measuring): Promise<void> {
+  await edit.need('pictures', pictureId);
+  await edit.put('measurings', change((await edit.get('measurings', pictureId)) ?? newMeasuring(pictureId)));
+}
+
+/** Adds a dimension at the end of its prop's. */
+export async function addDimension(edit: Edit, id: string, propId: string, name: string): Promise<Dimension> {
+  await edit.need('props', propId);
+  const others = await edit.find('dimensions', 'propId', propId);
+  const position = others.reduce((most, other) => Math.max(most, other.position + 1), 0);
+  const dimension: Dimension = { id, revision: 0, propId, name: name.slice(0, 200), position, meshMillimetres: null, note: '' };
+  await edit.put('dimensions', dimension);
+  return dimension;
+}
+
+/** Where a dimension is read on a picture; a reading before it gives way. */
+export function withReading(measuring: Measuring, reading: DimensionReading): Measuring {
+  const others = measuring.readings.filter(({ dimensionId }) => dimensionId !== reading.dimensionId);
+  return { ...measuring, readings: [...others, reading] };
+}
+
+/** Counts a picture's reading of a dimension, or sets it aside. */
+export function withLeftOut(measuring: Measuring, dimensionId: string, isLeftOut: boolean): Measuring {
+  const readings = measuring.readings.map((reading) => (reading.dimensionId === dimensionId ? { ...reading, isLeftOut } : reading));
+  return { ...measuring, readings };
+}
