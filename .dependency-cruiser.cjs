@@ -64,6 +64,7 @@ const GATHER = {
   film: [],
   plan: ['film'],
   grow: ['film', 'plan'],
+  reference: [],
   gatherAir: [],
   gatherWeather: ['film'],
 };

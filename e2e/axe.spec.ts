@@ -16,6 +16,7 @@ const VIEWS = [
   '/surface/telegraph-case/mix',
   '/colour/mix',
   '/colour/pictures/picture-lamp',
+  '/references/lantern/picture-hall',
   '/colour/cards/card-green-1',
   '/colour/cards/teach',
   '/colour/coats',

@@ -59,7 +59,7 @@ const SHOTS = [
   ['surface-inspect', '/surface/telegraph-case/inspect', drawn],
   ['colour', '/colour/mix/target-green', async (page) => page.waitForTimeout(2500)],
   ['colour-picture', '/colour/pictures/picture-lamp', async (page) => page.waitForTimeout(1500)],
-  ['colour-card', '/colour/cards/card-green-1', async (page) => page.waitForTimeout(1500)],
+  ['references', '/references/lantern/picture-hall', async (page) => page.waitForTimeout(1500)],
   [
     'ladder-masks',
     '/ladders/lantern/lantern-tank',

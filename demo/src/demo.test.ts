@@ -3,7 +3,9 @@ import { nextPass, verdictOf } from '@zinc-ladder/core/weather/hand/hand';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { difference, labOfHex, labOfLinear, linearOfLab } from '@zinc-ladder/core/colour/lab';
 import { neutralOf } from './colours';
-import { PICTURE_LIGHTS, TRUE_COLOURS } from './pictures/renderLantern';
+import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
+import { gatherMeasured } from '@zinc-ladder/model/gather/reference/gatherMeasured';
+import { GREY_CARD, PICTURE_LIGHTS, PICTURE_SIZE, TRUE_COLOURS, TRUE_LENGTHS } from './pictures/renderLantern';
 import { buildShopProblem } from '@zinc-ladder/core/plan/shop/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
@@ -170,6 +172,26 @@ describe('the demo’s pictures', () => {
       [];
     const linear = linearOfLab([l, a, bb]);
     expect(difference(labOfLinear([linear[0] / r, linear[1] / g, linear[2] / b]), labOfHex(TRUE_COLOURS.band))).toBeGreaterThan(5);
+  });
+});
+
+describe('the demo’s dimensions', () => {
+  const lengths = new Map(
+    measureLengths(project.measurings.map((measuring) => gatherMeasured(measuring, PICTURE_SIZE))).map((length) => [length.id, length]),
+  );
+  const millimetresPerPixel = GREY_CARD.millimetres / (GREY_CARD.right - GREY_CARD.left);
+  it.each(Object.entries(TRUE_LENGTHS))('%s is measured within its interval of what the script drew', (id, [[ax, ay], [bx, by]]) => {
+    const truth = Math.hypot(bx - ax, by - ay) * millimetresPerPixel;
+    // The night still was marked to the shoulder: set aside, the rest holds the truth.
+    const sound = project.measurings.filter(({ pictureId }) => pictureId !== 'picture-night');
+    const combined = measureLengths(sound.map((measuring) => gatherMeasured(measuring, PICTURE_SIZE))).find(
+      (length) => length.id === `dimension-${id}`,
+    )?.combined;
+    expect(combined?.low).toBeLessThan(truth);
+    expect(combined?.high).toBeGreaterThan(truth);
+  });
+  it('names the night still, whose height was marked to the shoulder', () => {
+    expect(lengths.get('dimension-height')?.combined?.disagrees).toEqual(['picture-night']);
   });
 });
 

@@ -15,6 +15,7 @@ import { writePng } from './pictures/png';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLantern';
 import { DEMO_CANS, DEMO_PRODUCTS } from './products';
 import { DEMO_MOMENT, DEMO_PARTS, DEMO_PROPS, DEMO_START } from './scenario';
+import { DEMO_DIMENSIONS, DEMO_MEASURINGS } from './dimensions';
 import { DEMO_PERSONS } from './persons';
 import { DEMO_SHOP } from './shop';
 import { makeDemoWeather } from './weather';
@@ -77,8 +78,8 @@ export function makeDemo(): ProjectBundle {
       techniqueCards: [...DEMO_TECHNIQUE_CARDS],
       ownRoutes: demoRoutes({ ladders, rungs: grown }),
       persons: [...DEMO_PERSONS],
-      dimensions: [],
-      measurings: [],
+      dimensions: [...DEMO_DIMENSIONS],
+      measurings: [...DEMO_MEASURINGS],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

@@ -18,6 +18,8 @@ export interface Formats {
   readonly volume: (millilitres: number) => string;
   /** with as many places in mm as are worth showing; inches take one more */
   readonly length: (millimetres: number, places?: number) => string;
+  /** the same without its unit, for the ends of a range */
+  readonly lengthNumber: (millimetres: number, places?: number) => string;
   /** `1.50 × 0.80 mm` */
   readonly lengths: (millimetres: readonly number[], places?: number) => string;
   /** `120 × 80.5 × 40 mm`: no zeros at the end */
@@ -67,6 +69,7 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
     area: (cm2) => (isUs ? `${(cm2 / 6.4516).toFixed(1)} in²` : `${Math.round(cm2)} cm²`),
     film: (um) => (isUs ? `${(um / 25.4).toFixed(1)} mil` : `${Math.round(um)} µm`),
     length: (mm, places = 0) => lengthsText([mm], places, isUs),
+    lengthNumber: (mm, places = 0) => (isUs ? (mm / 25.4).toFixed(places + 1) : mm.toFixed(places)),
     lengths: (mm, places = 0) => lengthsText(mm, places, isUs),
     size: (mm) => {
       const shown = mm.map((side) => (isUs ? Math.round((side / 25.4) * 1000) / 1000 : Math.round(side * 100) / 100));

@@ -12,6 +12,7 @@ const PlanView = lazy(async () => ({ default: (await import('../views/plan/PlanV
 const SurfaceView = lazy(async () => ({ default: (await import('../views/surface/SurfaceView')).SurfaceView }));
 const ColourView = lazy(async () => ({ default: (await import('../views/colour/ColourView')).ColourView }));
 const WeatherView = lazy(async () => ({ default: (await import('../views/weather/WeatherView')).WeatherView }));
+const ReferencesView = lazy(async () => ({ default: (await import('../views/references/ReferencesView')).ReferencesView }));
 const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
 const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
 
@@ -40,6 +41,9 @@ export const ROUTES: RouteObject[] = [
       { path: 'weather', element: <WeatherView /> },
       { path: 'weather/:partId', element: <WeatherView /> },
       { path: 'weather/:partId/:tab', element: <WeatherView /> },
+      { path: 'references', element: <ReferencesView /> },
+      { path: 'references/:propId', element: <ReferencesView /> },
+      { path: 'references/:propId/:pictureId', element: <ReferencesView /> },
       { path: 'log', element: <LogView /> },
       { path: 'shop', element: <ShopView /> },
       { path: 'shop/:section', element: <ShopView /> },

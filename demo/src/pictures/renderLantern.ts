@@ -48,6 +48,25 @@ export const PICTURE_LIGHTS: readonly PictureLight[] = [
 /** Size of the pictures, pixels. */
 export const PICTURE_SIZE = { width: 480, height: 360 } as const;
 
+/** The grey card beside the lantern: its edges in pixels, and how long they are. It stands as far away as the lantern's middle. */
+export const GREY_CARD = { left: 51, top: 241, right: 110, bottom: 300, millimetres: 76 } as const;
+
+/** True lengths of the lantern in the pictures: where they begin and end, pixels. The camera is far away: a pixel is the same length everywhere. */
+export const TRUE_LENGTHS = {
+  height: [
+    [240, 321],
+    [240, 45],
+  ],
+  foot: [
+    [179, 315],
+    [302, 315],
+  ],
+  glass: [
+    [214, 202],
+    [214, 125],
+  ],
+} as const;
+
 /** Outline of the lantern: `[height, radius]` in pixels from the ground up. */
 const PROFILE: readonly (readonly [number, number])[] = [
   [0, 62],

@@ -1,5 +1,4 @@
-import { useEffect, useMemo } from 'react';
-import { useAttachment, useTable } from '../../data/queries';
+import { usePictureUrl } from './usePictureUrl';
 
 /** A kept picture; `isTall` gives it all the height it wants, `className` a size of its own. */
 export function Picture({
@@ -13,14 +12,6 @@ export function Picture({
   readonly isTall?: boolean;
   readonly className?: string;
 }) {
-  const blob = useAttachment(id);
-  const mediaType = useTable('pictures').find((picture) => picture.id === id)?.mediaType ?? 'image/jpeg';
-  const url = useMemo(() => (blob ? URL.createObjectURL(blob.slice(0, blob.size, mediaType)) : null), [blob, mediaType]);
-  useEffect(
-    () => () => {
-      if (url) URL.revokeObjectURL(url);
-    },
-    [url],
-  );
+  const url = usePictureUrl(id);
   return url ? <img src={url} alt={alt} className={`border-line border ${className}`} /> : null;
 }

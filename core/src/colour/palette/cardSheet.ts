@@ -1,3 +1,4 @@
+import { escapeXml } from '../../svg/escapeXml';
 /** A card as it goes onto paper. */
 export interface PrintedCard {
   readonly name: string;
@@ -59,8 +60,4 @@ function text(x: number, y: number, size: number, words: string): string {
 
 function shorten(words: string, most: number): string {
   return words.length > most ? `${words.slice(0, most - 1)}…` : words;
-}
-
-function escapeXml(words: string): string {
-  return words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 }

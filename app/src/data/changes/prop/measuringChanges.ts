@@ -1,4 +1,3 @@
-import type { Dimension } from '@zinc-ladder/model/records/reference/dimension';
 import type { DimensionReading, Measuring } from '@zinc-ladder/model/records/reference/measuring';
 import type { Edit } from '../../edits/edit';
 
@@ -28,13 +27,11 @@ export async function changeMeasuring(edit: Edit, pictureId: string, change: (me
 }
 
 /** Adds a dimension at the end of its prop's. */
-export async function addDimension(edit: Edit, id: string, propId: string, name: string): Promise<Dimension> {
+export async function addDimension(edit: Edit, id: string, propId: string, name: string): Promise<void> {
   await edit.need('props', propId);
   const others = await edit.find('dimensions', 'propId', propId);
   const position = others.reduce((most, other) => Math.max(most, other.position + 1), 0);
-  const dimension: Dimension = { id, revision: 0, propId, name: name.slice(0, 200), position, meshMillimetres: null, note: '' };
-  await edit.put('dimensions', dimension);
-  return dimension;
+  await edit.put('dimensions', { id, revision: 0, propId, name: name.slice(0, 200), position, meshMillimetres: null, note: '' });
 }
 
 /** Where a dimension is read on a picture; a reading before it gives way. */

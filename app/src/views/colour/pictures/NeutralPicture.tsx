@@ -3,6 +3,7 @@ import { toGains } from '@zinc-ladder/core/colour/picture/neutralise';
 import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
+import { MARK } from '../../../features/pictures/Loupe';
 import { useAttachment } from '../../../data/queries';
 import { getPictureApi } from '../../../workers/pictures/pictureClient';
 
@@ -56,9 +57,6 @@ export function NeutralPicture({
     </span>
   );
 }
-
-/** White beside black: seen on light and dark pictures in both themes. */
-export const MARK = { borderColor: '#ffffff', outline: '1px solid #000000' } as const;
 
 /** A place on a picture: the neutral in dashes, a sample in a double line, seen on light and dark alike. */
 export function AreaMark({ area, isNeutral = false }: { readonly area: PictureArea; readonly isNeutral?: boolean }) {

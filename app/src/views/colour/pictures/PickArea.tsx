@@ -4,7 +4,9 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { useState } from 'react';
 import { Button } from '../../../ui/Button';
 import { SelectField } from '../../../ui/fields/fields';
-import { AreaMark, MARK, useNeutralUrl } from './NeutralPicture';
+import type { Bounds } from '../../../features/pictures/Loupe';
+import { Loupe } from '../../../features/pictures/Loupe';
+import { AreaMark, useNeutralUrl } from './NeutralPicture';
 
 /** Sides of a patch for a press, share of the picture's width. */
 const SIZES = [
@@ -12,17 +14,9 @@ const SIZES = [
   ['0.05', 'medium'],
   ['0.1', 'large'],
 ] as const;
-const LOUPE = 120;
-const ZOOM = 6;
 /** A drag shorter than this is a press, px. */
 const PRESS = 5;
 const STEP = 0.01;
-
-/** The picture as it lies on the screen, px. */
-interface Bounds {
-  readonly width: number;
-  readonly height: number;
-}
 
 /** A picture one drags or presses on; arrow keys move the patch and Enter takes it. A loupe shows what is under it. */
 export function PickArea({
@@ -123,37 +117,6 @@ export function PickArea({
         )}
       </div>
     </div>
-  );
-}
-
-/** What is under the patch, larger, on the far side of the picture so that no hand covers it. */
-function Loupe({
-  url,
-  centre: [x, y],
-  bounds,
-}: {
-  readonly url: string;
-  readonly centre: readonly [number, number];
-  readonly bounds: Bounds;
-}) {
-  const [width, height] = [bounds.width * ZOOM, bounds.height * ZOOM];
-  return (
-    <span
-      aria-hidden="true"
-      className="pointer-events-none absolute border-2"
-      style={{
-        ...MARK,
-        width: LOUPE,
-        height: LOUPE,
-        top: 8,
-        ...(x > 0.5 ? { left: 8 } : { right: 8 }),
-        backgroundImage: `url(${url})`,
-        backgroundSize: `${width}px ${height}px`,
-        backgroundPosition: `${LOUPE / 2 - x * width}px ${LOUPE / 2 - y * height}px`,
-        backgroundRepeat: 'no-repeat',
-        imageRendering: 'pixelated',
-      }}
-    />
   );
 }
 

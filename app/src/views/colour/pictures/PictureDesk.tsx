@@ -141,6 +141,11 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
         />
       </div>
       <div className="grid gap-4">
+        {picture.propId && (
+          <Link to={`/references/${picture.propId}/${picture.id}`} className="underline">
+            Measure lengths on it
+          </Link>
+        )}
         <Sheet className="grid gap-3 p-4" label="Light">
           <h2 className="label">Light</h2>
           <SelectField

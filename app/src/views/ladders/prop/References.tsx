@@ -1,4 +1,5 @@
 import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
+import { Link } from 'react-router';
 import { removeReferencePicture } from '../../../data/changes/look/surfaceChanges';
 import { keepPicture } from '../../../data/changes/prop/pictureChanges';
 import { newId } from '../../../base/newId';
@@ -27,12 +28,21 @@ export function References({ propId }: { readonly propId: string }) {
     void edit(`Take ${picture.name} away`, (change) => removeReferencePicture(change, picture.id));
   return (
     <section aria-label="Reference pictures" className="border-line mt-5 border-t pt-4">
-      <h3 className="label mb-2">Reference pictures</h3>
+      <h3 className="label mb-2">
+        Reference pictures:{' '}
+        <Link to={`/references/${propId}`} className="underline">
+          measure on them
+        </Link>
+      </h3>
       <ul className="grid grid-cols-2 gap-3">
         {pictures.map((picture) => (
           <li key={picture.id}>
             <Picture id={picture.id} alt={picture.name} />
-            <p className="text-sm">{picture.name}</p>
+            <p className="text-sm">
+              <Link to={`/references/${propId}/${picture.id}`} className="underline">
+                {picture.name}
+              </Link>
+            </p>
             {picture.note && <p className="text-dim text-sm">{picture.note}</p>}
             <Button look="quiet" className="text-sm" aria-label={`Take ${picture.name} away`} onClick={() => remove(picture)}>
               Take away

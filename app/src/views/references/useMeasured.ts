@@ -1,0 +1,54 @@
+import type { MeasuredLength } from '@zinc-ladder/core/reference/measureLengths';
+import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
+import type { ScaleFactor } from '@zinc-ladder/core/reference/scaleFactor';
+import { scaleFactor } from '@zinc-ladder/core/reference/scaleFactor';
+import { gatherMeasured } from '@zinc-ladder/model/gather/reference/gatherMeasured';
+import type { PictureSize } from '@zinc-ladder/model/gather/reference/gatherMeasured';
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
+import type { Dimension } from '@zinc-ladder/model/records/reference/dimension';
+import type { Measuring } from '@zinc-ladder/model/records/reference/measuring';
+import { useMemo } from 'react';
+import { useTable } from '../../data/queries';
+import { usePictureSizes } from './usePictureSizes';
+
+/** What a prop's pictures tell. */
+export interface MeasuredProp {
+  readonly pictures: readonly PictureReference[];
+  readonly measurings: ReadonlyMap<string, Measuring>;
+  readonly sizes: ReadonlyMap<string, PictureSize>;
+  readonly dimensions: readonly Dimension[];
+  /** by id of the dimension */
+  readonly lengths: ReadonlyMap<string, MeasuredLength>;
+  readonly factor: ScaleFactor | null;
+}
+
+/** A prop's pictures with what is marked on them, its dimensions, and what they come to. */
+export function useMeasured(propId: string | null): MeasuredProp {
+  const allPictures = useTable('pictures');
+  const allMeasurings = useTable('measurings');
+  const allDimensions = useTable('dimensions');
+  const pictures = useMemo(() => allPictures.filter((one) => one.propId === propId && one.partId === null), [allPictures, propId]);
+  const dimensions = useMemo(
+    () => allDimensions.filter((one) => one.propId === propId).toSorted((a, b) => a.position - b.position),
+    [allDimensions, propId],
+  );
+  const measurings = useMemo(() => new Map(allMeasurings.map((one) => [one.pictureId, one])), [allMeasurings]);
+  const sizes = usePictureSizes(pictures.map(({ id }) => id));
+  // A handful of pictures takes some milliseconds; sizes come one by one as pictures are read.
+  const sizesKey = [...sizes].map(([id, { width, height }]) => `${id} ${width} ${height}`).join();
+  return useMemo(() => {
+    const measured = pictures.flatMap(({ id }) => {
+      const [measuring, size] = [measurings.get(id), sizes.get(id)];
+      return measuring && size ? [gatherMeasured(measuring, size)] : [];
+    });
+    const lengths = new Map(measureLengths(measured).map((length) => [length.id, length]));
+    const factor = scaleFactor(
+      dimensions.flatMap(({ id, meshMillimetres }) => {
+        const wanted = lengths.get(id)?.combined;
+        return wanted && meshMillimetres !== null ? [{ id, wanted, meshMillimetres }] : [];
+      }),
+    );
+    return { pictures, measurings, sizes, dimensions, lengths, factor };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the map is made anew each time; its key says whether it says anything new
+  }, [pictures, measurings, dimensions, sizesKey]);
+}

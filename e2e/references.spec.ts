@@ -1,0 +1,54 @@
+import { readFileSync } from 'node:fs';
+import type { Locator, Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { openDemo } from './shops';
+
+/** Presses on a place of the picture, as shares of its sides. */
+async function pointAt(page: Page, x: number, y: number): Promise<void> {
+  const picture: Locator = page.getByRole('application');
+  const box = await picture.boundingBox();
+  if (!box) throw new Error('no picture');
+  await page.mouse.click(box.x + x * box.width, box.y + y * box.height);
+}
+
+test('the lantern’s height comes off its pictures, the one that disagrees is named and set aside, and undo counts it again', async ({
+  page,
+}) => {
+  await openDemo(page, '/references/lantern');
+  const dimensions = page.getByRole('region', { name: 'Dimensions' });
+  const height = dimensions.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'height, foot to cap' }) });
+  await expect(height.getByText('disagrees with the others')).toBeVisible();
+  await height.getByRole('button', { name: 'Set Night still aside for height, foot to cap' }).click();
+  await expect(height.getByText('disagrees with the others')).toBeHidden();
+  await expect(height.getByText('Night still: set aside')).toBeVisible();
+  // 276 pixels at 76 mm to 59: 355.5 mm is what the script drew.
+  await expect(height.getByRole('button', { name: /^Why height/u })).toHaveText(/^35[3-8](\.\d)? mm \(/u);
+  await expect(page.getByRole('region', { name: 'Scale' })).toContainText(/Scale the mesh to (109|110|111)\.\d %/u);
+  await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+  await expect(height.getByText('disagrees with the others')).toBeVisible();
+});
+
+test('a new dimension is marked by mouse and by keys, and comes out over the picture', async ({ page }) => {
+  await openDemo(page, '/references/lantern/picture-hall');
+  const dimensions = page.getByRole('region', { name: 'Dimensions' });
+  await dimensions.getByLabel('Another dimension').fill('band');
+  await dimensions.getByRole('button', { name: 'Add', exact: true }).click();
+  await dimensions.getByRole('button', { name: 'Mark band', exact: true }).click();
+  await expect(page.getByRole('application')).toBeFocused();
+  await pointAt(page, 0.38, 0.68);
+  // The cross stands where the mouse was: a hundred and twenty steps on is a fifth of the picture to the right, and a little.
+  for (let step = 0; step < 8; step += 1) await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Enter');
+  const band = dimensions.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'band' }) });
+  // 0.24 of 480 pixels at 76 mm to 59.
+  await expect(band.getByRole('button', { name: 'Why band' })).toHaveText(/^14[7-9](\.\d)? mm/u);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the sheet (SVG)' }).click();
+  const svg = readFileSync(await (await saved).path(), 'utf8');
+  expect(svg).toContain('height, foot to cap');
+  expect(svg).toContain('band 14');
+  const png = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the sheet (PNG)' }).click();
+  const bytes = readFileSync(await (await png).path());
+  expect([bytes.readUInt32BE(16), bytes.subarray(1, 4).toString()]).toEqual([480, 'PNG']);
+});

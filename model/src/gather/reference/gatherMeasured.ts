@@ -1,0 +1,56 @@
+import type { ImagePoint } from '@zinc-ladder/core/reference/imagePoint';
+import type { MeasuredPicture } from '@zinc-ladder/core/reference/measureLengths';
+import type { PicturePlace } from '../../records/prop/picturePlace';
+import type { Measuring } from '../../records/reference/measuring';
+
+/** Width and height of a picture, pixels. */
+export interface PictureSize {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** A place that stands as shares of a picture's sides, in its pixels. */
+export function toPixels({ x, y }: PicturePlace, { width, height }: PictureSize): ImagePoint {
+  return [x * width, y * height];
+}
+
+/**
+ * What is marked on a picture as the measuring core takes it. Readings that were set aside are left out.
+ *
+ * @param size of the picture as it is kept
+ */
+export function gatherMeasured(measuring: Measuring, size: PictureSize): MeasuredPicture {
+  const { rectangle, circle, knowns, readings, tiltDegrees } = measuring;
+  const place = (at: PicturePlace): ImagePoint => toPixels(at, size);
+  return {
+    id: measuring.pictureId,
+    tiltDegrees,
+    widthPixels: size.width,
+    known: knowns.map(({ a, b, millimetres, sdMillimetres, name }) => ({
+      a: place(a),
+      b: place(b),
+      millimetres,
+      spread: sdMillimetres / millimetres,
+      thing: name,
+    })),
+    ...(rectangle
+      ? {
+          rectangle: {
+            corners: rectangle.corners.map(place),
+            proportion: rectangle.proportion,
+            ...(rectangle.sideMillimetres === null ? {} : { sideMillimetres: rectangle.sideMillimetres }),
+          },
+        }
+      : {}),
+    ...(circle
+      ? {
+          circle: {
+            rim: circle.rim.map(place),
+            ...(circle.centre ? { centre: place(circle.centre) } : {}),
+            ...(circle.diameterMillimetres === null ? {} : { diameterMillimetres: circle.diameterMillimetres }),
+          },
+        }
+      : {}),
+    wanted: readings.filter(({ isLeftOut }) => !isLeftOut).map(({ dimensionId, a, b }) => ({ id: dimensionId, a: place(a), b: place(b) })),
+  };
+}
