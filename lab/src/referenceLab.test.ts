@@ -2,6 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { PNG } from 'pngjs';
 import { runLab } from './runLab';
 
 const folder = mkdtempSync(join(tmpdir(), 'reference-'));
@@ -45,5 +46,64 @@ describe('measure', () => {
     );
     expect(fault('measure', fileOf({ pictures: [{ id: 'a', wanted: 'no' }] }))).toContain('pictures[0].wanted must be a list');
     expect(fault('measure', 'nowhere.json')).toContain('cannot be read');
+  });
+});
+
+/** A grey patch and four fields of colour, 80 pixels each, under a light. */
+function picture(name: string, hexes: readonly string[], light: readonly number[]): string {
+  const png = new PNG({ width: 80 * hexes.length, height: 80 });
+  for (let at = 0; at < png.width * png.height; at += 1) {
+    const hex = hexes[Math.floor((at % png.width) / 80)] ?? '#000000';
+    for (let channel = 0; channel < 3; channel += 1) {
+      const screen = Number.parseInt(hex.slice(1 + 2 * channel, 3 + 2 * channel), 16) / 255;
+      const linear = (screen <= 0.04045 ? screen / 12.92 : ((screen + 0.055) / 1.055) ** 2.4) * (light[channel] ?? 1);
+      png.data[at * 4 + channel] = Math.round(255 * (linear <= 0.0031308 ? linear * 12.92 : 1.055 * linear ** (1 / 2.4) - 0.055));
+    }
+    png.data[at * 4 + 3] = 255;
+  }
+  writeFileSync(join(folder, name), PNG.sync.write(png));
+  return name;
+}
+
+describe('match', () => {
+  const colours = ['#777777', '#a8843c', '#3c5c4c', '#8a4030', '#404a58'];
+  const corners = [[5, 5], [395, 5], [395, 75], [5, 75], [200, 40]]; // prettier-ignore
+  const given = (own: string, more: object = {}): string =>
+    fileOf({
+      reference: picture('reference.png', colours, [1, 1, 1]),
+      own,
+      pairs: corners.map((corner) => ({ reference: corner, own: corner })),
+      regions: [1, 2, 3, 4].map((at) => ({ id: `r${at}`, area: [80 * at + 12, 12, 56, 56] })),
+      patches: { reference: [10, 10, 60, 60], own: [10, 10, 60, 60] },
+      conditions: 'sameCameraAndLight',
+      ...more,
+    });
+  type Answer = {
+    refusal: string | null;
+    regions: { id: string; deltaE: number; low: number; words: string }[];
+    noticed: { id: string }[];
+  };
+  it('of the same under another light every region is alike and nothing is noticed', () => {
+    const { refusal, regions, noticed } = answer('match', given(picture('own.png', colours, [1, 0.85, 0.6]))) as Answer;
+    expect([refusal, noticed]).toEqual([null, []]);
+    for (const { deltaE } of regions) expect(deltaE).toBeLessThan(1);
+  });
+  it('a band that is too yellow is found first, in words, and a length that is a tenth too long after it', () => {
+    const changed = colours.map((hex) => (hex === '#3c5c4c' ? '#6a6a2c' : hex));
+    const lengths = [{ id: 'height', reference: 100, own: 110, relativeSd: 0.01 }];
+    const { regions, noticed } = answer('match', given(picture('own.png', changed, [1, 1, 1]), { lengths })) as Answer;
+    expect(noticed.map(({ id }) => id)).toEqual(['r2', 'height']);
+    expect(regions.find(({ id }) => id === 'r2')?.words).toContain('yellower');
+    expect(regions.find(({ id }) => id === 'r1')?.words).toContain('cannot tell');
+  });
+  it('refuses with the reason where the points do not fit, and names what it cannot read', () => {
+    const own = picture('own.png', colours, [1, 1, 1]);
+    const pairs = corners.slice(0, 3).map((corner) => ({ reference: corner, own: corner }));
+    expect(answer('match', given(own, { pairs }))).toMatchObject({ refusal: 'tooFewPairs', regions: [] });
+    expect(fault('match', given('nowhere.png'))).toContain('cannot be read');
+    expect(fault('match', given(own, { conditions: 'by moonlight' }))).toContain('conditions must be one of');
+    expect(fault('match', given(own, { patches: { reference: [1, 2, 3], own: [0, 0, 9, 9] } }))).toContain('patches.reference');
+    writeFileSync(join(folder, 'words.png'), 'no picture');
+    expect(fault('match', given('words.png'))).toContain('neither PNG nor JPEG');
   });
 });

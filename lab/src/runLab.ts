@@ -14,6 +14,7 @@ import { mix } from './commands/colour/mix';
 import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/plan/jobshop';
 import { plan } from './commands/plan/plan';
+import { match } from './commands/reference/match';
 import { measure } from './commands/reference/measure';
 import { predict } from './commands/surface/predict';
 import { triage } from './commands/plan/triage';
@@ -51,6 +52,7 @@ const COMMANDS: readonly LabCommand[] = [
   hide,
   maskOrder,
   measure,
+  match,
   compat,
   validate,
   weatherTechniques,

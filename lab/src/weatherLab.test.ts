@@ -92,7 +92,7 @@ describe('the lab on weather', () => {
     expect(Math.abs((reading['coverage'] as number) - pair.coverage)).toBeLessThan(0.06);
     expect(answer(...words)['how']).toBe('single');
     expect(answer(...words, '--clean', 'clean.png')['refusal']).toBe('noCleanPins');
-    expect(fault('weather-photo', 'pins.json', '--base', '#b08d4a', '--deposit', '#1c1a18')).toMatch(/not a PNG/u);
+    expect(fault('weather-photo', 'pins.json', '--base', '#b08d4a', '--deposit', '#1c1a18')).toMatch(/neither PNG nor JPEG/u);
     expect(fault(...words.slice(0, -1), '1,2,3')).toMatch(/--area/u);
   });
   it('learns a hand and says how much to lay on', () => {

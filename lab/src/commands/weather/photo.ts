@@ -1,15 +1,12 @@
-import { PNG } from 'pngjs';
 import type { Photo, PhotoPoint } from '@zinc-ladder/core/weather/photograph/photo';
 import { photoOfPixels } from '@zinc-ladder/core/weather/photograph/photo';
 import { readCoverage } from '@zinc-ladder/core/weather/photograph/readCoverage';
 import { LabError } from '../../labError';
 import { readLab } from '../../readColour';
-import { readBytes, readJson } from '../../readFile';
+import { readJson } from '../../readFile';
+import { readPicture } from '../../readPicture';
 import type { LabCommand } from '../labCommand';
 import { round } from './readWeather';
-
-/** More pixels than a camera has: a picture made to fill the memory. */
-const MOST_PIXELS = 100_000_000;
 
 /** `weather-photo AFTER.png --clean CLEAN.png --pins PINS.json --base … --deposit … --area x,y,width,height` → share covered, its interval, or why not. */
 export const weatherPhoto: LabCommand = {
@@ -20,8 +17,8 @@ export const weatherPhoto: LabCommand = {
   run: ({ options, files }) => {
     const base = readLab('base', options['base']);
     const deposit = readLab('deposit', options['deposit']);
-    const after = readPng(files[0]);
-    const clean = options['clean'] === undefined ? null : readPng(options['clean']);
+    const after = readPhoto(files[0]);
+    const clean = options['clean'] === undefined ? null : readPhoto(options['clean']);
     const pins = options['pins'] === undefined ? { pairs: [], clean: [] } : readPins(options['pins']);
     const reading = readCoverage({
       after: after.photo,
@@ -43,17 +40,9 @@ export const weatherPhoto: LabCommand = {
   },
 };
 
-function readPng(path: string | undefined): { readonly photo: Photo; readonly width: number; readonly height: number } {
-  const bytes = readBytes(path);
-  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-  if (bytes.length < 24 || view.getUint32(0) !== 0x89504e47) throw new LabError(`${path ?? ''} is not a PNG`);
-  if (view.getUint32(16) * view.getUint32(20) > MOST_PIXELS) throw new LabError(`${path ?? ''} has more pixels than this program takes`);
-  try {
-    const { width, height, data } = PNG.sync.read(Buffer.from(bytes));
-    return { photo: photoOfPixels(data, width, height), width, height };
-  } catch (error) {
-    throw new LabError(`${path ?? ''} is not a PNG (${error instanceof Error ? error.message : String(error)})`);
-  }
+function readPhoto(path: string | undefined): { readonly photo: Photo; readonly width: number; readonly height: number } {
+  const { data, width, height } = readPicture(path);
+  return { photo: photoOfPixels(data, width, height), width, height };
 }
 
 function readPins(path: string) {
