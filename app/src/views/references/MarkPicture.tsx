@@ -35,6 +35,7 @@ export function MarkPicture({
   marks,
   asks,
   onPlace,
+  onLeave,
   onMove,
 }: {
   readonly url: string;
@@ -44,6 +45,8 @@ export function MarkPicture({
   /** what the next press marks; null: nothing is being marked */
   readonly asks: string | null;
   readonly onPlace: (place: PicturePlace) => void;
+  /** Escape: what is being marked is let go of */
+  readonly onLeave: () => void;
   readonly onMove: (key: string, index: number, place: PicturePlace) => void;
 }) {
   const frame = useRef<HTMLDivElement>(null);
@@ -87,6 +90,7 @@ export function MarkPicture({
       setCross(({ x, y }) => ({ x: clamp(x + move[0]), y: clamp(y + move[1]) }));
       setSeen(true);
     } else if ((event.key === 'Enter' || event.key === ' ') && asks !== null) onPlace(cross);
+    else if (event.key === 'Escape' && asks !== null) onLeave();
     else return;
     event.preventDefault();
     event.stopPropagation();
@@ -101,7 +105,7 @@ export function MarkPicture({
       ref={frame}
       tabIndex={0}
       role="application"
-      aria-label={`${name}. ${asks ?? 'Choose what to mark.'} Arrow keys move the cross, Enter places it.`}
+      aria-label={`${name}. ${asks ?? 'Choose what to mark.'} Arrow keys move the cross, Enter places it, Escape lets go.`}
       // All of it fits the window: a place is pointed at without scrolling.
       style={{ maxWidth: `max(16rem, calc((100dvh - 13rem) * ${size.width / size.height}))` }}
       className={`border-line relative w-full touch-none border select-none ${asks === null ? '' : 'cursor-crosshair'}`}

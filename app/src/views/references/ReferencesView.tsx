@@ -31,6 +31,9 @@ import { sheetAsPng, sheetAsSvg } from './sheetFiles';
 import type { MeasuredProp } from './useMeasured';
 import { useMeasured } from './useMeasured';
 
+/** Pictures shown by sight; of more the rest is chosen by name. */
+const MOST_THUMBNAILS = 12;
+
 /** How large is it? Lengths off the pictures a prop is made after. */
 export function ReferencesView() {
   const { propId: askedProp, pictureId: askedPicture } = useParams();
@@ -39,10 +42,15 @@ export function ReferencesView() {
   const { tellError } = useNotices();
   const props = useTable('props').toSorted((a, b) => a.position - b.position);
   const prop = props.find(({ id }) => id === askedProp) ?? props[0];
-  const measured = useMeasured(prop?.id ?? null);
+  const firstId = useTable('pictures').find(({ propId, partId }) => propId === prop?.id && partId === null)?.id ?? null;
+  const measured = useMeasured(prop?.id ?? null, askedPicture ?? firstId);
   const picture = measured.pictures.find(({ id }) => id === askedPicture) ?? measured.pictures[0];
   const [task, setTask] = useState<MarkTask | null>(null);
   useTitle(prop ? `References of ${prop.name}` : 'References');
+  // Of many pictures those that are marked come first; the rest is chosen by name.
+  const marked = measured.pictures.filter(({ id }) => measured.measurings.has(id));
+  const unmarked = measured.pictures.filter(({ id }) => !measured.measurings.has(id));
+  const shown = measured.pictures.length <= MOST_THUMBNAILS ? measured.pictures : [...marked, ...unmarked].slice(0, MOST_THUMBNAILS);
   if (!prop) return <p>No prop yet. Lengths are read off the pictures of a prop.</p>;
   const add = async (file: File): Promise<void> => {
     try {
@@ -73,7 +81,7 @@ export function ReferencesView() {
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="grid min-w-0 gap-3 lg:sticky lg:top-0">
           <nav aria-label="Pictures" className="flex flex-wrap items-end gap-2">
-            {measured.pictures.map(({ id, name }) => (
+            {shown.map(({ id, name }) => (
               <Link
                 key={id}
                 to={`/references/${prop.id}/${id}`}
@@ -85,6 +93,19 @@ export function ReferencesView() {
                 <span className="block truncate">{name}</span>
               </Link>
             ))}
+            {shown.length < measured.pictures.length && (
+              <div className="w-56">
+                <SelectField
+                  label={`All ${measured.pictures.length} pictures`}
+                  value={picture?.id ?? ''}
+                  options={measured.pictures.map(({ id, name }) => [id, name])}
+                  onChange={(id) => {
+                    setTask(null);
+                    void navigate(`/references/${prop.id}/${id}`);
+                  }}
+                />
+              </div>
+            )}
             <FilePick accept="image/jpeg,image/png,image/webp" onPick={(file) => void add(file)}>
               Add a picture
             </FilePick>
@@ -174,6 +195,7 @@ function OpenPicture({
       tellError(error);
     }
   };
+  if (size === null) return <p role="alert">This picture cannot be read: its bytes are no picture. Take it away and add it again.</p>;
   if (!url || !size) return <p className="text-dim">The picture is read…</p>;
   return (
     <>
@@ -192,6 +214,7 @@ function OpenPicture({
         marks={[...marks, ...(pending.length > 0 ? [{ key: 'pending', points: pending, words: '', look: 'pending' } as const] : [])]}
         asks={task ? askFor(task, pending.length) : null}
         onPlace={place}
+        onLeave={() => onTask(null)}
         onMove={(key, index, at) => change(`Move a mark on ${picture.name}`, (kept) => movePlace(kept, key, index, at))}
       />
       <div className="flex flex-wrap gap-2">

@@ -15,15 +15,16 @@ import { usePictureSizes } from './usePictureSizes';
 export interface MeasuredProp {
   readonly pictures: readonly PictureReference[];
   readonly measurings: ReadonlyMap<string, Measuring>;
-  readonly sizes: ReadonlyMap<string, PictureSize>;
+  /** of those that are marked or open; null: no picture */
+  readonly sizes: ReadonlyMap<string, PictureSize | null>;
   readonly dimensions: readonly Dimension[];
   /** by id of the dimension */
   readonly lengths: ReadonlyMap<string, MeasuredLength>;
   readonly factor: ScaleFactor | null;
 }
 
-/** A prop's pictures with what is marked on them, its dimensions, and what they come to. */
-export function useMeasured(propId: string | null): MeasuredProp {
+/** A prop's pictures with what is marked on them, its dimensions, and what they come to. Of thousands only those marked or open are looked into. */
+export function useMeasured(propId: string | null, openId: string | null): MeasuredProp {
   const allPictures = useTable('pictures');
   const allMeasurings = useTable('measurings');
   const allDimensions = useTable('dimensions');
@@ -33,9 +34,9 @@ export function useMeasured(propId: string | null): MeasuredProp {
     [allDimensions, propId],
   );
   const measurings = useMemo(() => new Map(allMeasurings.map((one) => [one.pictureId, one])), [allMeasurings]);
-  const sizes = usePictureSizes(pictures.map(({ id }) => id));
+  const sizes = usePictureSizes(pictures.flatMap(({ id }) => (id === openId || measurings.has(id) ? [id] : [])));
   // A handful of pictures takes some milliseconds; sizes come one by one as pictures are read.
-  const sizesKey = [...sizes].map(([id, { width, height }]) => `${id} ${width} ${height}`).join();
+  const sizesKey = [...sizes].map(([id, size]) => `${id} ${size?.width} ${size?.height}`).join();
   return useMemo(() => {
     const measured = pictures.flatMap(({ id }) => {
       const [measuring, size] = [measurings.get(id), sizes.get(id)];

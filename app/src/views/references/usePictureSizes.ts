@@ -2,17 +2,18 @@ import type { PictureSize } from '@zinc-ladder/model/gather/reference/gatherMeas
 import { useQueries } from '@tanstack/react-query';
 import { useStore } from '../../data/StoreContext';
 
-/** Sizes of kept pictures, by id, as they are read; bytes never change under their id. */
-export function usePictureSizes(ids: readonly string[]): ReadonlyMap<string, PictureSize> {
+/** Sizes of kept pictures by id, as they are read; null for one whose bytes are no picture. Bytes never change under their id. */
+export function usePictureSizes(ids: readonly string[]): ReadonlyMap<string, PictureSize | null> {
   const { db } = useStore();
   const answers = useQueries({
     queries: ids.map((id) => ({
       queryKey: ['picture size', id],
       staleTime: Infinity,
       networkMode: 'always' as const,
-      queryFn: async (): Promise<PictureSize | null> => {
+      retry: false,
+      queryFn: async (): Promise<PictureSize> => {
         const kept = await db.attachments.get(id);
-        if (!kept) return null;
+        if (!kept) throw new Error('its bytes are not here');
         const bitmap = await createImageBitmap(kept.blob);
         const { width, height } = bitmap;
         bitmap.close();
@@ -20,5 +21,11 @@ export function usePictureSizes(ids: readonly string[]): ReadonlyMap<string, Pic
       },
     })),
   });
-  return new Map(ids.flatMap((id, at) => (answers[at]?.data ? [[id, answers[at].data] as const] : [])));
+  const sizes = new Map<string, PictureSize | null>();
+  for (const [at, id] of ids.entries()) {
+    const { data, isError } = answers[at] ?? {};
+    if (data) sizes.set(id, data);
+    else if (isError) sizes.set(id, null);
+  }
+  return sizes;
 }
