@@ -65,6 +65,7 @@ const GATHER = {
   plan: ['film'],
   grow: ['film', 'plan'],
   reference: [],
+  twins: ['film'],
   gatherAir: [],
   gatherWeather: ['film'],
 };

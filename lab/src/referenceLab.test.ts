@@ -1,6 +1,7 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
 import { PNG } from 'pngjs';
 import { runLab } from './runLab';
@@ -105,5 +106,43 @@ describe('match', () => {
     expect(fault('match', given(own, { patches: { reference: [1, 2, 3], own: [0, 0, 9, 9] } }))).toContain('patches.reference');
     writeFileSync(join(folder, 'words.png'), 'no picture');
     expect(fault('match', given('words.png'))).toContain('neither PNG nor JPEG');
+  });
+});
+
+describe('twins', () => {
+  const demo = fileURLToPath(new URL('../../demo/files/tide-office.zip', import.meta.url));
+  it('of a part and itself nothing differs; of two parts the steps pair and differ', () => {
+    const itself = answer('twins', demo, '--a', 'lantern-tank', '--b', 'lantern-tank') as {
+      deltaE: number;
+      differences: unknown[];
+      pairs: unknown[];
+    };
+    expect([itself.deltaE, itself.differences]).toEqual([0, []]);
+    expect(itself.pairs.length).toBeGreaterThan(3);
+    const other = answer('twins', demo, '--a', 'lantern-tank', '--b', 'lantern-base') as typeof itself;
+    expect(other.differences.length).toBeGreaterThan(0);
+  });
+  it('refuses a part that is not there', () => {
+    expect(fault('twins', demo, '--a', 'lantern-tank', '--b', 'nothing')).toContain('--b must be the id of a part');
+  });
+});
+
+describe('again', () => {
+  const demo = fileURLToPath(new URL('../../demo/files/tide-office.zip', import.meta.url));
+  type Again = { minutes: number; rungs: { method: string; minutes: number; millilitres: number | null }[] };
+  it('grows what was really done on a larger part: as many rungs, more minutes, amounts by area', () => {
+    const small = answer('again', demo, '--part', 'lantern-tank', '--area', '100') as Again;
+    const large = answer('again', demo, '--part', 'lantern-tank', '--area', '400') as Again;
+    expect(large.rungs.map(({ method }) => method)).toEqual(small.rungs.map(({ method }) => method));
+    expect(large.minutes).toBeGreaterThan(small.minutes);
+    const amounts = large.rungs.flatMap(({ millilitres }, at) =>
+      millilitres === null ? [] : [millilitres / (small.rungs[at]?.millilitres ?? 0)],
+    );
+    expect(amounts.length).toBeGreaterThan(0);
+    for (const ratio of amounts) expect(ratio).toBeCloseTo(4, 3);
+  });
+  it('of a part that is not there, or no area, says so', () => {
+    expect(fault('again', demo, '--part', 'nothing', '--area', '100')).toContain('--part must be the id of a part');
+    expect(fault('again', demo, '--part', 'lantern-tank', '--area', '0')).toContain('--area');
   });
 });

@@ -14,8 +14,10 @@ import { mix } from './commands/colour/mix';
 import type { LabCommand } from './commands/labCommand';
 import { jobshop } from './commands/plan/jobshop';
 import { plan } from './commands/plan/plan';
+import { again } from './commands/reference/again';
 import { match } from './commands/reference/match';
 import { measure } from './commands/reference/measure';
+import { twins } from './commands/reference/twins';
 import { predict } from './commands/surface/predict';
 import { triage } from './commands/plan/triage';
 import { validate } from './commands/validate';
@@ -53,6 +55,8 @@ const COMMANDS: readonly LabCommand[] = [
   maskOrder,
   measure,
   match,
+  twins,
+  again,
   compat,
   validate,
   weatherTechniques,

@@ -1,0 +1,129 @@
+import { describe, expect, it } from 'vitest';
+import { paintOf } from '../colour/paint';
+import { DEFAULT_MIRRORED } from '../colour/paint';
+import { labOfHex } from '../colour/lab';
+import { seededRandom } from '../random/seededRandom';
+import checks from '../reference/testing/matchChecks.json';
+import type { TwinStep } from './alignSteps';
+import { alignSteps } from './alignSteps';
+import type { PaintedStep } from './compareTwins';
+import { compareTwins } from './compareTwins';
+
+const step = (id: string, values: Partial<TwinStep> = {}): TwinStep => ({
+  id,
+  name: id,
+  kind: 'sand',
+  productId: null,
+  cardId: null,
+  micrometres: null,
+  minutes: 10,
+  grit: null,
+  waitedMinutes: null,
+  air: null,
+  ...values,
+});
+const names = (pairs: ReturnType<typeof alignSteps>): string[] =>
+  pairs.map(({ a, b, isMoved }) => `${a?.id ?? '-'} ${b?.id ?? '-'}${isMoved ? ' moved' : ''}`);
+
+describe('steps of two ladders side by side', () => {
+  const ladder = ['print', 'fill', 'prime', 'sand', 'colour', 'clear'].map((kind) => step(kind, { kind }));
+  it('the same ladder pairs step by step', () => {
+    const other = ladder.map((one) => ({ ...one, id: `${one.id}'` }));
+    expect(names(alignSteps(ladder, other))).toEqual(ladder.map(({ id }) => `${id} ${id}'`));
+  });
+  it('a step one has more is beside nothing, and steps of other kinds never beside each other', () => {
+    const more = [...ladder.slice(0, 4), step('wash', { kind: 'wash' }), ...ladder.slice(4)];
+    expect(names(alignSteps(ladder, more))).toContain('- wash');
+    expect(names(alignSteps([step('a', { kind: 'sand' })], [step('b', { kind: 'prime' })])).toSorted()).toEqual(['- b', 'a -']);
+  });
+  it('a step that was moved is one step, not two', () => {
+    const [fill, ...rest] = ladder.slice(1);
+    const moved = [ladder[0] as TwinStep, ...rest, fill as TwinStep];
+    expect(names(alignSteps(ladder, moved))).toContain('fill fill moved');
+  });
+  it('finds as many pairs of edited ladders as the study’s own', () => {
+    const random = seededRandom(5);
+    const kinds = ['sand', 'prime', 'fill', 'coat', 'mask', 'wash', 'clear'];
+    const make = (id: string): TwinStep =>
+      step(id, {
+        kind: kinds[Math.floor(random() * kinds.length)] ?? 'sand',
+        productId: `p${Math.floor(random() * 4)}`,
+        micrometres: 10 + random() * 40,
+        minutes: 5 + random() * 30,
+      });
+    for (const [edits, share] of [
+      [1, checks.alignment.pairsFound['1 edit']],
+      [3, checks.alignment.pairsFound['3 edits']],
+      [6, checks.alignment.pairsFound['6 edits']],
+    ] as const) {
+      let [found, all] = [0, 0];
+      for (let trial = 0; trial < 150; trial += 1) {
+        const a = Array.from({ length: 24 }, (_, at) => make(`s${at}`));
+        let b: TwinStep[] = a.map((one) => ({ ...one, minutes: (one.minutes ?? 1) * Math.exp((random() - 0.5) * 0.4) }));
+        for (let edit = 0; edit < edits; edit += 1) {
+          const at = Math.floor(random() * b.length);
+          const which = random();
+          if (which < 0.35) b = b.filter((_, index) => index !== at);
+          else if (which < 0.7) b = [...b.slice(0, at), make(`new${edit}`), ...b.slice(at)];
+          else b = b.map((one, index) => (index === at ? { ...one, productId: 'other' } : one));
+        }
+        const pairs = alignSteps(a, b);
+        const kept = b.filter(({ id }) => !id.startsWith('new'));
+        all += kept.length;
+        found += kept.filter(({ id }) => pairs.some((pair) => pair.a?.id === id && pair.b?.id === id)).length;
+      }
+      // Within two hundredths of the study's: its edits are not ours.
+      expect(found / all).toBeGreaterThan(share - 0.02);
+    }
+  });
+  it('of nothing there is nothing', () => expect(alignSteps([], [])).toEqual([]));
+});
+
+describe('what two twins differ in, by what is seen of it', () => {
+  const coat = (hex: string, scatterPerCoat = 3) => ({ paint: paintOf(hex, labOfHex(hex), 1, DEFAULT_MIRRORED), scatterPerCoat });
+  const painted = (id: string, hex: string | null, values: Partial<TwinStep> = {}): PaintedStep => ({
+    ...step(id, { kind: hex ? 'coat' : 'sand', productId: hex, micrometres: hex ? 15 : null, ...values }),
+    coat: hex ? coat(hex) : null,
+  });
+  const base = labOfHex('#808080');
+  const first = [painted('sand', null), painted('black', '#202020'), painted('green', '#3c5c4c'), painted('green2', '#3c5c4c')];
+  it('of equal twins nothing, and no colour between them', () => {
+    expect(compareTwins(first, first, base, DEFAULT_MIRRORED)).toMatchObject({ deltaE: 0, differences: [] });
+  });
+  it('the top coat’s other paint comes before the undercoat’s: less is left when it is mended', () => {
+    const [sand, , green, green2] = first as [PaintedStep, PaintedStep, PaintedStep, PaintedStep];
+    const second = [sand, painted('grey', '#707070'), green, { ...painted('olive', '#6a6a2c') }];
+    const { deltaE, differences } = compareTwins(first, second, base, DEFAULT_MIRRORED);
+    expect(differences.map(({ a }) => a?.id)).toEqual([green2.id, 'black']);
+    expect(differences[0]?.deltaELeft).toBeLessThan(deltaE);
+    // Both mended nothing is left.
+    expect(compareTwins(first, [sand, first[1] as PaintedStep, green, green2], base, DEFAULT_MIRRORED).deltaE).toBe(0);
+  });
+  it('a coat that only one has is mended by laying it, where the other has it', () => {
+    const second = first.filter(({ id }) => id !== 'green2');
+    const [only] = compareTwins(first, second, base, DEFAULT_MIRRORED).differences;
+    expect(only).toMatchObject({ kind: 'onlyA', deltaELeft: 0 });
+  });
+  it('a coat at another place is one difference, and mended nothing is left', () => {
+    const [sand, , green, green2] = first as [PaintedStep, PaintedStep, PaintedStep, PaintedStep];
+    const wash = painted('wash', '#202020', { kind: 'wash' });
+    const { differences } = compareTwins([sand, wash, green, green2], [sand, green, green2, wash], base, DEFAULT_MIRRORED);
+    expect(differences).toHaveLength(1);
+    expect(differences[0]).toMatchObject({ kind: 'order', deltaELeft: 0 });
+  });
+  it('grit, film, minutes, waiting and air are told where they are more than a hand varies by', () => {
+    const air = (temperatureCelsius: number) => ({ temperatureCelsius, relativeHumidityPercent: 50 });
+    const one = [painted('a', null, { grit: 'P400', minutes: 10, waitedMinutes: 60, air: air(20) })];
+    const alike = [painted('b', null, { grit: 'P400', minutes: 12, waitedMinutes: 90, air: air(22) })];
+    const unlike = [painted('c', null, { grit: 'P800', minutes: 20, waitedMinutes: 300, air: air(12) })];
+    expect(compareTwins(one, alike, base, DEFAULT_MIRRORED).differences).toEqual([]);
+    expect(compareTwins(one, unlike, base, DEFAULT_MIRRORED).differences.map(({ kind }) => kind)).toEqual([
+      'grit',
+      'waiting',
+      'air',
+      'minutes',
+    ]);
+    const film = compareTwins([painted('a', '#202020')], [painted('b', '#202020', { micrometres: 30 })], base, DEFAULT_MIRRORED);
+    expect(film.differences.map(({ kind }) => kind)).toEqual(['film']);
+  });
+});

@@ -1,0 +1,53 @@
+import type { PaintedStep } from '@zinc-ladder/core/twins/compareTwins';
+import type { ProjectFile } from '../../file/projectFile';
+import { standingEntries } from '../../log/standingLog';
+import type { LogEntry } from '../../records/ladder/logEntry';
+import { coatPaintOf, effectOf } from '../film/gatherPaints';
+
+const MINUTE_MS = 60_000;
+/** Methods whose films are coats of colour that cover by sum. */
+const COATS: ReadonlySet<string> = new Set(['sprayCoat', 'airbrushCoat', 'brushCoat', 'maskedCoat']);
+
+/** What a part's record is read from. */
+export type TwinRecords = Pick<ProjectFile, 'ladders' | 'rungs' | 'products' | 'logEntries' | 'shop'>;
+
+/**
+ * What was really done on a part, in the order it was done: its done rungs by when they ended, minutes and air as the log has them after all
+ * corrections. What was sanded off again is still told; what was left out is not.
+ */
+export function gatherTwin({ ladders, rungs, products, logEntries, shop }: TwinRecords, partId: string): readonly PaintedStep[] {
+  const ladder = ladders.find((one) => one.partId === partId);
+  if (!ladder) return [];
+  const byRung = new Map<string, LogEntry[]>();
+  for (const entry of standingEntries(logEntries))
+    if (entry.rungId !== null && (entry.kind === 'done' || entry.kind === 'setDown'))
+      byRung.set(entry.rungId, [...(byRung.get(entry.rungId) ?? []), entry]);
+  const paints = new Map(products.map((product) => [product.id, product]));
+  const done = rungs
+    .filter((rung) => rung.ladderId === ladder.id && rung.state === 'done' && rung.doneAtMs !== null)
+    .toSorted((one, other) => (one.doneAtMs ?? 0) - (other.doneAtMs ?? 0));
+  let before: number | null = null;
+  return done.map((rung): PaintedStep => {
+    const entries = byRung.get(rung.id) ?? [];
+    const timed = entries.filter(({ actualMinutes }) => actualMinutes !== null);
+    const minutes = timed.length > 0 ? timed.reduce((sum, { actualMinutes }) => sum + (actualMinutes ?? 0), 0) : null;
+    const air = entries.find((entry) => entry.air !== null)?.air ?? null;
+    const begun = (rung.doneAtMs ?? 0) - (minutes ?? 0) * MINUTE_MS;
+    const waitedMinutes: number | null = before === null ? null : Math.max(0, (begun - before) / MINUTE_MS);
+    before = rung.doneAtMs;
+    const product = paints.get(rung.productId ?? '');
+    return {
+      id: rung.id,
+      name: rung.name,
+      kind: rung.methodId,
+      productId: rung.productId,
+      cardId: rung.mixCardId,
+      micrometres: rung.coatMicrometres,
+      minutes,
+      grit: rung.grit,
+      waitedMinutes,
+      air: air && { temperatureCelsius: air.temperatureCelsius, relativeHumidityPercent: air.relativeHumidityPercent },
+      coat: product && COATS.has(rung.methodId) && effectOf(product) === 'none' ? coatPaintOf(product, shop.mirroredShare) : null,
+    };
+  });
+}

@@ -1,0 +1,60 @@
+import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
+import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import { productValue } from '../../products/productDrying';
+import type { Part } from '../../records/prop/part';
+import type { TwinRecords } from './gatherTwin';
+import { gatherTwin } from './gatherTwin';
+
+/** A rung of a second piece, as the first was really done. */
+export interface RungAgain {
+  readonly name: string;
+  readonly methodId: string;
+  readonly productId: string | null;
+  readonly mixCardId: string | null;
+  readonly coatMicrometres: number | null;
+  readonly grit: string | null;
+  readonly minutes: number;
+  readonly minutesFormula: string;
+  /** of the product, as it leaves can or cup; null: none, or not known */
+  readonly millilitres: number | null;
+}
+
+/**
+ * The ladder of a second piece from the record of the first: what was really done, in the order it was done, with what was added and without what was
+ * left out. Minutes are the finisher's own of then, brought to the new area as the method's minutes grow with it; amounts for the new area.
+ *
+ * @param areaSquareCentimetres surface of the second piece
+ * @returns no rungs where nothing was done
+ */
+export function growAgain(
+  records: TwinRecords,
+  part: Pick<Part, 'id' | 'areaSquareCentimetres' | 'count'>,
+  areaSquareCentimetres: number,
+): readonly RungAgain[] {
+  const products = new Map(records.products.map((product) => [product.id, product]));
+  return gatherTwin(records, part.id).map((step): RungAgain => {
+    const method = findMethod(step.kind);
+    const planned = estimateRungMinutes(method, areaSquareCentimetres, 1);
+    const then = estimateRungMinutes(method, part.areaSquareCentimetres, part.count).minutes;
+    const share = step.minutes === null ? null : step.minutes / then;
+    const product = products.get(step.productId ?? '');
+    const entry = product && findProductClass(product.classId);
+    const solids = product && (productValue(product, 'volumeSolids').value ?? entry?.volumeSolids);
+    return {
+      name: step.name,
+      methodId: step.kind,
+      productId: step.productId,
+      mixCardId: step.cardId,
+      coatMicrometres: step.micrometres,
+      grit: step.grit,
+      minutes: share === null ? planned.minutes : Math.max(1, Math.round(planned.minutes * share)),
+      minutesFormula: share === null ? planned.formula : `${planned.formula}, × ${share.toFixed(2)} as it went then`,
+      millilitres:
+        entry && solids && step.micrometres
+          ? paintNeeded(areaSquareCentimetres, step.micrometres, 1, solids, TRANSFER[entry.application]).millilitres
+          : null,
+    };
+  });
+}

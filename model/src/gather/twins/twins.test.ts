@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import type { LogEntry } from '../../records/ladder/logEntry';
+import type { Rung } from '../../records/ladder/rung';
+import { makeSampleProject } from '../../testing/sampleProject';
+import { gatherTwin } from './gatherTwin';
+import { growAgain } from './growAgain';
+
+const sample = makeSampleProject();
+const [ladder] = sample.ladders;
+const [template] = sample.rungs;
+const [entry] = sample.logEntries;
+const START = 1_800_000_000_000;
+const rung = (id: string, doneAfterMinutes: number | null, values: Partial<Rung> = {}): Rung => ({
+  ...(template as Rung),
+  id,
+  ladderId: ladder?.id ?? '',
+  state: doneAfterMinutes === null ? 'leftOut' : 'done',
+  startedAtMs: null,
+  doneAtMs: doneAfterMinutes === null ? null : START + doneAfterMinutes * 60_000,
+  ...values,
+});
+const logged = (id: string, counter: number, rungId: string, actualMinutes: number, values: Partial<LogEntry> = {}): LogEntry => ({
+  ...(entry as LogEntry),
+  id,
+  counter,
+  kind: 'done',
+  atMs: START + counter * 60_000,
+  rungId,
+  actualMinutes,
+  correctsId: null,
+  ...values,
+});
+const records = {
+  ...sample,
+  rungs: [rung('late', 300, { methodId: 'sand', grit: 'P400' }), rung('first', 60, { methodId: 'sand', grit: 'P240' }), rung('out', null)],
+  logEntries: [
+    logged('a', 100, 'first', 20),
+    logged('b', 101, 'first', 30, { correctsId: 'a' }),
+    logged('c', 102, 'late', 10, { kind: 'setDown' }),
+    logged('d', 103, 'late', 15),
+  ],
+};
+const partId = ladder?.partId ?? '';
+
+describe('what was really done on a part', () => {
+  it('is in the order it was done, without what was left out, by the corrected minutes and all turns', () => {
+    const steps = gatherTwin(records, partId);
+    expect(steps.map(({ id, minutes, grit }) => [id, minutes, grit])).toEqual([
+      ['first', 30, 'P240'],
+      ['late', 25, 'P400'],
+    ]);
+  });
+  it('waits from the end of one to the beginning of the next', () => {
+    expect(gatherTwin(records, partId).map(({ waitedMinutes }) => waitedMinutes)).toEqual([null, 300 - 25 - 60]);
+  });
+  it('of a part without a ladder is nothing', () => expect(gatherTwin(records, 'nobody')).toEqual([]));
+});
+
+describe('a second piece from the record', () => {
+  const part = { id: partId, areaSquareCentimetres: 200, count: 1 };
+  it('takes the finisher’s own share of the method’s minutes to the new area', () => {
+    const [first] = growAgain(records, part, 200);
+    expect(first?.minutes).toBe(30);
+    const [larger] = growAgain(records, part, 800);
+    const method = findMethod('sand');
+    const wanted = (estimateRungMinutes(method, 800, 1).minutes * 30) / estimateRungMinutes(method, 200, 1).minutes;
+    expect(Math.abs((larger?.minutes ?? 0) - wanted)).toBeLessThanOrEqual(0.5);
+    expect(larger?.minutesFormula).toContain('as it went then');
+  });
+  it('goes by the method where the log has no minutes', () => {
+    const [first] = growAgain({ ...records, logEntries: [] }, part, 200);
+    expect(first?.minutes).toBe(estimateRungMinutes(findMethod('sand'), 200, 1).minutes);
+  });
+});
