@@ -52,3 +52,27 @@ test('a new dimension is marked by mouse and by keys, and comes out over the pic
   const bytes = readFileSync(await (await png).path());
   expect([bytes.readUInt32BE(16), bytes.subarray(1, 4).toString()]).toEqual([480, 'PNG']);
 });
+
+test('a build report comes out as one page that opens by itself, with the chosen sections and without the shop', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page, '/ladders/lantern');
+  await page.getByRole('button', { name: 'Change prop' }).click();
+  const report = page.getByRole('region', { name: 'Build report' });
+  await report.getByLabel('What to do better').click();
+  await report.getByLabel("Leave the shop's name out").click();
+  const saved = page.waitForEvent('download');
+  await report.getByRole('button', { name: 'Save the report (HTML)' }).click();
+  const file = await (await saved).path();
+  const opened = await context.newPage();
+  const asked: string[] = [];
+  opened.on('request', (request) => asked.push(request.url()));
+  await opened.setContent(readFileSync(file, 'utf8'));
+  await expect(opened.getByRole('heading', { level: 1, name: 'Storm lantern No. 9' })).toBeVisible();
+  await expect(opened.getByRole('heading', { name: 'Parts as they were climbed' })).toBeVisible();
+  await expect(opened.getByRole('heading', { name: 'What to do better' })).toBeHidden();
+  await expect(opened.getByText('Garage by the quay')).toBeHidden();
+  expect(await opened.evaluate(() => [...document.images].every((image) => image.naturalWidth > 0))).toBe(true);
+  expect(asked.filter((url) => !url.startsWith('data:'))).toEqual([]);
+});

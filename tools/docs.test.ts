@@ -1,10 +1,18 @@
-import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 
 const DOCUMENTS = ['README.md', 'CONTRIBUTING.md', 'docs/architecture.md', 'docs/glossary.md', 'docs/method.md', 'docs/promises.md'];
-const files = execFileSync('git', ['ls-files'], { encoding: 'utf8' }).split('\n').filter(Boolean);
-const paths = [...files, ...new Set(files.flatMap((file) => file.split('/').map((_, depth, parts) => parts.slice(0, depth).join('/'))))];
+const NOT_OURS = new Set(['node_modules', 'dist', 'dev-dist', '.git', '.cache']);
+
+/** Files and folders of the project, by their paths from its root. */
+function pathsIn(folder: string): string[] {
+  return readdirSync(folder || '.', { withFileTypes: true }).flatMap((entry) => {
+    if (NOT_OURS.has(entry.name)) return [];
+    const path = folder === '' ? entry.name : `${folder}/${entry.name}`;
+    return entry.isDirectory() ? [path, ...pathsIn(path)] : [path];
+  });
+}
+const paths = pathsIn('');
 
 /** A name in a document, `plan/judge/slack.ts` or `core/src/cure`, is the end of a path: the documents leave out what goes without saying. */
 const isThere = (name: string): boolean => paths.some((path) => path === name || path.endsWith(`/${name}`));

@@ -1,4 +1,4 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -144,5 +144,20 @@ describe('again', () => {
   it('of a part that is not there, or no area, says so', () => {
     expect(fault('again', demo, '--part', 'nothing', '--area', '100')).toContain('--part must be the id of a part');
     expect(fault('again', demo, '--part', 'lantern-tank', '--area', '0')).toContain('--area');
+  });
+});
+
+describe('report', () => {
+  const demo = fileURLToPath(new URL('../../demo/files/tide-office.zip', import.meta.url));
+  it('writes a page and says what is in it', () => {
+    const out = join(folder, 'lantern.html');
+    const told = answer('report', demo, '--prop', 'lantern', '--out', out) as { bytes: number; sections: string[] };
+    expect(told.sections).toContain('ladders');
+    expect(readFileSync(out).length).toBe(told.bytes);
+  });
+  it('refuses a prop that is not there, no place to write to, and one that cannot be written', () => {
+    expect(fault('report', demo, '--prop', 'nothing', '--out', join(folder, 'x.html'))).toContain('--prop must be');
+    expect(fault('report', demo, '--prop', 'lantern')).toContain('--out is needed');
+    expect(fault('report', demo, '--prop', 'lantern', '--out', join(folder, 'no', 'x.html'))).toContain('cannot be written');
   });
 });

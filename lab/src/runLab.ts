@@ -17,6 +17,7 @@ import { plan } from './commands/plan/plan';
 import { again } from './commands/reference/again';
 import { match } from './commands/reference/match';
 import { measure } from './commands/reference/measure';
+import { report } from './commands/reference/report';
 import { twins } from './commands/reference/twins';
 import { predict } from './commands/surface/predict';
 import { triage } from './commands/plan/triage';
@@ -57,6 +58,7 @@ const COMMANDS: readonly LabCommand[] = [
   match,
   twins,
   again,
+  report,
   compat,
   validate,
   weatherTechniques,

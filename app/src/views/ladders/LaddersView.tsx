@@ -1,6 +1,6 @@
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { useState } from 'react';
-import { NavLink, useNavigate, useParams } from 'react-router';
+import { Link, NavLink, useNavigate, useParams } from 'react-router';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../features/edit/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
@@ -14,6 +14,7 @@ import { LadderGrid } from './board/LadderGrid';
 import { PartForm } from './part/PartForm';
 import { PropFooter } from './prop/PropFooter';
 import { PropForm } from './prop/PropForm';
+import { BuildReport } from './prop/BuildReport';
 import { References } from './prop/References';
 
 type Side = 'nothing' | 'newProp' | 'editProp' | 'newPart';
@@ -50,6 +51,11 @@ export function LaddersView() {
           {prop && <Button onClick={() => setSide('newPart')}>Add part</Button>}
           {prop && <Button onClick={() => setSide('editProp')}>Change prop</Button>}
           <Button onClick={() => setSide('newProp')}>Add prop</Button>
+          {prop && (
+            <Link to={`/references/${prop.id}`} className="self-center underline">
+              References
+            </Link>
+          )}
         </div>
         {prop ? <PropLadders prop={prop} /> : <FirstProp onAdd={() => setSide('newProp')} />}
       </div>
@@ -103,6 +109,7 @@ function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () =
     <>
       <PropForm key={prop.id} prop={prop} onDone={onDone} />
       <References propId={prop.id} />
+      <BuildReport prop={prop} />
       <div className="border-line mt-5 border-t pt-4">
         <ConfirmLoss
           trigger={<Button look="danger">Take the prop away</Button>}

@@ -5,11 +5,13 @@ import type { Fault } from '@zinc-ladder/model/file/faults';
 import { FileFaultsError } from '@zinc-ladder/model/file/faults';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
 import { readBundle } from '@zinc-ladder/model/file/zipProject';
+import type { ReportChoice } from '@zinc-ladder/model/report/writeReport';
+import { writeReport } from '@zinc-ladder/model/report/writeReport';
 import { transfer } from 'comlink';
 import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { ShopDatabase } from '../../data/tables/database';
 import type { ImportMode, ImportPreview } from '../../data/whole/projectTransfer';
-import { importProject, previewImports } from '../../data/whole/projectTransfer';
+import { gatherProject, importProject, previewImports } from '../../data/whole/projectTransfer';
 import type { ShopErrorCode } from '../../data/edits/shopError';
 import { toShopError } from '../../data/edits/shopError';
 import { Store } from '../../data/edits/store';
@@ -108,6 +110,10 @@ const reader = {
       if (error instanceof FileFaultsError) return { kind: 'faulty', faults: error.faults };
       throw error;
     }
+  },
+  async report(databaseName: string, propId: string, nowMs: number, choice: ReportChoice): Promise<Blob | null> {
+    const html = await withDatabase(databaseName, async (db) => writeReport(await gatherProject(db, nowMs), propId, nowMs, choice));
+    return html === null ? null : new Blob([html], { type: 'text/html' });
   },
   readBusy(text: string, timeZone: string, fromMs: number, toMs: number): CalendarOutcome {
     try {

@@ -1,0 +1,222 @@
+import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
+import { CAUTIONS, DEFERENCE } from '@zinc-ladder/core/caution/cautions';
+import { hexOfLab } from '@zinc-ladder/core/colour/lab';
+import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
+import { BANDS } from '@zinc-ladder/core/ladder/bands';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
+import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
+import { escapeXml } from '@zinc-ladder/core/svg/escapeXml';
+import { imageSize } from 'image-size';
+import type { ProjectBundle } from '../file/zipProject';
+import { gatherMeasured } from '../gather/reference/gatherMeasured';
+import { standingEntries } from '../log/standingLog';
+import { productValue } from '../products/productDrying';
+import type { LogEntry } from '../records/ladder/logEntry';
+import type { Rung } from '../records/ladder/rung';
+import type { Part } from '../records/prop/part';
+import type { PictureReference } from '../records/prop/pictureReference';
+import type { Prop } from '../records/prop/prop';
+import type { ReportSectionId } from './reportTitles';
+
+/** What a section is written from. */
+export interface ReportMatter {
+  readonly bundle: ProjectBundle;
+  readonly prop: Prop;
+  readonly parts: readonly Part[];
+  /** of the prop's parts, in the order of their ladders, none that was left out */
+  readonly rungs: ReadonlyMap<string, readonly Rung[]>;
+  /** the log of the prop as it stands, oldest first */
+  readonly log: readonly LogEntry[];
+}
+
+/** Writes a section; null where there is nothing to tell. */
+type WriteSection = (matter: ReportMatter) => string | null;
+
+const text = escapeXml;
+const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
+  `<table><thead><tr>${head.map((cell) => `<th scope="col">${text(cell)}</th>`).join('')}</tr></thead><tbody>${rows
+    .map((row) => `<tr>${row.map((cell) => `<td>${cell}</td>`).join('')}</tr>`)
+    .join('')}</tbody></table>`;
+const swatch = (hex: string): string => `<span class="swatch" style="background-color: ${text(hex)}"></span>`;
+const lines = (words: string): string => words.split('\n').map(text).join('<br>');
+
+/** The records of one prop, as the sections take them. Null: no such prop. */
+export function gatherReport(bundle: ProjectBundle, propId: string): ReportMatter | null {
+  const { project } = bundle;
+  const prop = project.props.find(({ id }) => id === propId);
+  if (!prop) return null;
+  const parts = project.parts.filter((part) => part.propId === propId).toSorted((a, b) => a.position - b.position);
+  const byId = new Map(project.rungs.map((rung) => [rung.id, rung]));
+  const ladders = new Map(project.ladders.map((ladder) => [ladder.partId, ladder]));
+  const rungs = new Map(
+    parts.map(({ id }) => [
+      id,
+      (ladders.get(id)?.rungIds ?? []).flatMap((rungId) => byId.get(rungId) ?? []).filter(({ state }) => state !== 'leftOut'),
+    ]),
+  );
+  const log = standingEntries(project.logEntries)
+    .filter((entry) => entry.propId === propId)
+    .toReversed();
+  return { bundle, prop, parts, rungs, log };
+}
+
+/** A picture with its bytes in the page, so that it opens anywhere; empty where the bytes are not there. */
+function figure({ attachments }: ProjectBundle, picture: PictureReference, caption: string): string {
+  const bytes = attachments.get(picture.id);
+  if (!bytes) return '';
+  const address = `data:${picture.mediaType};base64,${toBase64(bytes)}`;
+  return `<figure><img src="${address}" alt="${text(picture.name)}"><figcaption>${text(caption)}</figcaption></figure>`;
+}
+
+function toBase64(bytes: Uint8Array): string {
+  let binary = '';
+  for (let at = 0; at < bytes.length; at += 0x8000) binary += String.fromCharCode(...bytes.subarray(at, at + 0x8000));
+  return btoa(binary);
+}
+
+function writeStory({ prop, bundle }: ReportMatter): string {
+  const pictures = bundle.project.pictures.filter(({ propId, partId }) => propId === prop.id && partId === null);
+  const origins = new Map(bundle.project.measurings.map(({ pictureId, origin }) => [pictureId, origin]));
+  const seen = prop.viewingMetres === null ? '' : `<p>Made to be seen from ${text(String(prop.viewingMetres))} m.</p>`;
+  const figures = pictures.map((picture) => figure(bundle, picture, [picture.name, origins.get(picture.id)].filter(Boolean).join(': ')));
+  return `${prop.story ? `<p>${lines(prop.story)}</p>` : ''}${seen}<div class="figures">${figures.join('')}</div>`;
+}
+
+function writeDimensions({ prop, bundle: { project, attachments } }: ReportMatter): string | null {
+  const dimensions = project.dimensions.filter(({ propId }) => propId === prop.id).toSorted((a, b) => a.position - b.position);
+  if (dimensions.length === 0) return null;
+  const measured = project.measurings.flatMap((measuring) => {
+    const bytes = attachments.get(measuring.pictureId);
+    const size = bytes && sizeOf(bytes);
+    return size ? [gatherMeasured(measuring, size)] : [];
+  });
+  const lengths = new Map(measureLengths(measured).map((length) => [length.id, length.combined]));
+  const rows = dimensions.map(({ id, name, meshMillimetres }) => {
+    const found = lengths.get(id);
+    const odd = (found?.disagrees ?? []).map((picture) => project.pictures.find((one) => one.id === picture)?.name ?? picture);
+    const doubt = odd.length === 0 ? '' : `; ${text(odd.join(', '))} disagrees`;
+    const told = found ? `${found.millimetres.toFixed(0)} mm (${found.low.toFixed(0)}–${found.high.toFixed(0)})${doubt}` : 'not measured';
+    return [text(name), told, meshMillimetres === null ? '' : `${text(String(meshMillimetres))} mm`];
+  });
+  return `${table(['Dimension', 'By the pictures, 90 % interval', 'On the mesh'], rows)}`;
+}
+
+function sizeOf(bytes: Uint8Array): { readonly width: number; readonly height: number } | null {
+  try {
+    return imageSize(bytes);
+  } catch {
+    return null;
+  }
+}
+
+function writeLadders({ parts, rungs, log, bundle: { project } }: ReportMatter): string | null {
+  const products = new Map(project.products.map(({ id, name }) => [id, name]));
+  const cards = new Map(project.mixCards.map(({ id, name }) => [id, name]));
+  const written = parts.flatMap((part) => {
+    const own = rungs.get(part.id) ?? [];
+    if (own.length === 0) return [];
+    const rows = own.map((rung) => {
+      const took = log.filter((entry) => entry.rungId === rung.id && entry.actualMinutes !== null);
+      const minutes = took.reduce((sum, entry) => sum + (entry.actualMinutes ?? 0), 0);
+      const air = took.find((entry) => entry.air)?.air;
+      return [
+        text(rung.name),
+        text(cards.get(rung.mixCardId ?? '') ?? products.get(rung.productId ?? '') ?? ''),
+        text([rung.grit, rung.coatMicrometres === null ? null : `${rung.coatMicrometres} µm`].filter(Boolean).join(', ')),
+        rung.state === 'done' ? (took.length > 0 ? `${Math.round(minutes)} of ${rung.minutes} min` : 'done') : 'open',
+        air ? `${air.temperatureCelsius.toFixed(0)} °C, ${air.relativeHumidityPercent.toFixed(0)} %` : '',
+      ];
+    });
+    const pieces = part.count > 1 ? `, ${part.count} pieces` : '';
+    return [`<h3>${text(part.name)}${pieces}</h3>${table(['Step', 'With', 'Grit, film', 'Took, of planned', 'Air'], rows)}`];
+  });
+  return written.length === 0 ? null : written.join('');
+}
+
+function writeCards({ rungs, bundle: { project } }: ReportMatter): string | null {
+  const used = new Set([...rungs.values()].flat().map(({ mixCardId }) => mixCardId));
+  const rows = project.mixCards
+    .filter(({ id }) => used.has(id))
+    .map(({ name, components, unit, dilution, reading, swatchHex, note }) => {
+      const hex = reading ? hexOfLab([reading.lab[0] ?? 0, reading.lab[1] ?? 0, reading.lab[2] ?? 0]) : swatchHex;
+      const mix = components.map((part) => `${part.amount} ${unit === 'grams' ? 'g' : unit} ${part.name}`).join(', ');
+      return [`${hex ? swatch(hex) : ''}${text(name)}`, text([mix, dilution].filter(Boolean).join('; ')), lines(note)];
+    });
+  return rows.length === 0 ? null : table(['Mix', 'Of', 'Note'], rows);
+}
+
+function writeHours({ rungs, log }: ReportMatter): string | null {
+  const bands = new Map([...rungs.values()].flat().map((rung) => [rung.id, rung.band]));
+  const compared = compareMinutes(
+    log.flatMap(({ rungId, plannedMinutes, actualMinutes }) => {
+      const band = bands.get(rungId ?? '');
+      return band ? [{ key: band, planned: plannedMinutes, actual: actualMinutes }] : [];
+    }),
+  );
+  if (compared.count === 0) return null;
+  const hours = (minutes: number): string => `${(minutes / 60).toFixed(1)} h`;
+  const rows = compared.sums.map(({ key, planned, actual }) => [
+    text(BANDS.find(({ id }) => id === key)?.name ?? key),
+    hours(planned),
+    hours(actual),
+  ]);
+  return table(['Kind of work', 'Planned', 'Took'], [...rows, ['All', hours(compared.planned), hours(compared.actual)]]);
+}
+
+function amountWords(millilitres: number): string {
+  if (millilitres === 0) return '';
+  return millilitres < 1 ? 'under 1 ml' : `about ${millilitres.toFixed(0)} ml`;
+}
+
+function writeMaterials({ parts, rungs, bundle: { project } }: ReportMatter): string | null {
+  const amounts = new Map<string, { coats: number; millilitres: number }>();
+  const products = new Map(project.products.map((product) => [product.id, product]));
+  for (const part of parts)
+    for (const { state, productId, coatMicrometres } of rungs.get(part.id) ?? []) {
+      const product = products.get(productId ?? '');
+      if (state !== 'done' || !product) continue;
+      const entry = findProductClass(product.classId);
+      const solids = productValue(product, 'volumeSolids').value ?? entry.volumeSolids;
+      const area = part.areaSquareCentimetres * part.count;
+      const used = coatMicrometres === null ? 0 : paintNeeded(area, coatMicrometres, 1, solids, TRANSFER[entry.application]).millilitres;
+      const sum = amounts.get(product.id) ?? { coats: 0, millilitres: 0 };
+      amounts.set(product.id, { coats: sum.coats + 1, millilitres: sum.millilitres + used });
+    }
+  const rows = [...amounts].map(([id, { coats, millilitres }]) => {
+    const product = products.get(id);
+    const hex = product?.colourHex;
+    return [`${hex ? swatch(hex) : ''}${text(product?.name ?? '')}`, String(coats), amountWords(millilitres)];
+  });
+  return rows.length === 0 ? null : table(['Product', 'Times', 'Used, by film and area'], rows);
+}
+
+function writeBetter({ log }: ReportMatter): string | null {
+  const said = log.filter(
+    ({ kind, text: words }) => (kind === 'mistake' || kind === 'note' || kind === 'deviation') && words.trim() !== '',
+  );
+  if (said.length === 0) return null;
+  return `<ul>${said.map((entry) => `<li>${entry.kind === 'note' ? '' : '<strong>Mind: </strong>'}${lines(entry.text)}</li>`).join('')}</ul>`;
+}
+
+function writeCautions({ rungs }: ReportMatter): string | null {
+  const named = new Set(
+    [...rungs.values()].flat().flatMap(({ cautionIds, methodId }) => [...cautionIds, ...findMethod(methodId).cautions]),
+  );
+  const usual = CAUTIONS.filter(({ id }) => named.has(id));
+  if (usual.length === 0) return null;
+  const items = usual.map(({ title, text: words }) => `<li><strong>${text(title)}:</strong> ${text(words)}</li>`);
+  return `<p>${text(DEFERENCE)} For whoever sands, repairs or repaints it:</p><ul>${items.join('')}</ul>`;
+}
+
+/** How each section is written. */
+export const REPORT_SECTIONS: Readonly<Record<ReportSectionId, WriteSection>> = {
+  story: writeStory,
+  dimensions: writeDimensions,
+  ladders: writeLadders,
+  cards: writeCards,
+  hours: writeHours,
+  materials: writeMaterials,
+  better: writeBetter,
+  cautions: writeCautions,
+};
