@@ -7,14 +7,15 @@ import { fitEllipse } from './fitEllipse';
 import { fitHomography, invertHomography, project } from './homography';
 import type { ImagePoint } from './imagePoint';
 import { KNOWN_THINGS } from './knownThings';
-import type { MeasuredPicture, PictureLength } from './measureLengths';
-import { measureLengths, measureOne } from './measureLengths';
+import type { MeasuredPicture, PictureLength, WantedLength } from './measureLengths';
+import { measureLengths, measurePicture } from './measureLengths';
 import { flattenPlane, tiltSd } from './planeScale';
 import checks from './testing/matchChecks.json';
 
 const places = (values: readonly (readonly number[])[]): ImagePoint[] => values.map(([x = 0, y = 0]): ImagePoint => [x, y]);
 const place = (value: readonly number[]): ImagePoint => [value[0] ?? 0, value[1] ?? 0];
 const read = (length: PictureLength) => ('refusal' in length ? Number.NaN : length);
+const measureOne = (picture: MeasuredPicture, wanted: WantedLength): PictureLength => measurePicture(picture, [wanted])[0] as PictureLength;
 const refusal = (length: PictureLength): string => ('refusal' in length ? length.refusal : 'none');
 
 /** Values measured apart from this code by the study of the match, kept beside it with their tolerances. */

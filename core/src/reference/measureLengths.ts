@@ -1,8 +1,10 @@
 import { combineLengths } from './combineLengths';
 import type { CombinedLength } from './combineLengths';
 import type { ImagePoint } from './imagePoint';
-import type { Flatten, KnownLength, LengthRefusal, PlaneKnowledge } from './planeScale';
-import { flatLength, flattenPlane, rimAloneSd, scalesOf, tiltSd } from './planeScale';
+import type { KnownLength, LengthRefusal, PlaneKnowledge } from './planeScale';
+import { rimAloneSd, tiltSd } from './planeScale';
+import type { PlaneWithErrors } from './readingError';
+import { lnLength, planeWithErrors, readingSd } from './readingError';
 
 /** A stretch whose length is wanted; the same id in several pictures is the same stretch of the thing. */
 export interface WantedLength {
@@ -65,98 +67,33 @@ export const HALF_90 = 1.645;
  */
 export function measureLengths(pictures: readonly MeasuredPicture[]): readonly MeasuredLength[] {
   const ids = [...new Set(pictures.flatMap(({ wanted }) => wanted.map(({ id }) => id)))];
+  const read = pictures.map((picture) => measurePicture(picture, picture.wanted));
   return ids.map((id) => {
-    const byPicture = pictures.flatMap((picture) => picture.wanted.filter((one) => one.id === id).map((one) => measureOne(picture, one)));
+    const byPicture = pictures.flatMap(({ wanted }, at) =>
+      wanted.flatMap((one, index) => (one.id === id ? (read[at]?.[index] ?? []) : [])),
+    );
     const readings = byPicture.flatMap((one) => ('refusal' in one ? [] : [one]));
     return { id, combined: combineLengths(readings), byPicture };
   });
 }
 
-/** A length on one picture. */
-export function measureOne(picture: MeasuredPicture, wanted: WantedLength): PictureLength {
-  const readingPixels = picture.readingPixels ?? READING_PIXELS;
+/** Lengths on one picture, in the order they are wanted. Its plane and what errors make of it are reckoned once. */
+export function measurePicture(picture: MeasuredPicture, wanted: readonly WantedLength[]): readonly PictureLength[] {
+  const plane = planeWithErrors(picture, picture.readingPixels ?? READING_PIXELS);
+  return wanted.map((one) => (typeof plane === 'string' ? { picture: picture.id, refusal: plane } : measureOne(picture, plane, one)));
+}
+
+function measureOne(picture: MeasuredPicture, plane: PlaneWithErrors, wanted: WantedLength): PictureLength {
   const refused = (refusal: LengthRefusal): PictureLength => ({ picture: picture.id, refusal });
-  const plain = lengthOf(picture, wanted, readingPixels);
-  if (typeof plain === 'string') return refused(plain);
-  const reading = readingSd(picture, wanted, readingPixels);
+  const ln = lnLength(plane.plane, wanted.a, wanted.b);
+  if (typeof ln === 'string') return refused(ln);
+  const reading = readingSd(plane, wanted.a, wanted.b);
   if (reading === null) return refused('tooUncertain');
-  const geometry = geometrySd(picture, wanted);
-  const relativeSd = Math.hypot(reading, geometry);
+  const relativeSd = Math.hypot(reading, geometrySd(picture, wanted));
   if (!(relativeSd <= MOST_RELATIVE_SD)) return refused('tooUncertain');
   const spreads = spreadsOf(picture);
-  const sd = Math.hypot(relativeSd, ...Object.values(spreads));
-  return {
-    picture: picture.id,
-    millimetres: plain,
-    low: plain * Math.exp(-HALF_90 * sd),
-    high: plain * Math.exp(HALF_90 * sd),
-    relativeSd,
-    spreads,
-  };
-}
-
-/** The wanted stretch by the mean of what is known, in logarithms; millimetres. */
-function lengthOf(knowledge: PlaneKnowledge, { a, b }: WantedLength, readingPixels: number): number | LengthRefusal {
-  const flatten = flattenPlane(knowledge, readingPixels);
-  if (typeof flatten === 'string') return flatten;
-  return lengthBy(knowledge, flatten, a, b);
-}
-
-function lengthBy(knowledge: PlaneKnowledge, flatten: Flatten, a: ImagePoint, b: ImagePoint): number | LengthRefusal {
-  const scales = scalesOf(knowledge, flatten);
-  if (typeof scales === 'string') return scales;
-  const length = flatLength(flatten, a, b);
-  if (typeof length === 'string') return length;
-  return length * Math.exp(scales.reduce((sum, scale) => sum + Math.log(scale), 0) / scales.length);
-}
-
-/** Standard deviation of ln(length) from how well places are read; null where a place moved by it gives none. */
-function readingSd(picture: MeasuredPicture, wanted: WantedLength, readingPixels: number): number | null {
-  if (!(readingPixels > 0)) return 0;
-  const { known, rectangle, circle } = picture;
-  // A place that two things share, such as a corner where a known length ends, was pointed at once: it errs once.
-  const points: ImagePoint[] = [];
-  const places = new Map<string, number>();
-  const indexOf = (point: ImagePoint): number => {
-    const key = point.join();
-    const at = places.get(key) ?? points.push(point) - 1;
-    places.set(key, at);
-    return at;
-  };
-  const order = [
-    wanted.a,
-    wanted.b,
-    ...known.flatMap(({ a, b }) => [a, b]),
-    ...(rectangle?.corners ?? []),
-    ...(circle?.rim ?? []),
-    ...(circle?.centre ? [circle.centre] : []),
-  ].map(indexOf);
-  const logAt = (moved: readonly ImagePoint[]): number | null => {
-    let at = 0;
-    const next = (): ImagePoint => moved[order[at++] as number] as ImagePoint;
-    const [a, b] = [next(), next()];
-    const knowledge: PlaneKnowledge = {
-      known: known.map((one) => ({ ...one, a: next(), b: next() })),
-      ...(rectangle ? { rectangle: { ...rectangle, corners: rectangle.corners.map(next) } } : {}),
-      ...(circle ? { circle: { ...circle, rim: circle.rim.map(next), ...(circle.centre ? { centre: next() } : {}) } } : {}),
-    };
-    // Corners were looked at already: moved by a reading error they may be a little too low, which is no reason to refuse.
-    const length = lengthOf(knowledge, { id: wanted.id, a, b }, 0);
-    return typeof length === 'string' ? null : Math.log(length);
-  };
-  let variance = 0;
-  for (const [index, point] of points.entries())
-    for (const axis of [0, 1] as const) {
-      const step = readingPixels / 10;
-      const move = (by: number): readonly ImagePoint[] =>
-        points.map((other, at): ImagePoint =>
-          at === index ? (axis === 0 ? [point[0] + by, point[1]] : [point[0], point[1] + by]) : other,
-        );
-      const [up, down] = [logAt(move(step)), logAt(move(-step))];
-      if (up === null || down === null) return null;
-      variance += ((up - down) / (2 * step)) ** 2 * readingPixels ** 2;
-    }
-  return Math.sqrt(variance);
+  const half = HALF_90 * Math.hypot(relativeSd, ...Object.values(spreads));
+  return { picture: picture.id, millimetres: Math.exp(ln), low: Math.exp(ln - half), high: Math.exp(ln + half), relativeSd, spreads };
 }
 
 /** Standard deviation of ln(length) from what the picture does not tell of the plane. */
