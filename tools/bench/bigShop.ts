@@ -61,6 +61,7 @@ export function withoutAttachments(project: ProjectFile): ProjectFile {
     ...project,
     pictures: [],
     meshes: [],
+    measurings: [],
     mixCards: project.mixCards.map((card) => ({ ...card, pictureId: null })),
     targets: project.targets.map((target) => ({
       ...target,

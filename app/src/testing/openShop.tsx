@@ -6,7 +6,7 @@ import { userEvent } from '@testing-library/user-event';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { createMemoryRouter } from 'react-router';
-import { afterEach, vi } from 'vitest';
+import { afterEach, expect, vi } from 'vitest';
 import { createShopClock } from '../clock/shopClock';
 import { ShopDatabase } from '../data/tables/database';
 import { watchTables } from '../data/tables/liveTables';
@@ -48,6 +48,8 @@ export async function openShop(path: string, project: ProjectFile | null = makeS
   const router = createMemoryRouter(ROUTES, { initialEntries: [path] });
   render(<App client={client} store={store} clock={clock} router={router} />);
   closers.push(async () => {
+    // The look through the shop at its start must be over: it would tell a page that is gone that its database is.
+    if (project) await vi.waitFor(async () => expect(await db.meta.get('rulesVersion')).toBeDefined()).catch(() => undefined);
     stopWatching();
     client.clear();
     await db.delete();
