@@ -1,5 +1,6 @@
 import type { Lab } from '../colour/lab';
 import { difference } from '../colour/lab';
+import { HALF_90 } from '../number/half90';
 import { normalShare } from '../number/normalShare';
 
 /** Something that differs between the reference and one's own, in just noticeable steps. */
@@ -18,8 +19,7 @@ export interface Noticed extends Noticeable {
 }
 
 /** Per cent of a length that is one just noticeable step (memory). */
-export const LENGTH_STEP_PERCENT = 2.5;
-const HALF_90 = 1.645;
+const LENGTH_STEP_PERCENT = 2.5;
 
 /**
  * What a viewer notices first: steps above one, by the root of the share of the sight, by how surely. The exponent orders as any from ⅓ to ¾ does; our
@@ -53,6 +53,16 @@ export function colourSteps(reference: Lab, own: Lab, arcMinutes: number): numbe
     reference[2] + (own[2] - reference[2]) * chroma,
   ];
   return difference(reference, seen);
+}
+
+/**
+ * A length beside the reference's, in steps over the whole sight.
+ *
+ * @param relativeSd standard deviation of the one over the other
+ */
+export function lengthNoticeable(id: string, reference: number, own: number, relativeSd: number): Noticeable {
+  const steps = (share: number): number => (share * 100) / LENGTH_STEP_PERCENT;
+  return { id, steps: steps(Math.abs(own / reference - 1)), half: steps(HALF_90 * relativeSd), share: 1 };
 }
 
 /** Minutes of arc under which a width is seen. */

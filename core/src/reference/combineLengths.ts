@@ -1,3 +1,5 @@
+import { HALF_90 } from '../number/half90';
+
 /** One reading of a length: millimetres, standard deviation of its logarithm, and the spreads of the things it goes by. */
 export interface LengthReading {
   readonly picture: string;
@@ -24,7 +26,6 @@ export interface CombinedLength {
 export const BETWEEN_PICTURES = 0.015;
 /** A reading farther from the others than this, in standard deviations, disagrees. */
 export const DISAGREES_ABOVE = 3;
-const HALF_90 = 1.645;
 
 /**
  * Several readings of one length: weighted mean of logarithms with the scatter between pictures by Mandel and Paule (1970, memory), at least

@@ -1,3 +1,4 @@
+import { HALF_90 } from '../number/half90';
 import { combineLengths } from './combineLengths';
 import type { CombinedLength } from './combineLengths';
 import type { ImagePoint } from './imagePoint';
@@ -56,8 +57,6 @@ export const USUAL_TILT_DEGREES = 6;
 export const FOCAL_OVER_WIDTH = 0.72;
 /** A reading less sure than this is none. */
 const MOST_RELATIVE_SD = 0.2;
-/** Half width of a 90 % interval over its standard deviation. */
-export const HALF_90 = 1.645;
 
 /**
  * Lengths on pictures, each with its 90 % interval, and all pictures of one thing together.

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { drawDimensionSheet } from './dimensionSheet';
-import { hoursAfterScaling, scaleFactor } from './scaleFactor';
+import { hoursAfterScaling, measuresAfterScaling, scaleFactor } from './scaleFactor';
 
 const on = (id: string, millimetres: number, meshMillimetres: number, half = 1.02) => ({
   id,
@@ -27,6 +27,14 @@ describe('the factor a mesh is scaled by', () => {
     expect(found?.disagrees).toEqual(['squat']);
   });
   it('is none where nothing is read on both', () => expect(scaleFactor([])).toBeNull());
+  it('a part’s lengths grow with it, and what is not known stays so', () => {
+    expect(measuresAfterScaling([10, 20, 30], 0.5, 10, 2)).toEqual({
+      sizeMillimetres: [20, 40, 60],
+      engravingMillimetres: 1,
+      hours: [40, 80],
+    });
+    expect(measuresAfterScaling(null, null, null, 2)).toEqual({ sizeMillimetres: null, engravingMillimetres: null, hours: null });
+  });
   it('hours grow with the square for a shell and with the cube for a solid', () => {
     expect(hoursAfterScaling(10, 1.1)[0]).toBeCloseTo(12.1, 9);
     expect(hoursAfterScaling(10, 1.1)[1]).toBeCloseTo(13.31, 9);

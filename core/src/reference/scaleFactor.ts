@@ -1,6 +1,6 @@
 import type { CombinedLength } from './combineLengths';
 import { combineLengths } from './combineLengths';
-import { HALF_90 } from './measureLengths';
+import { HALF_90 } from '../number/half90';
 
 /** A dimension as it should be, by the pictures, beside the same on the mesh. */
 export interface DimensionOnMesh {
@@ -34,6 +34,28 @@ export function scaleFactor(dimensions: readonly DimensionOnMesh[]): ScaleFactor
     })),
   );
   return combined && { factor: combined.millimetres, low: combined.low, high: combined.high, disagrees: combined.disagrees };
+}
+
+/** A part's measures, as far as they are known: mm and hours. */
+export interface ScaledMeasures {
+  readonly sizeMillimetres: readonly number[] | null;
+  readonly engravingMillimetres: number | null;
+  /** fewest and most */
+  readonly hours: readonly [number, number] | null;
+}
+
+/** A part's measures once it is scaled: every length with the factor, hours as `hoursAfterScaling` has them. */
+export function measuresAfterScaling(
+  sizeMillimetres: readonly number[] | null,
+  engravingMillimetres: number | null,
+  hours: number | null,
+  factor: number,
+): ScaledMeasures {
+  return {
+    sizeMillimetres: sizeMillimetres?.map((side) => side * factor) ?? null,
+    engravingMillimetres: engravingMillimetres === null ? null : engravingMillimetres * factor,
+    hours: hours === null ? null : hoursAfterScaling(hours, factor),
+  };
 }
 
 /**

@@ -1,7 +1,7 @@
-import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
+import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { CAUTIONS, DEFERENCE } from '@zinc-ladder/core/caution/cautions';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
+import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { BANDS } from '@zinc-ladder/core/ladder/bands';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
@@ -11,7 +11,7 @@ import { imageSize } from 'image-size';
 import type { ProjectBundle } from '../file/zipProject';
 import { gatherMeasured } from '../gather/reference/gatherMeasured';
 import { standingEntries } from '../log/standingLog';
-import { productValue } from '../products/productDrying';
+import { productNeed } from '../products/productNeed';
 import type { LogEntry } from '../records/ladder/logEntry';
 import type { Rung } from '../records/ladder/rung';
 import type { Part } from '../records/prop/part';
@@ -173,13 +173,11 @@ function writeMaterials({ parts, rungs, bundle: { project } }: ReportMatter): st
   const amounts = new Map<string, { coats: number; millilitres: number }>();
   const products = new Map(project.products.map((product) => [product.id, product]));
   for (const part of parts)
-    for (const { state, productId, coatMicrometres } of rungs.get(part.id) ?? []) {
+    for (const { state, productId, coatMicrometres, side } of rungs.get(part.id) ?? []) {
       const product = products.get(productId ?? '');
       if (state !== 'done' || !product) continue;
-      const entry = findProductClass(product.classId);
-      const solids = productValue(product, 'volumeSolids').value ?? entry.volumeSolids;
-      const area = part.areaSquareCentimetres * part.count;
-      const used = coatMicrometres === null ? 0 : paintNeeded(area, coatMicrometres, 1, solids, TRANSFER[entry.application]).millilitres;
+      const area = setArea(part.areaSquareCentimetres, part.count) * facesShare(side);
+      const used = coatMicrometres === null ? 0 : productNeed(product, coatMicrometres, area).millilitres;
       const sum = amounts.get(product.id) ?? { coats: 0, millilitres: 0 };
       amounts.set(product.id, { coats: sum.coats + 1, millilitres: sum.millilitres + used });
     }

@@ -1,9 +1,7 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
-import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { facesShare } from '@zinc-ladder/core/ladder/faces';
-import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
-import { productValue } from '@zinc-ladder/model/products/productDrying';
+import { productNeed } from '@zinc-ladder/model/products/productNeed';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
@@ -125,10 +123,7 @@ export function RungFacts({
 }
 
 function needOf(product: Product, coatMicrometres: number, area: number): { millilitres: number; reason: Reason } {
-  const entry = findProductClass(product.classId);
-  const solids = productValue(product, 'volumeSolids');
-  const transfer = TRANSFER[entry.application];
-  const { millilitres } = paintNeeded(area, coatMicrometres, 1, solids.value ?? entry.volumeSolids, transfer);
+  const { millilitres, volumeSolids: solids, transfer, application } = productNeed(product, coatMicrometres, area);
   return {
     millilitres,
     reason: {
@@ -137,7 +132,7 @@ function needOf(product: Product, coatMicrometres: number, area: number): { mill
         ['area', `${Math.round(area)} cm²`],
         ['dry film', `${coatMicrometres} µm`],
         ['volume solids', `${solids.value} (${solids.origin})`],
-        ['transfer', `${transfer} (${entry.application})`],
+        ['transfer', `${transfer} (${application})`],
       ],
       source: 'coating handbooks; transfer and class solids are common practice, guessed',
     },

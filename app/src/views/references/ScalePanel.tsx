@@ -1,4 +1,4 @@
-import { hoursAfterScaling } from '@zinc-ladder/core/reference/scaleFactor';
+import { measuresAfterScaling } from '@zinc-ladder/core/reference/scaleFactor';
 import { printHoursOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useTable } from '../../data/queries';
 import { useFormats } from '../../features/formats/useFormats';
@@ -53,17 +53,22 @@ export function ScalePanel({ propId, measured: { factor, dimensions } }: { reado
           </p>
           <ul className="text-sm">
             {parts.map((part) => {
-              const hours = printHoursOf(part);
-              const [fewer, more] = hours === null ? [null, null] : hoursAfterScaling(hours, factor.factor);
+              const now = printHoursOf(part);
+              const { sizeMillimetres, engravingMillimetres, hours } = measuresAfterScaling(
+                part.sizeMillimetres,
+                part.engraving?.depthMillimetres ?? null,
+                now,
+                factor.factor,
+              );
               return (
                 <li key={part.id} className="border-line border-t py-1">
                   {part.name}
                   <span className="figure">
-                    {part.sizeMillimetres ? `: ${formats.size(part.sizeMillimetres.map((side) => side * factor.factor))}` : ''}
-                    {hours !== null && fewer !== null && more !== null
-                      ? `, printing ${formatSpan(hours * 60)} → ${formatSpan(fewer * 60)} to ${formatSpan(more * 60)}`
+                    {sizeMillimetres ? `: ${formats.size(sizeMillimetres)}` : ''}
+                    {now !== null && hours
+                      ? `, printing ${formatSpan(now * 60)} → ${formatSpan(hours[0] * 60)} to ${formatSpan(hours[1] * 60)}`
                       : ''}
-                    {part.engraving ? `, engraving ${formats.length(part.engraving.depthMillimetres * factor.factor, 2)}` : ''}
+                    {engravingMillimetres === null ? '' : `, engraving ${formats.length(engravingMillimetres, 2)}`}
                   </span>
                 </li>
               );

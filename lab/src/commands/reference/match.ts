@@ -5,7 +5,7 @@ import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import type { MatchConditions, MatchSide, RegionMatch } from '@zinc-ladder/core/match/matchColours';
 import { MATCH_HALF_WIDTHS, MATCH_REFUSAL_WORDS, matchColours } from '@zinc-ladder/core/match/matchColours';
-import { arcMinutesOf, colourSteps, LENGTH_STEP_PERCENT, orderByNotice } from '@zinc-ladder/core/match/noticed';
+import { arcMinutesOf, colourSteps, lengthNoticeable, orderByNotice } from '@zinc-ladder/core/match/noticed';
 import type { Noticeable } from '@zinc-ladder/core/match/noticed';
 import { registerPictures, REGISTRATION_REFUSAL_WORDS } from '@zinc-ladder/core/match/registerPictures';
 import { dirname, resolve } from 'node:path';
@@ -16,8 +16,6 @@ import { fieldsAt, fieldsOf, hasField, listAt, numberAt, pointAt, textAt } from 
 import { readJson } from '../../readFile';
 import { readPicture } from '../../readPicture';
 import type { LabCommand } from '../labCommand';
-
-const HALF_90 = 1.645;
 
 /**
  * `match FILE` → colours of regions on a reference and on one's own photograph with their intervals, and what a viewer notices first. File:
@@ -79,9 +77,9 @@ export const match: LabCommand = {
     });
     const lengths = listAt(file, 'lengths', (value, path): Noticeable => {
       const length = fieldsOf(value, path);
+      const sd = numberAt(length, 'relativeSd', { least: 0, most: 1, usual: 0 });
       const [wanted, is] = [numberAt(length, 'reference', { least: 1e-6 }), numberAt(length, 'own', { least: 1e-6 })];
-      const half = (HALF_90 * numberAt(length, 'relativeSd', { least: 0, most: 1, usual: 0 }) * 100) / LENGTH_STEP_PERCENT;
-      return { id: textAt(length, 'id'), steps: (Math.abs(is / wanted - 1) * 100) / LENGTH_STEP_PERCENT, half, share: 1 };
+      return lengthNoticeable(textAt(length, 'id'), wanted, is, sd);
     });
     return {
       refusal: found.refusal,

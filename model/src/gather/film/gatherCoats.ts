@@ -16,7 +16,7 @@ export interface LaidCoats {
 }
 
 /** Methods whose films are coats of colour. */
-const COATS = new Set(['sprayCoat', 'airbrushCoat', 'brushCoat', 'maskedCoat']);
+export const COAT_METHODS: ReadonlySet<string> = new Set(['sprayCoat', 'airbrushCoat', 'brushCoat', 'maskedCoat']);
 
 /** On a ladder, the coats of a paint and how many it needs over the film under the first of them. Null: the paint is not laid there. */
 export function coatsOnLadder(
@@ -27,7 +27,7 @@ export function coatsOnLadder(
   mirrored: number,
 ): LaidCoats | null {
   const kept = rungs.filter((rung) => rung.state !== 'leftOut');
-  const own = kept.filter((rung) => rung.productId === paint.id && COATS.has(rung.methodId));
+  const own = kept.filter((rung) => rung.productId === paint.id && COAT_METHODS.has(rung.methodId));
   const [first] = own;
   if (!first) return null;
   const below = kept.slice(0, kept.indexOf(first)).filter((rung) => leavesFilmOnFaces(rung.methodId));

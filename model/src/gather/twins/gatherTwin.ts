@@ -2,11 +2,10 @@ import type { PaintedStep } from '@zinc-ladder/core/twins/compareTwins';
 import type { ProjectFile } from '../../file/projectFile';
 import { standingEntries } from '../../log/standingLog';
 import type { LogEntry } from '../../records/ladder/logEntry';
+import { COAT_METHODS } from '../film/gatherCoats';
 import { coatPaintOf, effectOf } from '../film/gatherPaints';
 
 const MINUTE_MS = 60_000;
-/** Methods whose films are coats of colour that cover by sum. */
-const COATS: ReadonlySet<string> = new Set(['sprayCoat', 'airbrushCoat', 'brushCoat', 'maskedCoat']);
 
 /** What a part's record is read from. */
 export type TwinRecords = Pick<ProjectFile, 'ladders' | 'rungs' | 'products' | 'logEntries' | 'shop'>;
@@ -47,7 +46,7 @@ export function gatherTwin({ ladders, rungs, products, logEntries, shop }: TwinR
       grit: rung.grit,
       waitedMinutes,
       air: air && { temperatureCelsius: air.temperatureCelsius, relativeHumidityPercent: air.relativeHumidityPercent },
-      coat: product && COATS.has(rung.methodId) && effectOf(product) === 'none' ? coatPaintOf(product, shop.mirroredShare) : null,
+      coat: product && COAT_METHODS.has(rung.methodId) && effectOf(product) === 'none' ? coatPaintOf(product, shop.mirroredShare) : null,
     };
   });
 }

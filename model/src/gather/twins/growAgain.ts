@@ -1,8 +1,7 @@
-import { paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
-import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
+import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
-import { productValue } from '../../products/productDrying';
+import { productNeed } from '../../products/productNeed';
 import type { Part } from '../../records/prop/part';
 import type { TwinRecords } from './gatherTwin';
 import { gatherTwin } from './gatherTwin';
@@ -34,14 +33,13 @@ export function growAgain(
   areaSquareCentimetres: number,
 ): readonly RungAgain[] {
   const products = new Map(records.products.map((product) => [product.id, product]));
+  const sides = new Map(records.rungs.map(({ id, side }) => [id, side]));
   return gatherTwin(records, part.id).map((step): RungAgain => {
     const method = findMethod(step.kind);
     const planned = estimateRungMinutes(method, areaSquareCentimetres, 1);
     const then = estimateRungMinutes(method, part.areaSquareCentimetres, part.count).minutes;
     const share = step.minutes === null ? null : step.minutes / then;
     const product = products.get(step.productId ?? '');
-    const entry = product && findProductClass(product.classId);
-    const solids = product && (productValue(product, 'volumeSolids').value ?? entry?.volumeSolids);
     return {
       name: step.name,
       methodId: step.kind,
@@ -52,8 +50,8 @@ export function growAgain(
       minutes: share === null ? planned.minutes : Math.max(1, Math.round(planned.minutes * share)),
       minutesFormula: share === null ? planned.formula : `${planned.formula}, × ${share.toFixed(2)} as it went then`,
       millilitres:
-        entry && solids && step.micrometres
-          ? paintNeeded(areaSquareCentimetres, step.micrometres, 1, solids, TRANSFER[entry.application]).millilitres
+        product && step.micrometres
+          ? productNeed(product, step.micrometres, areaSquareCentimetres * facesShare(sides.get(step.id) ?? 'all')).millilitres
           : null,
     };
   });

@@ -69,6 +69,13 @@ describe('a second piece from the record', () => {
     expect(Math.abs((larger?.minutes ?? 0) - wanted)).toBeLessThanOrEqual(0.5);
     expect(larger?.minutesFormula).toContain('as it went then');
   });
+  it('a coat on one side takes half of what a coat on all sides does', () => {
+    const [product] = sample.products;
+    const coat = (side: 'all' | 'under') => rung('coat', 60, { productId: product?.id ?? '', coatMicrometres: 20, side });
+    const amount = (side: 'all' | 'under'): number => growAgain({ ...records, rungs: [coat(side)] }, part, 200)[0]?.millilitres ?? 0;
+    expect(amount('all')).toBeGreaterThan(0);
+    expect(amount('under')).toBeCloseTo(amount('all') / 2, 9);
+  });
   it('goes by the method where the log has no minutes', () => {
     const [first] = growAgain({ ...records, logEntries: [] }, part, 200);
     expect(first?.minutes).toBe(estimateRungMinutes(findMethod('sand'), 200, 1).minutes);

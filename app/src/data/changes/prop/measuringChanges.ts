@@ -1,8 +1,6 @@
+import { USUAL_TILT_DEGREES } from '@zinc-ladder/core/reference/measureLengths';
 import type { DimensionReading, Measuring } from '@zinc-ladder/model/records/reference/measuring';
 import type { Edit } from '../../edits/edit';
-
-/** A picture taken "about square on" is turned by about this, degrees, until the finisher says otherwise. */
-const USUAL_TILT_DEGREES = 6;
 
 /** What is marked on a picture on which nothing is. */
 export function newMeasuring(pictureId: string): Measuring {
