@@ -36,6 +36,7 @@ const measuring = (pictureId: string, values: Partial<Measuring>): Measuring => 
   revision: 0,
   pictureId,
   origin: '',
+  distrusted: [],
   tiltDegrees: 3,
   rectangle: null,
   circle: null,

@@ -54,6 +54,7 @@ export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs'>): Demo
       actualMinutes,
       air: loggedAir(doneAtMs),
       text: '',
+      isForNextTime: false,
       pictureIds: [],
       correctsId: null,
     });

@@ -20,6 +20,7 @@ import { DEMO_PERSONS } from './persons';
 import { DEMO_SHOP } from './shop';
 import { makeDemoWeather } from './weather';
 import { demoRoutes } from './ownRoutes';
+import { makeDemoMatches } from './match';
 import { DEMO_TECHNIQUE_CARDS } from './techniqueCards';
 
 const DAY_MS = 86_400_000;
@@ -46,11 +47,14 @@ export function makeDemo(): ProjectBundle {
       byteLength: bytes.length,
       propId: 'lantern',
       partId: null,
+      isOwn: false,
       neutral: neutralOf(light),
       takenAtMs: null,
       note: light.note,
     };
   });
+  const own = makeDemoMatches();
+  for (const { reference, bytes } of own.pictures) attachments.set(reference.id, bytes);
   return {
     project: {
       format: FORMAT_NAME,
@@ -66,7 +70,7 @@ export function makeDemo(): ProjectBundle {
       cans: makeCans(),
       mixCards: [...DEMO_CARDS],
       logEntries: [...entries],
-      pictures: [...pictures, ...weather.photographs.map(({ reference }) => reference)],
+      pictures: [...pictures, ...own.pictures.map(({ reference }) => reference), ...weather.photographs.map(({ reference }) => reference)],
       meshes: meshes.references,
       ...DEMO_INSPECTION,
       fits: [...DEMO_FITS],
@@ -80,6 +84,7 @@ export function makeDemo(): ProjectBundle {
       persons: [...DEMO_PERSONS],
       dimensions: [...DEMO_DIMENSIONS],
       measurings: [...DEMO_MEASURINGS],
+      matches: [...own.matches],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

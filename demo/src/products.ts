@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
+import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 
 type Row = readonly [
@@ -73,7 +73,7 @@ export const DEMO_PRODUCTS: readonly Product[] = ROWS.map(([id, name, classId, c
             { field: 'recoatAgainMinutes', value: 1440, origin: 'label', note: 'the label says a day' },
           ]
         : [],
-  ...COLOUR_UNSET,
+  ...PRODUCT_UNSET,
   effect: classId === 'metallicLacquer' ? 'metallic' : id === 'amber-tint' ? 'candy' : 'none',
   note: note ?? '',
 }));

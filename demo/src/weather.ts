@@ -182,6 +182,7 @@ function photograph(id: string, name: string, rgba: Uint8Array, { width, height 
       byteLength: bytes.length,
       propId: null,
       partId: 'lantern-base',
+      isOwn: true,
       neutral: null,
       takenAtMs,
       note: 'drawn by a script that knows how much is covered',

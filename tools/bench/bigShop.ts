@@ -62,6 +62,7 @@ export function withoutAttachments(project: ProjectFile): ProjectFile {
     pictures: [],
     meshes: [],
     measurings: [],
+    matches: [],
     mixCards: project.mixCards.map((card) => ({ ...card, pictureId: null })),
     targets: project.targets.map((target) => ({
       ...target,

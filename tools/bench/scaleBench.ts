@@ -275,6 +275,7 @@ export function makeLargeShop(demo: ProjectFile): { readonly project: ProjectFil
     byteLength: png.length,
     propId: 'telegraph',
     partId: null,
+          isOwn: false,
     neutral: null,
     takenAtMs: null,
     note: '',

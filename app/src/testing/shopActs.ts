@@ -17,7 +17,7 @@ import { putMaskRungs } from '../data/changes/ladder/maskChanges';
 import { growByOwnRoute, keepAsRoute } from '../data/changes/ladder/ownRouteChanges';
 import { addPart, NEW_PART } from '../data/changes/prop/partChanges';
 import { addDimension, changeMeasuring, withLeftOut, withReading } from '../data/changes/prop/measuringChanges';
-import { keepPicture } from '../data/changes/prop/pictureChanges';
+import { keepPicture, madeAfter, ownWork } from '../data/changes/prop/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
 import { beginPiece, changeCount, putOnPrinter, takeOffPiece, takeOffPrinter } from '../data/changes/prop/printChanges';
 import { addProp, letGo, NEW_PROP } from '../data/changes/prop/propChanges';
@@ -148,7 +148,9 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   }),
   on('leave out', 'rungs', (edit, rung, { nowMs }) => leaveOut(edit, rung.id, nowMs, rung.state)),
   on('open again', 'rungs', (edit, rung, moment) => reopenRung(edit, rung.id, bench(moment), rung.state)),
-  on('note', 'rungs', (edit, rung, moment) => noteOnRung(edit, rung.id, 'mistake', 'a run', bench(moment))),
+  on('note', 'rungs', (edit, rung, moment) =>
+    noteOnRung(edit, rung.id, 'mistake', { text: 'a run', isForNextTime: moment.choice(1) % 2 === 0 }, bench(moment)),
+  ),
   on('correct the timer', 'rungs', (edit, rung, moment) => correctTimer(edit, rung.id, moment.choice(1) % 100, bench(moment))),
   on('correct an entry', 'logEntries', (edit, entry, { nowMs, choice, makeId }) =>
     correctEntry(edit, entry.id, { atMs: nowMs - (choice(1) % 9) * 60_000, actualMinutes: choice(2) % 50, text: 'put right' }, makeId),
@@ -273,7 +275,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('let a prop go', 'props', (edit, prop) => letGo(edit, [prop.id])),
   on('keep an inspection picture', 'parts', async (edit, part, { nowMs, makeId }) => {
     const id = makeId();
-    await keepPicture(edit, id, new Blob([PIXELS]), 'look', null, part.id);
+    await keepPicture(edit, id, new Blob([PIXELS]), 'look', ownWork(null, part.id, nowMs));
     await edit.put('flaws', {
       id: makeId(),
       revision: 0,
@@ -286,7 +288,9 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       note: String(nowMs),
     });
   }),
-  on('keep a reference picture', 'props', (edit, prop, { makeId }) => keepPicture(edit, makeId(), new Blob([PIXELS]), 'hall', prop.id)),
+  on('keep a reference picture', 'props', (edit, prop, { makeId }) =>
+    keepPicture(edit, makeId(), new Blob([PIXELS]), 'hall', madeAfter(prop.id)),
+  ),
   on('show a picture on a card', 'pictures', async (edit, picture, { choice, records }) => {
     const card = chosen(records.mixCards, choice(1));
     if (card) await edit.patch('mixCards', card.id, { pictureId: picture.id }, card);

@@ -28,6 +28,7 @@ describe('the log as it stands', () => {
     propId: 'p',
     partId: 'a',
     rungId: 'r',
+    isForNextTime: false,
     personId: null,
     productId: null,
     plannedMinutes: 10,

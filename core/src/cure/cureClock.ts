@@ -87,6 +87,36 @@ export function readCureClock(
   return { laidAtMs: last.atMs, filmMicrometres, wetCoats, milestones, recoatWindows: windows, tooColdMs };
 }
 
+/** What a film had gained at a moment and what a stage asks of it, minutes at label conditions. */
+export interface FilmSight {
+  readonly elapsedMinutes: number;
+  readonly expectedMinutes: number;
+}
+
+/**
+ * How far a film was on its way to a stage when somebody tried it.
+ *
+ * @returns null where the product has no such stage, or it was tried before it was laid
+ * @throws RangeError when there is no coat
+ */
+export function sightFilm(
+  drying: DryingData,
+  coats: readonly CoatLaid[],
+  tables: CureTables,
+  forced: readonly ForcedDrying[],
+  stage: Milestone,
+  atMs: number,
+): FilmSight | null {
+  const ordered = [...coats].sort((a, b) => a.atMs - b.atMs);
+  const last = ordered.at(-1);
+  if (!last) throw new RangeError('a cure clock needs at least one coat');
+  const { filmMicrometres } = gatherWetFilm(drying, ordered, forcedClock(tables.tableFor(drying, 'drying'), forced));
+  const expectedMinutes = milestoneDemand(drying, stage, filmMicrometres, last.thicknessMicrometres);
+  const clock = forcedClock(tables.tableFor(drying, phaseOf(stage)), forced);
+  const elapsedMinutes = clock.progress(atMs / 60_000) - clock.progress(last.atMs / 60_000);
+  return expectedMinutes !== null && expectedMinutes > 0 && elapsedMinutes > 0 ? { elapsedMinutes, expectedMinutes } : null;
+}
+
 /** States of a film as they are drawn, from blank to dense. */
 export type FilmState = 'wet' | 'touch' | 'handle' | 'sand' | 'tape' | 'hard';
 

@@ -171,6 +171,7 @@ const same: Registration = {
   press: 0.5,
   errorPixels: 1,
   suspects: [],
+  hull: [],
   isWithin: () => true,
 };
 const deltaOf = (region: RegionMatch): number => ('refusal' in region ? Number.NaN : region.deltaE);

@@ -22,6 +22,9 @@ export const MATCH_HALF_WIDTHS: Readonly<Record<MatchConditions, number>> = {
   chipsInBoth: 3,
 };
 
+/** All of them, the surest first. */
+export const MATCH_CONDITIONS = Object.keys(MATCH_HALF_WIDTHS) as readonly MatchConditions[];
+
 /** A region that is compared, by its area on the reference. */
 export interface MatchRegion {
   readonly id: string;

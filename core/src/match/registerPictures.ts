@@ -33,7 +33,9 @@ export interface Registration {
   readonly errorPixels: number;
   /** pairs that fit the rest badly, from eight pairs on */
   readonly suspects: readonly number[];
-  /** whether a place of the reference lies within the points; beyond them nothing can be said */
+  /** corners of the shape the points of the reference span, going round; beyond it nothing can be said */
+  readonly hull: readonly ImagePoint[];
+  /** whether a place of the reference lies within it */
   readonly isWithin: (point: ImagePoint) => boolean;
 }
 
@@ -65,6 +67,7 @@ export function registerPictures(pairs: readonly PointPair[], isFlat = false): R
     ...best,
     errorPixels: ERROR_OVER_PRESS * best.press,
     suspects: suspectsOf(from, to, best.press, isFlat),
+    hull,
     isWithin: (point) => isInside(hull, point),
   };
 }

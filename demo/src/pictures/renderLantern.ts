@@ -85,13 +85,44 @@ const PROFILE: readonly (readonly [number, number])[] = [
   [276, 8],
 ];
 
+/** A finisher's own photograph of the lantern: its light, its colours, and how it lies in the frame. */
+export interface OwnView {
+  readonly light: PictureLight;
+  readonly colours: Readonly<Record<keyof typeof TRUE_COLOURS, string>>;
+  /** of the frame, pixels */
+  readonly width: number;
+  readonly height: number;
+  readonly scale: number;
+  readonly turnDegrees: number;
+}
+
+/** Where a place of the reference pictures lies on an own photograph, pixels. */
+export function placeOnOwn([x, y]: readonly [number, number], { width, height, scale, turnDegrees }: OwnView): readonly [number, number] {
+  const [dx, dy] = [(x - PICTURE_SIZE.width / 2) * scale, (y - PICTURE_SIZE.height / 2) * scale];
+  const [cos, sin] = [Math.cos((turnDegrees * Math.PI) / 180), Math.sin((turnDegrees * Math.PI) / 180)];
+  return [width / 2 + dx * cos - dy * sin, height / 2 + dx * sin + dy * cos];
+}
+
+/** Renders an own photograph. The same view, always the same picture. */
+export function renderOwn(view: OwnView): Uint8Array {
+  const { width, height, scale, turnDegrees, light, colours } = view;
+  const [cos, sin] = [Math.cos((turnDegrees * Math.PI) / 180), Math.sin((turnDegrees * Math.PI) / 180)];
+  return renderPixels(width, height, (x, y) => {
+    const [dx, dy] = [(x - width / 2) / scale, (y - height / 2) / scale];
+    return shadePixel(PICTURE_SIZE.width / 2 + dx * cos + dy * sin, PICTURE_SIZE.height / 2 - dx * sin + dy * cos, light, colours);
+  });
+}
+
 /** Renders the lantern under a light, with a grey card beside it. The same light, always the same picture. */
 export function renderLantern(light: PictureLight): Uint8Array {
-  const { width, height } = PICTURE_SIZE;
+  return renderPixels(PICTURE_SIZE.width, PICTURE_SIZE.height, (x, y) => shadePixel(x, y, light, TRUE_COLOURS));
+}
+
+function renderPixels(width: number, height: number, shade: (x: number, y: number) => Colour): Uint8Array {
   const pixels = new Uint8Array(width * height * 3);
   for (let y = 0; y < height; y += 1) {
     for (let x = 0; x < width; x += 1) {
-      shadePixel(x, y, light).forEach((value, channel) => {
+      shade(x, y).forEach((value, channel) => {
         pixels[(y * width + x) * 3 + channel] = Math.round(encode(Math.min(1, Math.max(0, value))) * 255);
       });
     }
@@ -99,11 +130,11 @@ export function renderLantern(light: PictureLight): Uint8Array {
   return pixels;
 }
 
-function shadePixel(x: number, y: number, light: PictureLight): Colour {
+function shadePixel(x: number, y: number, light: PictureLight, colours: OwnView['colours']): Colour {
   const { width, height } = PICTURE_SIZE;
   const ground = height - 40;
   const up = ground - y;
-  if (x > 50 && x < 110 && up > 20 && up < 80) return lit(decodeHex(TRUE_COLOURS.greyCard), [0, 0, 1], light, 0);
+  if (x > 50 && x < 110 && up > 20 && up < 80) return lit(decodeHex(colours.greyCard), [0, 0, 1], light, 0);
   const radius = radiusAt(up);
   const across = x - width / 2;
   if (radius > 0 && Math.abs(across) < radius) {
@@ -112,7 +143,7 @@ function shadePixel(x: number, y: number, light: PictureLight): Colour {
     const length = Math.hypot(nx, slope, Math.sqrt(1 - nx * nx));
     const isGlass = up > 118 && up < 196;
     const isBand = up > 48 && up < 78;
-    const colour = decodeHex(isGlass ? TRUE_COLOURS.glass : isBand ? TRUE_COLOURS.band : TRUE_COLOURS.brass);
+    const colour = decodeHex(isGlass ? colours.glass : isBand ? colours.band : colours.brass);
     return lit(colour, [nx / length, slope / length, Math.sqrt(1 - nx * nx) / length], light, isBand ? 0.06 : isGlass ? 0.35 : 0.22);
   }
   const wall: Colour = up > 0 ? [0.34, 0.34, 0.34] : [0.2, 0.19, 0.18];

@@ -5,11 +5,12 @@ import { makeProjectSchema } from '../../scripts/projectSchema';
 import { makeVersion1 } from '../testing/makeVersion1';
 import { makeVersion3 } from '../testing/makeVersion3';
 import { makeVersion5 } from '../testing/makeVersion5';
-import { COLOUR_UNSET } from '../products/colourUnset';
+import { PRODUCT_UNSET } from '../products/productUnset';
 import { makeVersion6 } from '../testing/makeVersion6';
 import { makeVersion7 } from '../testing/makeVersion7';
 import { makeVersion8 } from '../testing/makeVersion8';
 import { makeVersion10 } from '../testing/makeVersion10';
+import { makeVersion11 } from '../testing/makeVersion11';
 import { makeVersion9 } from '../testing/makeVersion9';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
@@ -232,7 +233,7 @@ describe('migrations', () => {
     expect(readProject(JSON.stringify(makeVersion3()))).toEqual({
       ...sample,
       shop: { ...sample.shop, ...SHOP_ADDED_IN_4 },
-      products: sample.products.map((product) => ({ ...product, ...COLOUR_UNSET })),
+      products: sample.products.map((product) => ({ ...product, ...PRODUCT_UNSET })),
       cans: sample.cans.map((can) => ({ ...can, ...CAN_ADDED_IN_4 })),
       mixCards: sample.mixCards.map((card) => ({ ...card, ...CARD_ADDED_IN_4 })),
       pictures: sample.pictures.map((picture) => ({ ...picture, ...PICTURE_ADDED_IN_4 })),
@@ -278,6 +279,7 @@ describe('migrations', () => {
   it('bring a file of version 9 to today’s: one pair of hands is nobody named, of several each becomes somebody', () => {
     expect(readProject(JSON.stringify(makeVersion9()))).toEqual(makeSampleProject());
     expect(readProject(JSON.stringify(makeVersion10()))).toEqual(makeSampleProject());
+    expect(readProject(JSON.stringify(makeVersion11()))).toEqual(makeSampleProject());
     const three = readProject(JSON.stringify(makeVersion9(3))).persons;
     expect(three.map(({ name, hours, refuses }) => ({ name, hours, refuses }))).toEqual([
       { name: 'Me', hours: null, refuses: [] },

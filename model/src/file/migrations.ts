@@ -43,6 +43,13 @@ export const PICTURE_ADDED_IN_4 = { neutral: null } as const;
 /** What version 4 added to a seam. */
 export const SEAM_ADDED_IN_4 = { isReachable: true } as const;
 
+/** What version 12 added to a product. */
+export const PRODUCT_ADDED_IN_12 = { sightings: [] } as const;
+/** What version 12 added to a log entry. */
+export const ENTRY_ADDED_IN_12 = { isForNextTime: false } as const;
+/** What version 12 added to what is marked on a picture. */
+export const MEASURING_ADDED_IN_12 = { distrusted: [] } as const;
+
 /** All migrations, oldest first, numbered without gaps; each is tested with a fixture of its version. */
 export const MIGRATIONS: readonly Migration[] = [
   {
@@ -150,6 +157,19 @@ export const MIGRATIONS: readonly Migration[] = [
     why: 'dimensions of props and what is marked on pictures to measure by came in',
     migrate: (project) => ({ ...project, dimensions: [], measurings: [] }),
   },
+  {
+    from: 11,
+    to: 12,
+    why: 'pictures held against each other; a picture says whether it shows one’s own work and what cannot be trusted in it; notes for next time; what films of a product showed',
+    migrate: (project) => ({
+      ...project,
+      products: withAdded(project['products'], PRODUCT_ADDED_IN_12),
+      logEntries: withAdded(project['logEntries'], ENTRY_ADDED_IN_12),
+      measurings: withAdded(project['measurings'], MEASURING_ADDED_IN_12),
+      pictures: Array.isArray(project['pictures']) ? project['pictures'].map(withOwn) : project['pictures'],
+      matches: [],
+    }),
+  },
 ];
 
 /**
@@ -221,6 +241,11 @@ export function withoutPairs(shop: unknown): unknown {
 /** A rung that is asked of nobody, in nobody's hands. */
 export function withDoer(rung: unknown): unknown {
   return isRecord(rung) ? { personId: null, doerId: null, ...rung } : rung;
+}
+
+/** A picture that says whether it shows one's own work: those of a part did. */
+export function withOwn(picture: unknown): unknown {
+  return isRecord(picture) ? { isOwn: picture['partId'] !== null, ...picture } : picture;
 }
 
 /** A log entry that does not say who did it. */

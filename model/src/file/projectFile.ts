@@ -20,6 +20,7 @@ import { IsMoment } from '../records/base/moment';
 import { OwnRoute } from '../records/ladder/ownRoute';
 import { Part } from '../records/prop/part';
 import { Person } from '../records/shop/person';
+import { PictureMatch } from '../records/reference/pictureMatch';
 import { PictureReference } from '../records/prop/pictureReference';
 import { Product } from '../records/shop/product';
 import { Prop } from '../records/prop/prop';
@@ -33,7 +34,7 @@ import { WeatherPlan } from '../records/prop/weatherPlan';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 11;
+export const FORMAT_VERSION = 12;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -170,6 +171,11 @@ export class ProjectFile {
   @ValidateNested({ each: true })
   @Type(() => Measuring)
   measurings!: Measuring[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => PictureMatch)
+  matches!: PictureMatch[];
 
   @IsArray()
   @ValidateNested({ each: true })

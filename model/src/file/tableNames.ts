@@ -24,6 +24,7 @@ export const RECORD_LISTS = [
   'persons',
   'dimensions',
   'measurings',
+  'matches',
   'climateReadings',
 ] as const;
 

@@ -18,6 +18,7 @@ import { MixCard } from '../records/colour/mixCard';
 import { OwnRoute } from '../records/ladder/ownRoute';
 import { Part } from '../records/prop/part';
 import { Person } from '../records/shop/person';
+import { PictureMatch } from '../records/reference/pictureMatch';
 import { PictureReference } from '../records/prop/pictureReference';
 import { Product } from '../records/shop/product';
 import { Prop } from '../records/prop/prop';
@@ -58,6 +59,7 @@ const RECORD_CLASSES = {
   persons: Person,
   dimensions: Dimension,
   measurings: Measuring,
+  matches: PictureMatch,
   climateReadings: ClimateReading,
 } as const satisfies Record<TableName, unknown>;
 

@@ -1,5 +1,5 @@
 import type { SurfacePass } from '../records/prop/surfacePass';
-import { COLOUR_UNSET } from '../products/colourUnset';
+import { PRODUCT_UNSET } from '../products/productUnset';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { describe, expect, it } from 'vitest';
@@ -101,7 +101,7 @@ describe('a coat delayed past its recoat window', () => {
     name: 'Blue enamel',
     classId: 'enamelColour',
     colourHex: '#2c4a86',
-    ...COLOUR_UNSET,
+    ...PRODUCT_UNSET,
     sheen: 'gloss',
     values: [],
     note: '',
@@ -152,7 +152,7 @@ describe('work of a rung', () => {
 
 describe('choosing products for a grown ladder', () => {
   const product = (id: string, classId: string, extra: Partial<Product> = {}): Product => ({
-    ...COLOUR_UNSET,
+    ...PRODUCT_UNSET,
     id,
     revision: 0,
     name: id,

@@ -1,5 +1,7 @@
 import type { LayLimits } from '@zinc-ladder/core/climate/layLimits';
 import type { DryingData } from '@zinc-ladder/core/cure/dryingData';
+import type { LearnedDrying } from '@zinc-ladder/core/cure/learnDrying';
+import { learnDrying, withLearned } from '@zinc-ladder/core/cure/learnDrying';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import type { OverridableField, Product, ProductValue } from '../records/shop/product';
 
@@ -18,8 +20,19 @@ export function productValue(product: Pick<Product, 'classId' | 'values'>, field
   return { field, value: classValue(product.classId, field), origin: 'class default', note: '' };
 }
 
-/** How a product dries: class defaults with the product's own values over them. */
-export function productDrying(product: Pick<Product, 'classId' | 'values'>): DryingData {
+/** What films of a product showed of how fast it really dries. */
+export function learnedOf(product: Pick<Product, 'sightings'>): LearnedDrying {
+  return learnDrying(product.sightings);
+}
+
+/** How a product dries: class defaults with the product's own values over them, and what its films showed. */
+export function productDrying(product: Pick<Product, 'classId' | 'values' | 'sightings'>): DryingData {
+  const stated = statedDrying(product);
+  return product.sightings.length === 0 ? stated : withLearned(stated, learnedOf(product));
+}
+
+/** How a product dries by class and label, nothing learned. */
+export function statedDrying(product: Pick<Product, 'classId' | 'values'>): DryingData {
   const { drying } = findProductClass(product.classId);
   const own: Partial<Record<OverridableField, number | null>> = {};
   for (const { field, value } of product.values) if (field in drying && (value !== null || isOptional(field))) own[field] = value;

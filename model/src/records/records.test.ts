@@ -29,11 +29,24 @@ const SOUND: Readonly<Record<TableName, object>> = {
   techniqueCards: sample.techniqueCards[0] ?? {},
   ownRoutes: sample.ownRoutes[0] ?? {},
   dimensions: { id: 'height', revision: 0, propId: 'prop', name: 'height', position: 0, meshMillimetres: 80, note: '' },
+  matches: {
+    id: 'match',
+    revision: 0,
+    propId: 'prop',
+    referenceId: 'picture',
+    ownId: 'own',
+    atMs: Date.UTC(2026, 5, 1),
+    conditions: 'otherLightAndCamera',
+    isFlat: false,
+    spots: [{ reference: { x: 0.1, y: 0.2 }, own: { x: 0.2, y: 0.2 } }],
+    regions: [{ name: 'band', area: { x: 0.4, y: 0.4, width: 0.1, height: 0.1 }, partId: 'host', mixCardId: null }],
+  },
   measurings: {
     id: 'picture',
     revision: 0,
     pictureId: 'picture',
     origin: 'a poster',
+    distrusted: ['light'],
     tiltDegrees: 6,
     rectangle: {
       corners: [

@@ -76,7 +76,7 @@ function toBase64(bytes: Uint8Array): string {
 }
 
 function writeStory({ prop, bundle }: ReportMatter): string {
-  const pictures = bundle.project.pictures.filter(({ propId, partId }) => propId === prop.id && partId === null);
+  const pictures = bundle.project.pictures.filter(({ propId, isOwn }) => propId === prop.id && !isOwn);
   const origins = new Map(bundle.project.measurings.map(({ pictureId, origin }) => [pictureId, origin]));
   const seen = prop.viewingMetres === null ? '' : `<p>Made to be seen from ${text(String(prop.viewingMetres))} m.</p>`;
   const figures = pictures.map((picture) => figure(bundle, picture, [picture.name, origins.get(picture.id)].filter(Boolean).join(': ')));

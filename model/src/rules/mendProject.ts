@@ -227,6 +227,7 @@ const KINDS: Readonly<Record<RecordList, string>> = {
   persons: 'a person',
   dimensions: 'a dimension',
   measurings: 'what is marked on a picture',
+  matches: 'a match of two pictures',
   stencils: 'a stencil',
   climateReadings: 'a reading',
 };

@@ -57,6 +57,11 @@ const ROWS: readonly Omit<Reference, 'segments'>[] = [
   { from: 'dimensions', path: 'propId', to: 'props', isOptional: false, onRemove: 'remove' },
   { from: 'measurings', path: 'pictureId', to: 'pictures', isOptional: false, onRemove: 'remove' },
   { from: 'measurings', path: 'readings[].dimensionId', to: 'dimensions', isOptional: false, onRemove: 'clearHolder' },
+  { from: 'matches', path: 'propId', to: 'props', isOptional: false, onRemove: 'remove' },
+  { from: 'matches', path: 'referenceId', to: 'pictures', isOptional: false, onRemove: 'remove' },
+  { from: 'matches', path: 'ownId', to: 'pictures', isOptional: false, onRemove: 'remove' },
+  { from: 'matches', path: 'regions[].partId', to: 'parts', isOptional: true, onRemove: 'clear' },
+  { from: 'matches', path: 'regions[].mixCardId', to: 'mixCards', isOptional: true, onRemove: 'clear' },
   { from: 'ownRoutes', path: 'steps[].productId', to: 'products', isOptional: true, onRemove: 'clear' },
 ];
 

@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '../products/colourUnset';
+import { PRODUCT_UNSET } from '../products/productUnset';
 import type { ProjectFile } from '../file/projectFile';
 import { FORMAT_NAME, FORMAT_VERSION } from '../file/projectFile';
 import { MESH_ADDED_IN_3, PART_ADDED_IN_3 } from '../file/migrations';
@@ -95,7 +95,7 @@ export function makeSampleProject(): ProjectFile {
         colourHex: '#a7a8aa',
         sheen: 'matte',
         values: [{ field: 'sandMinutes', value: 90, origin: 'label', note: '' }],
-        ...COLOUR_UNSET,
+        ...PRODUCT_UNSET,
         note: '',
       },
     ],
@@ -148,6 +148,7 @@ export function makeSampleProject(): ProjectFile {
         actualMinutes: 12,
         air: { temperatureCelsius: 20, relativeHumidityPercent: 50, origin: 'measured' },
         text: '',
+        isForNextTime: false,
         pictureIds: ['picture'],
         correctsId: null,
       },
@@ -161,6 +162,7 @@ export function makeSampleProject(): ProjectFile {
         byteLength: 12,
         propId: 'prop',
         partId: null,
+        isOwn: false,
         neutral: { area: { x: 0.1, y: 0.2, width: 0.1, height: 0.1 }, known: [49.5, 0, 0], gains: [1.1, 1, 0.9] },
         takenAtMs: null,
         note: '',
@@ -334,6 +336,7 @@ export function makeSampleProject(): ProjectFile {
     persons: [],
     dimensions: [],
     measurings: [],
+    matches: [],
     ownRoutes: [
       {
         id: 'route',

@@ -15,7 +15,7 @@ import { Store } from '../edits/store';
 import { growOnto, growSchool } from './ladder/growChanges';
 import { newShop, starterProducts } from './shop/newShop';
 import { addPart, NEW_PART } from './prop/partChanges';
-import { keepPicture } from './prop/pictureChanges';
+import { keepPicture, madeAfter } from './prop/pictureChanges';
 import { addProp, NEW_PROP } from './prop/propChanges';
 
 let db: ShopDatabase;
@@ -49,7 +49,9 @@ describe('adding', () => {
     expect((await db.records('props').get('next'))?.position).toBe(1);
   });
   it('keeps a picture’s bytes and name together, and a prop that goes leaves the picture', async () => {
-    await store.edit('picture', (edit) => keepPicture(edit, 'shot', new Blob([new Uint8Array([1, 2, 3])]), 'x'.repeat(400), 'prop'));
+    await store.edit('picture', (edit) =>
+      keepPicture(edit, 'shot', new Blob([new Uint8Array([1, 2, 3])]), 'x'.repeat(400), madeAfter('prop')),
+    );
     expect(await db.records('pictures').get('shot')).toMatchObject({ byteLength: 3, propId: 'prop', name: 'x'.repeat(200) });
     await store.edit('away', (edit) => edit.remove('props', 'prop'));
     expect(await db.records('pictures').get('shot')).toMatchObject({ propId: null });

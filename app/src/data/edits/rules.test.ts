@@ -7,7 +7,7 @@ import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/tes
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { correctEntry, finishRung, setDown, takeInHand } from '../changes/ladder/benchChanges';
 import { growOnto } from '../changes/ladder/growChanges';
-import { keepPicture } from '../changes/prop/pictureChanges';
+import { keepPicture, ownWork } from '../changes/prop/pictureChanges';
 import { duplicateRung } from '../changes/ladder/rungChanges';
 import { leaveOut } from '../changes/ladder/rungStateChanges';
 import { keepClimate } from '../climateFeed';
@@ -68,8 +68,8 @@ describe('what ordinary acts leave, a file takes', () => {
   });
   it('taking a part away takes its inspection photographs along, bytes too; one that a card shows stays', async () => {
     await store.edit('look', async (edit) => {
-      await keepPicture(edit, 'seen', new Blob([new Uint8Array([0xff, 0xd8, 0xff])]), 'seen', null, 'guest');
-      await keepPicture(edit, 'shown', new Blob([new Uint8Array([0xff, 0xd8, 0xff])]), 'shown', null, 'guest');
+      await keepPicture(edit, 'seen', new Blob([new Uint8Array([0xff, 0xd8, 0xff])]), 'seen', ownWork(null, 'guest', 1e12));
+      await keepPicture(edit, 'shown', new Blob([new Uint8Array([0xff, 0xd8, 0xff])]), 'shown', ownWork(null, 'guest', 1e12));
       await edit.patch('mixCards', 'card', { pictureId: 'shown' });
     });
     await store.edit('away', (edit) => edit.remove('parts', 'guest'));

@@ -3,11 +3,14 @@ import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import {
   CAN_ADDED_IN_4,
   CARD_ADDED_IN_4,
+  ENTRY_ADDED_IN_12,
   JOIN_ADDED_IN_3,
+  MEASURING_ADDED_IN_12,
   MESH_ADDED_IN_3,
   PART_ADDED_IN_3,
   PICTURE_ADDED_IN_3,
   PICTURE_ADDED_IN_4,
+  PRODUCT_ADDED_IN_12,
   PRODUCT_ADDED_IN_4,
   RUNG_ADDED_IN_2,
   SEAM_ADDED_IN_4,
@@ -16,6 +19,7 @@ import {
   personsFor,
   withAge,
   withDoer,
+  withOwn,
   withoutPairs,
   withPerson,
   withPaceAndPrinters,
@@ -36,7 +40,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 12;
+export const DATABASE_VERSION = 13;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -96,6 +100,11 @@ async function addFields(transaction: Transaction, table: string, fields: object
     .table(table)
     .toCollection()
     .modify((record: object) => Object.assign(record, { ...fields, ...record }));
+}
+
+/** A record with fields it lacks; none stays none. */
+function withFields(fields: object): (record: unknown) => unknown {
+  return (record) => (record === null ? null : { ...fields, ...(record as object) });
 }
 
 type Lift = readonly [table: TableName, lift: (record: unknown) => unknown];
@@ -255,7 +264,17 @@ export class ShopDatabase extends Dexie {
           ['logEntries', withPerson],
         ]);
       });
-    this.version(DATABASE_VERSION).stores({ dimensions: 'id, propId', measurings: 'id' });
+    this.version(12).stores({ dimensions: 'id, propId', measurings: 'id' });
+    this.version(DATABASE_VERSION)
+      .stores({ matches: 'id' })
+      .upgrade((transaction) =>
+        liftTables(transaction, [
+          ['products', withFields(PRODUCT_ADDED_IN_12)],
+          ['logEntries', withFields(ENTRY_ADDED_IN_12)],
+          ['measurings', withFields(MEASURING_ADDED_IN_12)],
+          ['pictures', withOwn],
+        ]),
+      );
   }
 
   /** A table of records by name. */

@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
+import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
@@ -16,7 +16,7 @@ function callsFor(rungs: readonly Partial<Rung>[], classId: string, nowMs = NOW)
   const project = makeSampleProject();
   project.shop.typicalDay.meanCelsius = 23;
   project.products = [
-    { id: 'paint', revision: 0, name: 'Paint', classId, colourHex: null, sheen: 'none', values: [], ...COLOUR_UNSET, note: '' },
+    { id: 'paint', revision: 0, name: 'Paint', classId, colourHex: null, sheen: 'none', values: [], ...PRODUCT_UNSET, note: '' },
   ];
   project.rungs = rungs.map((rung, place) => ({
     ...NEW_RUNG,

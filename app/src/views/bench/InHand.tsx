@@ -109,9 +109,9 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
       {open === 'note' && (
         <NoteForm
           onClose={() => setOpen('nothing')}
-          onKeep={(kind, text) => {
+          onKeep={(kind, said) => {
             setOpen('nothing');
-            void edit('Keep a note', (change) => noteOnRung(change, rung.id, kind, text, moment()));
+            void edit('Keep a note', (change) => noteOnRung(change, rung.id, kind, said, moment()));
           }}
         />
       )}

@@ -1,4 +1,5 @@
 import { useId, useState } from 'react';
+import type { Said } from '../../data/changes/ladder/benchChanges';
 import { Button } from '../../ui/Button';
 
 /** A note, or an honest mistake, in the finisher's words. */
@@ -6,18 +7,20 @@ export function NoteForm({
   onKeep,
   onClose,
 }: {
-  readonly onKeep: (kind: 'note' | 'mistake', text: string) => void;
+  readonly onKeep: (kind: 'note' | 'mistake', said: Said) => void;
   readonly onClose: () => void;
 }) {
   const [text, setText] = useState('');
+  const [isForNextTime, setForNextTime] = useState(false);
   const id = useId();
   const isEmpty = text.trim() === '';
+  const said = { text: text.trim(), isForNextTime };
   return (
     <form
       className="mt-3"
       onSubmit={(event) => {
         event.preventDefault();
-        if (!isEmpty) onKeep('note', text.trim());
+        if (!isEmpty) onKeep('note', said);
       }}
     >
       <label htmlFor={id} className="label">
@@ -32,11 +35,20 @@ export function NoteForm({
         onChange={(event) => setText(event.target.value)}
         autoFocus
       />
+      <label className="flex min-h-9 cursor-pointer items-center gap-2">
+        <input
+          type="checkbox"
+          className="h-4 w-4 shrink-0"
+          checked={isForNextTime}
+          onChange={(event) => setForNextTime(event.target.checked)}
+        />
+        Tell me next time: on a ladder of this kind, or with this product
+      </label>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button type="submit" isLarge disabled={isEmpty}>
           Keep note
         </Button>
-        <Button isLarge disabled={isEmpty} onClick={() => onKeep('mistake', text.trim())}>
+        <Button isLarge disabled={isEmpty} onClick={() => onKeep('mistake', said)}>
           Keep as mistake
         </Button>
         <Button isLarge look="quiet" onClick={onClose}>

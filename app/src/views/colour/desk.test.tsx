@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
+import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
@@ -24,7 +24,7 @@ function deskProject(): ProjectFile {
   const [pattern] = sample.mixCards;
   if (!pattern) throw new Error('no card');
   const paint = (id: string, name: string, colourHex: string, classId = 'brushAcrylic') => ({
-    ...COLOUR_UNSET,
+    ...PRODUCT_UNSET,
     id,
     revision: 0,
     name,

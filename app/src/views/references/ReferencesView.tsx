@@ -5,16 +5,15 @@ import { toPixels } from '@zinc-ladder/model/gather/reference/gatherMeasured';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { download } from '../../base/download';
-import { newId } from '../../base/newId';
 import { changeMeasuring, newMeasuring } from '../../data/changes/prop/measuringChanges';
-import { keepPicture } from '../../data/changes/prop/pictureChanges';
+import { madeAfter } from '../../data/changes/prop/pictureChanges';
 import { useAttachment, useTable } from '../../data/queries';
 import { UndoBar } from '../../features/edit/UndoBar';
 import { useEdit } from '../../features/edit/useEdit';
 import { useFormats } from '../../features/formats/useFormats';
 import { useNotices } from '../../features/notices/Notices';
 import { Picture } from '../../features/pictures/Picture';
-import { shrinkPicture } from '../../features/pictures/shrinkPicture';
+import { useKeepPicture } from '../../features/pictures/useKeepPicture';
 import { usePictureUrl } from '../../features/pictures/usePictureUrl';
 import { useTitle } from '../../features/title/pageTitle';
 import { Button } from '../../ui/Button';
@@ -39,10 +38,10 @@ export function ReferencesView() {
   const { propId: askedProp, pictureId: askedPicture } = useParams();
   const navigate = useNavigate();
   const edit = useEdit();
-  const { tellError } = useNotices();
+  const keepPicture = useKeepPicture();
   const props = useTable('props').toSorted((a, b) => a.position - b.position);
   const prop = props.find(({ id }) => id === askedProp) ?? props[0];
-  const firstId = useTable('pictures').find(({ propId, partId }) => propId === prop?.id && partId === null)?.id ?? null;
+  const firstId = useTable('pictures').find(({ propId, isOwn }) => propId === prop?.id && !isOwn)?.id ?? null;
   const measured = useMeasured(prop?.id ?? null, askedPicture ?? firstId);
   const picture = measured.pictures.find(({ id }) => id === askedPicture) ?? measured.pictures[0];
   const [task, setTask] = useState<MarkTask | null>(null);
@@ -53,14 +52,8 @@ export function ReferencesView() {
   const shown = measured.pictures.length <= MOST_THUMBNAILS ? measured.pictures : [...marked, ...unmarked].slice(0, MOST_THUMBNAILS);
   if (!prop) return <p>No prop yet. Lengths are read off the pictures of a prop.</p>;
   const add = async (file: File): Promise<void> => {
-    try {
-      const small = await shrinkPicture(file);
-      const id = newId();
-      if (await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, small, file.name, prop.id)))
-        void navigate(`/references/${prop.id}/${id}`);
-    } catch (error) {
-      tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
-    }
+    const id = await keepPicture(file, madeAfter(prop.id));
+    if (id) void navigate(`/references/${prop.id}/${id}`);
   };
   return (
     <>

@@ -28,7 +28,7 @@ export function useMeasured(propId: string | null, openId: string | null): Measu
   const allPictures = useTable('pictures');
   const allMeasurings = useTable('measurings');
   const allDimensions = useTable('dimensions');
-  const pictures = useMemo(() => allPictures.filter((one) => one.propId === propId && one.partId === null), [allPictures, propId]);
+  const pictures = useMemo(() => allPictures.filter((one) => one.propId === propId && !one.isOwn), [allPictures, propId]);
   const dimensions = useMemo(
     () => allDimensions.filter((one) => one.propId === propId).toSorted((a, b) => a.position - b.position),
     [allDimensions, propId],

@@ -3,9 +3,11 @@ import type { PictureArea, Pixels } from '@zinc-ladder/core/colour/picture/avera
 import { MIDDLE_GREY } from '@zinc-ladder/core/colour/picture/neutralise';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
+import type { MatchViewing } from '@zinc-ladder/core/match/judgeMatch';
+import { judgeMatch } from '@zinc-ladder/core/match/judgeMatch';
 import type { MatchConditions, MatchSide, RegionMatch } from '@zinc-ladder/core/match/matchColours';
 import { MATCH_HALF_WIDTHS, MATCH_REFUSAL_WORDS, matchColours } from '@zinc-ladder/core/match/matchColours';
-import { arcMinutesOf, colourSteps, lengthNoticeable, orderByNotice } from '@zinc-ladder/core/match/noticed';
+import { lengthNoticeable } from '@zinc-ladder/core/match/noticed';
 import type { Noticeable } from '@zinc-ladder/core/match/noticed';
 import { registerPictures, REGISTRATION_REFUSAL_WORDS } from '@zinc-ladder/core/match/registerPictures';
 import { dirname, resolve } from 'node:path';
@@ -58,23 +60,10 @@ export const match: LabCommand = {
     });
     const found = matchColours(side(reference, 'reference'), side(own, 'own'), regions, registration, conditionsOf(file));
     const viewing = hasField(file, 'viewing') ? fieldsAt(file, 'viewing') : null;
-    const whole = regions.reduce((sum, { area }) => sum + area.width * area.height, 0);
-    const colours = found.regions.flatMap((region, at): Noticeable[] => {
-      const area = regions[at]?.area;
-      if ('refusal' in region || !area) return [];
-      const narrow = Math.min(area.width * reference.width, area.height * reference.height);
-      const arc = viewing
-        ? arcMinutesOf(narrow * numberAt(viewing, 'millimetresPerPixel', { least: 1e-6 }), numberAt(viewing, 'distance', { least: 0.01 }))
-        : Infinity;
-      return [
-        {
-          id: region.id,
-          steps: colourSteps(region.reference, region.own, arc),
-          half: found.half,
-          share: (area.width * area.height) / whole,
-        },
-      ];
-    });
+    const seen: MatchViewing | null = viewing && {
+      distanceMetres: numberAt(viewing, 'distance', { least: 0.01 }),
+      millimetresPerPixel: numberAt(viewing, 'millimetresPerPixel', { least: 1e-6 }),
+    };
     const lengths = listAt(file, 'lengths', (value, path): Noticeable => {
       const length = fieldsOf(value, path);
       const sd = numberAt(length, 'relativeSd', { least: 0, most: 1, usual: 0 });
@@ -93,7 +82,7 @@ export const match: LabCommand = {
       commonShift: found.commonShift,
       halfWidth: found.half,
       regions: found.regions.map(tellRegion),
-      noticed: found.refusal ? [] : orderByNotice([...colours, ...lengths]),
+      noticed: judgeMatch(found, regions, reference, seen, lengths),
     };
   },
 };

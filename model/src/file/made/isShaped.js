@@ -1,18 +1,18 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 11","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[11]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 12","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[12]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
-const schema53 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
-const schema62 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
-const schema63 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
-const schema66 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
-const schema67 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
-const schema75 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
-const schema80 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
-const schema87 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
-const schema102 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema54 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
+const schema63 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
+const schema64 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
+const schema67 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
+const schema68 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
+const schema76 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
+const schema81 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
+const schema88 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
+const schema109 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
 const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
@@ -4046,8 +4046,9 @@ return errors === 0;
 }
 validate29.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema51 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","mayBeBought","note","id","revision"],"additionalProperties":false};
+const schema51 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","mayBeBought","note","id","revision"],"additionalProperties":false};
 const schema52 = {"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false};
+const schema53 = {"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false};
 const pattern35 = new RegExp("^#[0-9a-f]{6}$", "u");
 
 function validate31(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
@@ -4063,7 +4064,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.classId === undefined) && (missing0 = "classId"))) || ((data.colourHex === undefined) && (missing0 = "colourHex"))) || ((data.sheen === undefined) && (missing0 = "sheen"))) || ((data.values === undefined) && (missing0 = "values"))) || ((data.effect === undefined) && (missing0 = "effect"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.pigmentId === undefined) && (missing0 = "pigmentId"))) || ((data.strength === undefined) && (missing0 = "strength"))) || ((data.scatterPerCoat === undefined) && (missing0 = "scatterPerCoat"))) || ((data.dryingShift === undefined) && (missing0 = "dryingShift"))) || ((data.mayBeBought === undefined) && (missing0 = "mayBeBought"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if(((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.classId === undefined) && (missing0 = "classId"))) || ((data.colourHex === undefined) && (missing0 = "colourHex"))) || ((data.sheen === undefined) && (missing0 = "sheen"))) || ((data.values === undefined) && (missing0 = "values"))) || ((data.effect === undefined) && (missing0 = "effect"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.pigmentId === undefined) && (missing0 = "pigmentId"))) || ((data.strength === undefined) && (missing0 = "strength"))) || ((data.scatterPerCoat === undefined) && (missing0 = "scatterPerCoat"))) || ((data.dryingShift === undefined) && (missing0 = "dryingShift"))) || ((data.sightings === undefined) && (missing0 = "sightings"))) || ((data.mayBeBought === undefined) && (missing0 = "mayBeBought"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate31.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -4953,11 +4954,171 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.mayBeBought !== undefined){
+if(data.sightings !== undefined){
+let data18 = data.sightings;
 const _errs68 = errors;
-if(typeof data.mayBeBought !== "boolean"){
-validate31.errors = [{instancePath:instancePath+"/mayBeBought",schemaPath:"#/properties/mayBeBought/type",keyword:"type",params:{type: "boolean"}}];
+if(errors === _errs68){
+if(Array.isArray(data18)){
+if(data18.length > 200){
+validate31.errors = [{instancePath:instancePath+"/sightings",schemaPath:"#/properties/sightings/maxItems",keyword:"maxItems",params:{limit: 200}}];
 return false;
+}
+else {
+var valid13 = true;
+const len3 = data18.length;
+for(let i3=0; i3<len3; i3++){
+let data19 = data18[i3];
+const _errs70 = errors;
+const _errs71 = errors;
+if(errors === _errs71){
+if(data19 && typeof data19 == "object" && !Array.isArray(data19)){
+let missing2;
+if((((((data19.stage === undefined) && (missing2 = "stage")) || ((data19.isReached === undefined) && (missing2 = "isReached"))) || ((data19.elapsedMinutes === undefined) && (missing2 = "elapsedMinutes"))) || ((data19.expectedMinutes === undefined) && (missing2 = "expectedMinutes"))) || ((data19.atMs === undefined) && (missing2 = "atMs"))){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3,schemaPath:"#/$defs/DryingSighting/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs73 = errors;
+for(const key2 in data19){
+if(!(((((key2 === "stage") || (key2 === "isReached")) || (key2 === "elapsedMinutes")) || (key2 === "expectedMinutes")) || (key2 === "atMs"))){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3,schemaPath:"#/$defs/DryingSighting/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs73 === errors){
+if(data19.stage !== undefined){
+let data20 = data19.stage;
+const _errs74 = errors;
+if(typeof data20 !== "string"){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/stage",schemaPath:"#/$defs/DryingSighting/properties/stage/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((data20 === "touch") || (data20 === "recoat")) || (data20 === "handle")) || (data20 === "sand")) || (data20 === "tape")) || (data20 === "hard"))){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/stage",schemaPath:"#/$defs/DryingSighting/properties/stage/enum",keyword:"enum",params:{allowedValues: schema53.properties.stage.enum}}];
+return false;
+}
+var valid15 = _errs74 === errors;
+}
+else {
+var valid15 = true;
+}
+if(valid15){
+if(data19.isReached !== undefined){
+const _errs76 = errors;
+if(typeof data19.isReached !== "boolean"){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/isReached",schemaPath:"#/$defs/DryingSighting/properties/isReached/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid15 = _errs76 === errors;
+}
+else {
+var valid15 = true;
+}
+if(valid15){
+if(data19.elapsedMinutes !== undefined){
+let data22 = data19.elapsedMinutes;
+const _errs78 = errors;
+if(errors === _errs78){
+if((typeof data22 == "number") && (isFinite(data22))){
+if(data22 > 10000000 || isNaN(data22)){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/elapsedMinutes",schemaPath:"#/$defs/DryingSighting/properties/elapsedMinutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data22 < 0 || isNaN(data22)){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/elapsedMinutes",schemaPath:"#/$defs/DryingSighting/properties/elapsedMinutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/elapsedMinutes",schemaPath:"#/$defs/DryingSighting/properties/elapsedMinutes/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid15 = _errs78 === errors;
+}
+else {
+var valid15 = true;
+}
+if(valid15){
+if(data19.expectedMinutes !== undefined){
+let data23 = data19.expectedMinutes;
+const _errs80 = errors;
+if(errors === _errs80){
+if((typeof data23 == "number") && (isFinite(data23))){
+if(data23 > 10000000 || isNaN(data23)){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/expectedMinutes",schemaPath:"#/$defs/DryingSighting/properties/expectedMinutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data23 < 0.01 || isNaN(data23)){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/expectedMinutes",schemaPath:"#/$defs/DryingSighting/properties/expectedMinutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/expectedMinutes",schemaPath:"#/$defs/DryingSighting/properties/expectedMinutes/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid15 = _errs80 === errors;
+}
+else {
+var valid15 = true;
+}
+if(valid15){
+if(data19.atMs !== undefined){
+let data24 = data19.atMs;
+const _errs82 = errors;
+if(!(((typeof data24 == "number") && (!(data24 % 1) && !isNaN(data24))) && (isFinite(data24)))){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/atMs",schemaPath:"#/$defs/DryingSighting/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs82){
+if((typeof data24 == "number") && (isFinite(data24))){
+if(data24 > 4102444800000 || isNaN(data24)){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/atMs",schemaPath:"#/$defs/DryingSighting/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data24 < 946684800000 || isNaN(data24)){
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3+"/atMs",schemaPath:"#/$defs/DryingSighting/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid15 = _errs82 === errors;
+}
+else {
+var valid15 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/sightings/" + i3,schemaPath:"#/$defs/DryingSighting/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid13 = _errs70 === errors;
+if(!valid13){
+break;
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/sightings",schemaPath:"#/properties/sightings/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
 }
 var valid0 = _errs68 === errors;
 }
@@ -4965,12 +5126,24 @@ else {
 var valid0 = true;
 }
 if(valid0){
+if(data.mayBeBought !== undefined){
+const _errs84 = errors;
+if(typeof data.mayBeBought !== "boolean"){
+validate31.errors = [{instancePath:instancePath+"/mayBeBought",schemaPath:"#/properties/mayBeBought/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs84 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
 if(data.note !== undefined){
-let data19 = data.note;
-const _errs70 = errors;
-if(errors === _errs70){
-if(typeof data19 === "string"){
-if(data19.length > 4000){
+let data26 = data.note;
+const _errs86 = errors;
+if(errors === _errs86){
+if(typeof data26 === "string"){
+if(data26.length > 4000){
 validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -4980,18 +5153,18 @@ validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs70 === errors;
+var valid0 = _errs86 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data20 = data.id;
-const _errs72 = errors;
-if(errors === _errs72){
-if(typeof data20 === "string"){
-if(!pattern9.test(data20)){
+let data27 = data.id;
+const _errs88 = errors;
+if(errors === _errs88){
+if(typeof data27 === "string"){
+if(!pattern9.test(data27)){
 validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -5001,31 +5174,32 @@ validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs72 === errors;
+var valid0 = _errs88 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data21 = data.revision;
-const _errs74 = errors;
-if(!(((typeof data21 == "number") && (!(data21 % 1) && !isNaN(data21))) && (isFinite(data21)))){
+let data28 = data.revision;
+const _errs90 = errors;
+if(!(((typeof data28 == "number") && (!(data28 % 1) && !isNaN(data28))) && (isFinite(data28)))){
 validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs74){
-if((typeof data21 == "number") && (isFinite(data21))){
-if(data21 < 0 || isNaN(data21)){
+if(errors === _errs90){
+if((typeof data28 == "number") && (isFinite(data28))){
+if(data28 < 0 || isNaN(data28)){
 validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs74 === errors;
+var valid0 = _errs90 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -5054,9 +5228,9 @@ return errors === 0;
 }
 validate31.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema54 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false};
-const schema55 = {"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false};
-const schema56 = {"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false};
+const schema55 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false};
+const schema56 = {"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false};
+const schema57 = {"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false};
 
 function validate33(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -5078,7 +5252,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema54.properties, key0))){
+if(!(func1.call(schema55.properties, key0))){
 validate33.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -5153,7 +5327,7 @@ validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties
 return false;
 }
 if(!(((data2 === "drops") || (data2 === "parts")) || (data2 === "grams"))){
-validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties/unit/enum",keyword:"enum",params:{allowedValues: schema54.properties.unit.enum}}];
+validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties/unit/enum",keyword:"enum",params:{allowedValues: schema55.properties.unit.enum}}];
 return false;
 }
 var valid0 = _errs6 === errors;
@@ -5720,7 +5894,7 @@ validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties
 return false;
 }
 if(!((((data14 === "brush") || (data14 === "airbrush")) || (data14 === "aerosol")) || (data14 === "sponge"))){
-validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties/tool/enum",keyword:"enum",params:{allowedValues: schema54.properties.tool.enum}}];
+validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties/tool/enum",keyword:"enum",params:{allowedValues: schema55.properties.tool.enum}}];
 return false;
 }
 var valid0 = _errs52 === errors;
@@ -5789,7 +5963,7 @@ vErrors.push(err23);
 errors++;
 }
 if(!((((data16 === "picture") || (data16 === "reader")) || (data16 === "eye")) || (data16 === "typed"))){
-const err24 = {instancePath:instancePath+"/reading/method",schemaPath:"#/$defs/ColourReading/properties/method/enum",keyword:"enum",params:{allowedValues: schema56.properties.method.enum}};
+const err24 = {instancePath:instancePath+"/reading/method",schemaPath:"#/$defs/ColourReading/properties/method/enum",keyword:"enum",params:{allowedValues: schema57.properties.method.enum}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -6285,8 +6459,8 @@ return errors === 0;
 }
 validate33.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema57 = {"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","pictureIds","correctsId","id","revision"],"additionalProperties":false};
-const schema58 = {"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false};
+const schema58 = {"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false};
+const schema59 = {"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false};
 
 function validate35(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -6301,14 +6475,14 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((((data.kind === undefined) && (missing0 = "kind")) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.counter === undefined) && (missing0 = "counter"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.rungId === undefined) && (missing0 = "rungId"))) || ((data.personId === undefined) && (missing0 = "personId"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.plannedMinutes === undefined) && (missing0 = "plannedMinutes"))) || ((data.actualMinutes === undefined) && (missing0 = "actualMinutes"))) || ((data.air === undefined) && (missing0 = "air"))) || ((data.text === undefined) && (missing0 = "text"))) || ((data.pictureIds === undefined) && (missing0 = "pictureIds"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((((((((data.kind === undefined) && (missing0 = "kind")) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.counter === undefined) && (missing0 = "counter"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.rungId === undefined) && (missing0 = "rungId"))) || ((data.personId === undefined) && (missing0 = "personId"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.plannedMinutes === undefined) && (missing0 = "plannedMinutes"))) || ((data.actualMinutes === undefined) && (missing0 = "actualMinutes"))) || ((data.air === undefined) && (missing0 = "air"))) || ((data.text === undefined) && (missing0 = "text"))) || ((data.isForNextTime === undefined) && (missing0 = "isForNextTime"))) || ((data.pictureIds === undefined) && (missing0 = "pictureIds"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate35.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema57.properties, key0))){
+if(!(func1.call(schema58.properties, key0))){
 validate35.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -6323,7 +6497,7 @@ validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties
 return false;
 }
 if(!((((((data0 === "done") || (data0 === "setDown")) || (data0 === "note")) || (data0 === "mistake")) || (data0 === "reopened")) || (data0 === "deviation"))){
-validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema57.properties.kind.enum}}];
+validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema58.properties.kind.enum}}];
 return false;
 }
 var valid0 = _errs2 === errors;
@@ -7072,7 +7246,7 @@ vErrors.push(err39);
 errors++;
 }
 if(!(((data13 === "measured") || (data13 === "forecast")) || (data13 === "typical"))){
-const err40 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/enum",keyword:"enum",params:{allowedValues: schema58.properties.origin.enum}};
+const err40 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/enum",keyword:"enum",params:{allowedValues: schema59.properties.origin.enum}};
 if(vErrors === null){
 vErrors = [err40];
 }
@@ -7167,24 +7341,36 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.pictureIds !== undefined){
-let data15 = data.pictureIds;
+if(data.isForNextTime !== undefined){
 const _errs67 = errors;
-if(errors === _errs67){
-if(Array.isArray(data15)){
-if(data15.length > 50){
+if(typeof data.isForNextTime !== "boolean"){
+validate35.errors = [{instancePath:instancePath+"/isForNextTime",schemaPath:"#/properties/isForNextTime/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs67 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pictureIds !== undefined){
+let data16 = data.pictureIds;
+const _errs69 = errors;
+if(errors === _errs69){
+if(Array.isArray(data16)){
+if(data16.length > 50){
 validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/maxItems",keyword:"maxItems",params:{limit: 50}}];
 return false;
 }
 else {
 var valid11 = true;
-const len0 = data15.length;
+const len0 = data16.length;
 for(let i0=0; i0<len0; i0++){
-let data16 = data15[i0];
-const _errs69 = errors;
-if(errors === _errs69){
-if(typeof data16 === "string"){
-if(!pattern9.test(data16)){
+let data17 = data16[i0];
+const _errs71 = errors;
+if(errors === _errs71){
+if(typeof data17 === "string"){
+if(!pattern9.test(data17)){
 validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -7194,7 +7380,7 @@ validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"
 return false;
 }
 }
-var valid11 = _errs69 === errors;
+var valid11 = _errs71 === errors;
 if(!valid11){
 break;
 }
@@ -7206,21 +7392,21 @@ validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs67 === errors;
+var valid0 = _errs69 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.correctsId !== undefined){
-let data17 = data.correctsId;
-const _errs71 = errors;
-const _errs72 = errors;
-let valid12 = false;
+let data18 = data.correctsId;
 const _errs73 = errors;
-if(errors === _errs73){
-if(typeof data17 === "string"){
-if(!pattern9.test(data17)){
+const _errs74 = errors;
+let valid12 = false;
+const _errs75 = errors;
+if(errors === _errs75){
+if(typeof data18 === "string"){
+if(!pattern9.test(data18)){
 const err44 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err44];
@@ -7242,10 +7428,10 @@ vErrors.push(err45);
 errors++;
 }
 }
-var _valid8 = _errs73 === errors;
+var _valid8 = _errs75 === errors;
 valid12 = valid12 || _valid8;
-const _errs75 = errors;
-if(data17 !== null){
+const _errs77 = errors;
+if(data18 !== null){
 const err46 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err46];
@@ -7255,7 +7441,7 @@ vErrors.push(err46);
 }
 errors++;
 }
-var _valid8 = _errs75 === errors;
+var _valid8 = _errs77 === errors;
 valid12 = valid12 || _valid8;
 if(!valid12){
 const err47 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf",keyword:"anyOf",params:{}};
@@ -7270,28 +7456,28 @@ validate35.errors = vErrors;
 return false;
 }
 else {
-errors = _errs72;
+errors = _errs74;
 if(vErrors !== null){
-if(_errs72){
-vErrors.length = _errs72;
+if(_errs74){
+vErrors.length = _errs74;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs71 === errors;
+var valid0 = _errs73 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data18 = data.id;
-const _errs77 = errors;
-if(errors === _errs77){
-if(typeof data18 === "string"){
-if(!pattern9.test(data18)){
+let data19 = data.id;
+const _errs79 = errors;
+if(errors === _errs79){
+if(typeof data19 === "string"){
+if(!pattern9.test(data19)){
 validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -7301,31 +7487,32 @@ validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs77 === errors;
+var valid0 = _errs79 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data19 = data.revision;
-const _errs79 = errors;
-if(!(((typeof data19 == "number") && (!(data19 % 1) && !isNaN(data19))) && (isFinite(data19)))){
+let data20 = data.revision;
+const _errs81 = errors;
+if(!(((typeof data20 == "number") && (!(data20 % 1) && !isNaN(data20))) && (isFinite(data20)))){
 validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs79){
-if((typeof data19 == "number") && (isFinite(data19))){
-if(data19 < 0 || isNaN(data19)){
+if(errors === _errs81){
+if((typeof data20 == "number") && (isFinite(data20))){
+if(data20 < 0 || isNaN(data20)){
 validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs79 === errors;
+var valid0 = _errs81 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -7355,9 +7542,9 @@ return errors === 0;
 }
 validate35.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema59 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","neutral","takenAtMs","note","id","revision"],"additionalProperties":false};
-const schema60 = {"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false};
-const schema61 = {"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false};
+const schema60 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","neutral","takenAtMs","note","id","revision"],"additionalProperties":false};
+const schema61 = {"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false};
+const schema62 = {"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false};
 
 function validate38(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -7677,14 +7864,14 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((data.name === undefined) && (missing0 = "name")) || ((data.mediaType === undefined) && (missing0 = "mediaType"))) || ((data.byteLength === undefined) && (missing0 = "byteLength"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.neutral === undefined) && (missing0 = "neutral"))) || ((data.takenAtMs === undefined) && (missing0 = "takenAtMs"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.mediaType === undefined) && (missing0 = "mediaType"))) || ((data.byteLength === undefined) && (missing0 = "byteLength"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.isOwn === undefined) && (missing0 = "isOwn"))) || ((data.neutral === undefined) && (missing0 = "neutral"))) || ((data.takenAtMs === undefined) && (missing0 = "takenAtMs"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate37.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema59.properties, key0))){
+if(!(func1.call(schema60.properties, key0))){
 validate37.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -7732,7 +7919,7 @@ validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/prope
 return false;
 }
 if(!(((data1 === "image/jpeg") || (data1 === "image/png")) || (data1 === "image/webp"))){
-validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/properties/mediaType/enum",keyword:"enum",params:{allowedValues: schema59.properties.mediaType.enum}}];
+validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/properties/mediaType/enum",keyword:"enum",params:{allowedValues: schema60.properties.mediaType.enum}}];
 return false;
 }
 var valid0 = _errs4 === errors;
@@ -7916,13 +8103,25 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.neutral !== undefined){
-let data5 = data.neutral;
+if(data.isOwn !== undefined){
 const _errs20 = errors;
-const _errs21 = errors;
-let valid3 = false;
+if(typeof data.isOwn !== "boolean"){
+validate37.errors = [{instancePath:instancePath+"/isOwn",schemaPath:"#/properties/isOwn/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.neutral !== undefined){
+let data6 = data.neutral;
 const _errs22 = errors;
-if(!(data5 && typeof data5 == "object" && !Array.isArray(data5))){
+const _errs23 = errors;
+let valid3 = false;
+const _errs24 = errors;
+if(!(data6 && typeof data6 == "object" && !Array.isArray(data6))){
 const err8 = {instancePath:instancePath+"/neutral",schemaPath:"#/properties/neutral/anyOf/0/type",keyword:"type",params:{type: "object"}};
 if(vErrors === null){
 vErrors = [err8];
@@ -7932,14 +8131,14 @@ vErrors.push(err8);
 }
 errors++;
 }
-if(!(validate38(data5, {instancePath:instancePath+"/neutral",parentData:data,parentDataProperty:"neutral",rootData,dynamicAnchors}))){
+if(!(validate38(data6, {instancePath:instancePath+"/neutral",parentData:data,parentDataProperty:"neutral",rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate38.errors : vErrors.concat(validate38.errors);
 errors = vErrors.length;
 }
-var _valid2 = _errs22 === errors;
+var _valid2 = _errs24 === errors;
 valid3 = valid3 || _valid2;
-const _errs24 = errors;
-if(data5 !== null){
+const _errs26 = errors;
+if(data6 !== null){
 const err9 = {instancePath:instancePath+"/neutral",schemaPath:"#/properties/neutral/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err9];
@@ -7949,7 +8148,7 @@ vErrors.push(err9);
 }
 errors++;
 }
-var _valid2 = _errs24 === errors;
+var _valid2 = _errs26 === errors;
 valid3 = valid3 || _valid2;
 if(!valid3){
 const err10 = {instancePath:instancePath+"/neutral",schemaPath:"#/properties/neutral/anyOf",keyword:"anyOf",params:{}};
@@ -7964,29 +8163,29 @@ validate37.errors = vErrors;
 return false;
 }
 else {
-errors = _errs21;
+errors = _errs23;
 if(vErrors !== null){
-if(_errs21){
-vErrors.length = _errs21;
+if(_errs23){
+vErrors.length = _errs23;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs20 === errors;
+var valid0 = _errs22 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.takenAtMs !== undefined){
-let data6 = data.takenAtMs;
-const _errs26 = errors;
-const _errs27 = errors;
-let valid4 = false;
+let data7 = data.takenAtMs;
 const _errs28 = errors;
-if(!(((typeof data6 == "number") && (!(data6 % 1) && !isNaN(data6))) && (isFinite(data6)))){
+const _errs29 = errors;
+let valid4 = false;
+const _errs30 = errors;
+if(!(((typeof data7 == "number") && (!(data7 % 1) && !isNaN(data7))) && (isFinite(data7)))){
 const err11 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err11];
@@ -7996,9 +8195,9 @@ vErrors.push(err11);
 }
 errors++;
 }
-if(errors === _errs28){
-if((typeof data6 == "number") && (isFinite(data6))){
-if(data6 > 4102444800000 || isNaN(data6)){
+if(errors === _errs30){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 4102444800000 || isNaN(data7)){
 const err12 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err12];
@@ -8009,7 +8208,7 @@ vErrors.push(err12);
 errors++;
 }
 else {
-if(data6 < 946684800000 || isNaN(data6)){
+if(data7 < 946684800000 || isNaN(data7)){
 const err13 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err13];
@@ -8022,10 +8221,10 @@ errors++;
 }
 }
 }
-var _valid3 = _errs28 === errors;
+var _valid3 = _errs30 === errors;
 valid4 = valid4 || _valid3;
-const _errs30 = errors;
-if(data6 !== null){
+const _errs32 = errors;
+if(data7 !== null){
 const err14 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err14];
@@ -8035,7 +8234,7 @@ vErrors.push(err14);
 }
 errors++;
 }
-var _valid3 = _errs30 === errors;
+var _valid3 = _errs32 === errors;
 valid4 = valid4 || _valid3;
 if(!valid4){
 const err15 = {instancePath:instancePath+"/takenAtMs",schemaPath:"#/properties/takenAtMs/anyOf",keyword:"anyOf",params:{}};
@@ -8050,28 +8249,28 @@ validate37.errors = vErrors;
 return false;
 }
 else {
-errors = _errs27;
+errors = _errs29;
 if(vErrors !== null){
-if(_errs27){
-vErrors.length = _errs27;
+if(_errs29){
+vErrors.length = _errs29;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs26 === errors;
+var valid0 = _errs28 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.note !== undefined){
-let data7 = data.note;
-const _errs32 = errors;
-if(errors === _errs32){
-if(typeof data7 === "string"){
-if(data7.length > 4000){
+let data8 = data.note;
+const _errs34 = errors;
+if(errors === _errs34){
+if(typeof data8 === "string"){
+if(data8.length > 4000){
 validate37.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -8081,18 +8280,18 @@ validate37.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs32 === errors;
+var valid0 = _errs34 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data8 = data.id;
-const _errs34 = errors;
-if(errors === _errs34){
-if(typeof data8 === "string"){
-if(!pattern9.test(data8)){
+let data9 = data.id;
+const _errs36 = errors;
+if(errors === _errs36){
+if(typeof data9 === "string"){
+if(!pattern9.test(data9)){
 validate37.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -8102,31 +8301,32 @@ validate37.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs34 === errors;
+var valid0 = _errs36 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data9 = data.revision;
-const _errs36 = errors;
-if(!(((typeof data9 == "number") && (!(data9 % 1) && !isNaN(data9))) && (isFinite(data9)))){
+let data10 = data.revision;
+const _errs38 = errors;
+if(!(((typeof data10 == "number") && (!(data10 % 1) && !isNaN(data10))) && (isFinite(data10)))){
 validate37.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs36){
-if((typeof data9 == "number") && (isFinite(data9))){
-if(data9 < 0 || isNaN(data9)){
+if(errors === _errs38){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 < 0 || isNaN(data10)){
 validate37.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs36 === errors;
+var valid0 = _errs38 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -8150,8 +8350,8 @@ return errors === 0;
 }
 validate37.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema64 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false};
-const schema65 = {"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false};
+const schema65 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false};
+const schema66 = {"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false};
 
 function validate41(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -8173,7 +8373,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema64.properties, key0))){
+if(!(func1.call(schema65.properties, key0))){
 validate41.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -8209,7 +8409,7 @@ validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties
 return false;
 }
 if(!(((((((((((((((((((data1 === "layerLine") || (data1 === "supportScar")) || (data1 === "brim")) || (data1 === "swollenFoot")) || (data1 === "seam")) || (data1 === "pinhole")) || (data1 === "scratch")) || (data1 === "run")) || (data1 === "sag")) || (data1 === "orangePeel")) || (data1 === "drySpray")) || (data1 === "fishEye")) || (data1 === "wrinkle")) || (data1 === "crack")) || (data1 === "overspray")) || (data1 === "tapeBleed")) || (data1 === "liftedPaint")) || (data1 === "dust")) || (data1 === "printThrough"))){
-validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema64.properties.kind.enum}}];
+validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema65.properties.kind.enum}}];
 return false;
 }
 var valid0 = _errs4 === errors;
@@ -8792,8 +8992,8 @@ return errors === 0;
 }
 validate41.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema68 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false};
-const schema69 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false};
+const schema69 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false};
+const schema70 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false};
 
 function validate44(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -9346,7 +9546,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema68.properties, key0))){
+if(!(func1.call(schema69.properties, key0))){
 validate43.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -9468,7 +9668,7 @@ validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properti
 return false;
 }
 if(!((data2 === "samples") || (data2 === "typed"))){
-validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues: schema68.properties.origin.enum}}];
+validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues: schema69.properties.origin.enum}}];
 return false;
 }
 var valid0 = _errs10 === errors;
@@ -9680,10 +9880,10 @@ return errors === 0;
 }
 validate43.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema71 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false};
-const schema74 = {"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false};
-const schema72 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false};
-const schema73 = {"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false};
+const schema72 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false};
+const schema75 = {"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false};
+const schema73 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false};
+const schema74 = {"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false};
 
 function validate48(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -9705,7 +9905,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema72.properties, key0))){
+if(!(func1.call(schema73.properties, key0))){
 validate48.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -10236,7 +10436,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema71.properties, key0))){
+if(!(func1.call(schema72.properties, key0))){
 validate47.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -10484,7 +10684,7 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaP
 return false;
 }
 if(!((data9 === "straight") || (data9 === "curved"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/enum",keyword:"enum",params:{allowedValues: schema74.properties.form.enum}}];
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/enum",keyword:"enum",params:{allowedValues: schema75.properties.form.enum}}];
 return false;
 }
 var valid5 = _errs25 === errors;
@@ -10501,7 +10701,7 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schema
 return false;
 }
 if(!((data10 === "panelLine") || (data10 === "free"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/enum",keyword:"enum",params:{allowedValues: schema74.properties.place.enum}}];
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/enum",keyword:"enum",params:{allowedValues: schema75.properties.place.enum}}];
 return false;
 }
 var valid5 = _errs27 === errors;
@@ -10547,7 +10747,7 @@ validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties
 return false;
 }
 if(!(((data11 === "under") || (data11 === "clear")) || (data11 === "none"))){
-validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/enum",keyword:"enum",params:{allowedValues: schema71.properties.seal.enum}}];
+validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/enum",keyword:"enum",params:{allowedValues: schema72.properties.seal.enum}}];
 return false;
 }
 var valid0 = _errs29 === errors;
@@ -10564,7 +10764,7 @@ validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties
 return false;
 }
 if(!((data12 === "wet") || (data12 === "dry"))){
-validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/enum",keyword:"enum",params:{allowedValues: schema71.properties.pull.enum}}];
+validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/enum",keyword:"enum",params:{allowedValues: schema72.properties.pull.enum}}];
 return false;
 }
 var valid0 = _errs31 === errors;
@@ -10680,10 +10880,10 @@ return errors === 0;
 }
 validate47.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema76 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
-const schema77 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
-const schema78 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
-const schema79 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
+const schema77 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
+const schema78 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
+const schema79 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
+const schema80 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
 
 function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -10705,7 +10905,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema76.properties, key0))){
+if(!(func1.call(schema77.properties, key0))){
 validate51.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -10741,7 +10941,7 @@ validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/propert
 return false;
 }
 if(!(((((((data1 === "metal") || (data1 === "paintedMetal")) || (data1 === "wood")) || (data1 === "leather")) || (data1 === "bone")) || (data1 === "plastic")) || (data1 === "stone"))){
-validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/enum",keyword:"enum",params:{allowedValues: schema76.properties.shownId.enum}}];
+validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/enum",keyword:"enum",params:{allowedValues: schema77.properties.shownId.enum}}];
 return false;
 }
 var valid0 = _errs4 === errors;
@@ -11003,7 +11203,7 @@ validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath
 return false;
 }
 if(!((data9 === "held") || (data9 === "runs"))){
-validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/enum",keyword:"enum",params:{allowedValues: schema77.properties.kind.enum}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/enum",keyword:"enum",params:{allowedValues: schema78.properties.kind.enum}}];
 return false;
 }
 var valid6 = _errs26 === errors;
@@ -11108,7 +11308,7 @@ return false;
 else {
 const _errs37 = errors;
 for(const key2 in data13){
-if(!(func1.call(schema78.properties, key2))){
+if(!(func1.call(schema79.properties, key2))){
 validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
@@ -11144,7 +11344,7 @@ validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",s
 return false;
 }
 if(!((((((((((((((((((((((((data15 === "chipsTaken") || (data15 === "washWiped")) || (data15 === "washLeft")) || (data15 === "washSprayed")) || (data15 === "washCorners")) || (data15 === "oilWash")) || (data15 === "pinWash")) || (data15 === "streaks")) || (data15 === "rustUp")) || (data15 === "verdigris")) || (data15 === "spongeStipple")) || (data15 === "grime")) || (data15 === "rustRunOff")) || (data15 === "chipsBrush")) || (data15 === "chipsSponge")) || (data15 === "scratches")) || (data15 === "dryBrush")) || (data15 === "splatter")) || (data15 === "chipsStick")) || (data15 === "soot")) || (data15 === "polishEdges")) || (data15 === "graphiteEdges")) || (data15 === "wetGloss")) || (data15 === "dust"))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema78.properties.techniqueId.enum}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema79.properties.techniqueId.enum}}];
 return false;
 }
 var valid10 = _errs40 === errors;
@@ -11612,7 +11812,7 @@ return false;
 else {
 const _errs77 = errors;
 for(const key3 in data26){
-if(!(func1.call(schema79.properties, key3))){
+if(!(func1.call(schema80.properties, key3))){
 validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
@@ -11895,7 +12095,7 @@ validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaP
 return false;
 }
 if(!((((data33 === "pair") || (data33 === "unregistered")) || (data33 === "single")) || (data33 === "eye"))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema79.properties.how.enum}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema80.properties.how.enum}}];
 return false;
 }
 var valid17 = _errs98 === errors;
@@ -12175,8 +12375,8 @@ return errors === 0;
 }
 validate51.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema81 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
-const schema83 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema82 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
+const schema84 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 
 function validate53(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -12542,7 +12742,7 @@ return false;
 else {
 const _errs30 = errors;
 for(const key2 in data9){
-if(!(func1.call(schema83.properties, key2))){
+if(!(func1.call(schema84.properties, key2))){
 validate53.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
@@ -12590,7 +12790,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schem
 return false;
 }
 if(!(((((((((((((((((((((((((((((((((((((((((((((((data11 === "cut") || (data11 === "washResin")) || (data11 === "degrease")) || (data11 === "dryFit")) || (data11 === "repair")) || (data11 === "reprint")) || (data11 === "heat")) || (data11 === "grind")) || (data11 === "shim")) || (data11 === "bond")) || (data11 === "firstCut")) || (data11 === "fill")) || (data11 === "brushFilm")) || (data11 === "solventSmooth")) || (data11 === "textureOn")) || (data11 === "sand")) || (data11 === "scuff")) || (data11 === "wash")) || (data11 === "prime")) || (data11 === "primeSand")) || (data11 === "inspect")) || (data11 === "sprayCoat")) || (data11 === "airbrushCoat")) || (data11 === "brushCoat")) || (data11 === "mask")) || (data11 === "maskRubber")) || (data11 === "edgeSeal")) || (data11 === "maskedCoat")) || (data11 === "unmask")) || (data11 === "scorePull")) || (data11 === "warmDry")) || (data11 === "detail")) || (data11 === "clear")) || (data11 === "brushClear")) || (data11 === "darkWash")) || (data11 === "dryBrush")) || (data11 === "stipple")) || (data11 === "rub")) || (data11 === "shade")) || (data11 === "chip")) || (data11 === "scratch")) || (data11 === "streak")) || (data11 === "splatter")) || (data11 === "polish")) || (data11 === "dustOn")) || (data11 === "lights")) || (data11 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema83.properties.methodId.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema84.properties.methodId.enum}}];
 return false;
 }
 var valid6 = _errs33 === errors;
@@ -12607,7 +12807,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPat
 return false;
 }
 if(!(((((((data12 === "cutBond") || (data12 === "fillSand")) || (data12 === "prime")) || (data12 === "colour")) || (data12 === "maskDetail")) || (data12 === "weather")) || (data12 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema83.properties.band.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema84.properties.band.enum}}];
 return false;
 }
 var valid6 = _errs35 === errors;
@@ -12956,7 +13156,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPat
 return false;
 }
 if(!(((data17 === "all") || (data17 === "under")) || (data17 === "top"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema83.properties.side.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema84.properties.side.enum}}];
 return false;
 }
 var valid6 = _errs61 === errors;
@@ -13101,7 +13301,7 @@ return errors === 0;
 }
 validate53.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema84 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
+const schema85 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
 
 function validate55(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -13653,7 +13853,7 @@ validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/p
 return false;
 }
 if(!((((((data15 === "spraying") || (data15 === "sanding")) || (data15 === "powerTools")) || (data15 === "solvents")) || (data15 === "masking")) || (data15 === "brushwork"))){
-validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema84.properties.refuses.items.enum}}];
+validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema85.properties.refuses.items.enum}}];
 return false;
 }
 var valid9 = _errs39 === errors;
@@ -13755,8 +13955,8 @@ return errors === 0;
 }
 validate55.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema88 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
-const schema89 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
+const schema89 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
+const schema90 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
 
 function validate59(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -14031,7 +14231,7 @@ return errors === 0;
 }
 validate59.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema91 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
+const schema92 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
 
 function validate61(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -14473,7 +14673,7 @@ return errors === 0;
 }
 validate61.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema94 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
+const schema95 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
 
 function validate63(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -14791,7 +14991,7 @@ return errors === 0;
 }
 validate63.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema97 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
+const schema98 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
 
 function validate65(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15054,7 +15254,7 @@ return errors === 0;
 }
 validate65.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema100 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
+const schema101 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
 
 function validate67(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15236,14 +15436,14 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((data.pictureId === undefined) && (missing0 = "pictureId")) || ((data.origin === undefined) && (missing0 = "origin"))) || ((data.tiltDegrees === undefined) && (missing0 = "tiltDegrees"))) || ((data.rectangle === undefined) && (missing0 = "rectangle"))) || ((data.circle === undefined) && (missing0 = "circle"))) || ((data.knowns === undefined) && (missing0 = "knowns"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((data.pictureId === undefined) && (missing0 = "pictureId")) || ((data.origin === undefined) && (missing0 = "origin"))) || ((data.distrusted === undefined) && (missing0 = "distrusted"))) || ((data.tiltDegrees === undefined) && (missing0 = "tiltDegrees"))) || ((data.rectangle === undefined) && (missing0 = "rectangle"))) || ((data.circle === undefined) && (missing0 = "circle"))) || ((data.knowns === undefined) && (missing0 = "knowns"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate58.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema88.properties, key0))){
+if(!(func1.call(schema89.properties, key0))){
 validate58.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -15292,17 +15492,72 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.tiltDegrees !== undefined){
-let data2 = data.tiltDegrees;
+if(data.distrusted !== undefined){
+let data2 = data.distrusted;
 const _errs6 = errors;
 if(errors === _errs6){
-if((typeof data2 == "number") && (isFinite(data2))){
-if(data2 > 45 || isNaN(data2)){
+if(Array.isArray(data2)){
+var valid1 = true;
+const len0 = data2.length;
+for(let i0=0; i0<len0; i0++){
+let data3 = data2[i0];
+const _errs8 = errors;
+if(typeof data3 !== "string"){
+validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data3 === "light") || (data3 === "scale"))){
+validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/enum",keyword:"enum",params:{allowedValues: schema89.properties.distrusted.items.enum}}];
+return false;
+}
+var valid1 = _errs8 === errors;
+if(!valid1){
+break;
+}
+}
+if(valid1){
+let i1 = data2.length;
+let j0;
+if(i1 > 1){
+const indices0 = {};
+for(;i1--;){
+let item0 = data2[i1];
+if(typeof item0 !== "string"){
+continue;
+}
+if(typeof indices0[item0] == "number"){
+j0 = indices0[item0];
+validate58.errors = [{instancePath:instancePath+"/distrusted",schemaPath:"#/properties/distrusted/uniqueItems",keyword:"uniqueItems",params:{i: i1, j: j0}}];
+return false;
+break;
+}
+indices0[item0] = i1;
+}
+}
+}
+}
+else {
+validate58.errors = [{instancePath:instancePath+"/distrusted",schemaPath:"#/properties/distrusted/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.tiltDegrees !== undefined){
+let data4 = data.tiltDegrees;
+const _errs10 = errors;
+if(errors === _errs10){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 45 || isNaN(data4)){
 validate58.errors = [{instancePath:instancePath+"/tiltDegrees",schemaPath:"#/properties/tiltDegrees/maximum",keyword:"maximum",params:{comparison: "<=", limit: 45}}];
 return false;
 }
 else {
-if(data2 < 0 || isNaN(data2)){
+if(data4 < 0 || isNaN(data4)){
 validate58.errors = [{instancePath:instancePath+"/tiltDegrees",schemaPath:"#/properties/tiltDegrees/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -15313,19 +15568,19 @@ validate58.errors = [{instancePath:instancePath+"/tiltDegrees",schemaPath:"#/pro
 return false;
 }
 }
-var valid0 = _errs6 === errors;
+var valid0 = _errs10 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.rectangle !== undefined){
-let data3 = data.rectangle;
-const _errs8 = errors;
-const _errs9 = errors;
-let valid1 = false;
-const _errs10 = errors;
-if(!(data3 && typeof data3 == "object" && !Array.isArray(data3))){
+let data5 = data.rectangle;
+const _errs12 = errors;
+const _errs13 = errors;
+let valid3 = false;
+const _errs14 = errors;
+if(!(data5 && typeof data5 == "object" && !Array.isArray(data5))){
 const err0 = {instancePath:instancePath+"/rectangle",schemaPath:"#/properties/rectangle/anyOf/0/type",keyword:"type",params:{type: "object"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -15335,14 +15590,14 @@ vErrors.push(err0);
 }
 errors++;
 }
-if(!(validate59(data3, {instancePath:instancePath+"/rectangle",parentData:data,parentDataProperty:"rectangle",rootData,dynamicAnchors}))){
+if(!(validate59(data5, {instancePath:instancePath+"/rectangle",parentData:data,parentDataProperty:"rectangle",rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate59.errors : vErrors.concat(validate59.errors);
 errors = vErrors.length;
 }
-var _valid0 = _errs10 === errors;
-valid1 = valid1 || _valid0;
-const _errs12 = errors;
-if(data3 !== null){
+var _valid0 = _errs14 === errors;
+valid3 = valid3 || _valid0;
+const _errs16 = errors;
+if(data5 !== null){
 const err1 = {instancePath:instancePath+"/rectangle",schemaPath:"#/properties/rectangle/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err1];
@@ -15352,9 +15607,9 @@ vErrors.push(err1);
 }
 errors++;
 }
-var _valid0 = _errs12 === errors;
-valid1 = valid1 || _valid0;
-if(!valid1){
+var _valid0 = _errs16 === errors;
+valid3 = valid3 || _valid0;
+if(!valid3){
 const err2 = {instancePath:instancePath+"/rectangle",schemaPath:"#/properties/rectangle/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err2];
@@ -15367,29 +15622,29 @@ validate58.errors = vErrors;
 return false;
 }
 else {
-errors = _errs9;
+errors = _errs13;
 if(vErrors !== null){
-if(_errs9){
-vErrors.length = _errs9;
+if(_errs13){
+vErrors.length = _errs13;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs8 === errors;
+var valid0 = _errs12 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.circle !== undefined){
-let data4 = data.circle;
-const _errs14 = errors;
-const _errs15 = errors;
-let valid2 = false;
-const _errs16 = errors;
-if(!(data4 && typeof data4 == "object" && !Array.isArray(data4))){
+let data6 = data.circle;
+const _errs18 = errors;
+const _errs19 = errors;
+let valid4 = false;
+const _errs20 = errors;
+if(!(data6 && typeof data6 == "object" && !Array.isArray(data6))){
 const err3 = {instancePath:instancePath+"/circle",schemaPath:"#/properties/circle/anyOf/0/type",keyword:"type",params:{type: "object"}};
 if(vErrors === null){
 vErrors = [err3];
@@ -15399,14 +15654,14 @@ vErrors.push(err3);
 }
 errors++;
 }
-if(!(validate61(data4, {instancePath:instancePath+"/circle",parentData:data,parentDataProperty:"circle",rootData,dynamicAnchors}))){
+if(!(validate61(data6, {instancePath:instancePath+"/circle",parentData:data,parentDataProperty:"circle",rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate61.errors : vErrors.concat(validate61.errors);
 errors = vErrors.length;
 }
-var _valid1 = _errs16 === errors;
-valid2 = valid2 || _valid1;
-const _errs18 = errors;
-if(data4 !== null){
+var _valid1 = _errs20 === errors;
+valid4 = valid4 || _valid1;
+const _errs22 = errors;
+if(data6 !== null){
 const err4 = {instancePath:instancePath+"/circle",schemaPath:"#/properties/circle/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -15416,9 +15671,9 @@ vErrors.push(err4);
 }
 errors++;
 }
-var _valid1 = _errs18 === errors;
-valid2 = valid2 || _valid1;
-if(!valid2){
+var _valid1 = _errs22 === errors;
+valid4 = valid4 || _valid1;
+if(!valid4){
 const err5 = {instancePath:instancePath+"/circle",schemaPath:"#/properties/circle/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err5];
@@ -15431,42 +15686,42 @@ validate58.errors = vErrors;
 return false;
 }
 else {
-errors = _errs15;
+errors = _errs19;
 if(vErrors !== null){
-if(_errs15){
-vErrors.length = _errs15;
+if(_errs19){
+vErrors.length = _errs19;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs14 === errors;
+var valid0 = _errs18 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.knowns !== undefined){
-let data5 = data.knowns;
-const _errs20 = errors;
-if(errors === _errs20){
-if(Array.isArray(data5)){
-if(data5.length > 20){
+let data7 = data.knowns;
+const _errs24 = errors;
+if(errors === _errs24){
+if(Array.isArray(data7)){
+if(data7.length > 20){
 validate58.errors = [{instancePath:instancePath+"/knowns",schemaPath:"#/properties/knowns/maxItems",keyword:"maxItems",params:{limit: 20}}];
 return false;
 }
 else {
-var valid3 = true;
-const len0 = data5.length;
-for(let i0=0; i0<len0; i0++){
-const _errs22 = errors;
-if(!(validate63(data5[i0], {instancePath:instancePath+"/knowns/" + i0,parentData:data5,parentDataProperty:i0,rootData,dynamicAnchors}))){
+var valid5 = true;
+const len1 = data7.length;
+for(let i2=0; i2<len1; i2++){
+const _errs26 = errors;
+if(!(validate63(data7[i2], {instancePath:instancePath+"/knowns/" + i2,parentData:data7,parentDataProperty:i2,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate63.errors : vErrors.concat(validate63.errors);
 errors = vErrors.length;
 }
-var valid3 = _errs22 === errors;
-if(!valid3){
+var valid5 = _errs26 === errors;
+if(!valid5){
 break;
 }
 }
@@ -15477,32 +15732,32 @@ validate58.errors = [{instancePath:instancePath+"/knowns",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs20 === errors;
+var valid0 = _errs24 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.readings !== undefined){
-let data7 = data.readings;
-const _errs23 = errors;
-if(errors === _errs23){
-if(Array.isArray(data7)){
-if(data7.length > 100){
+let data9 = data.readings;
+const _errs27 = errors;
+if(errors === _errs27){
+if(Array.isArray(data9)){
+if(data9.length > 100){
 validate58.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 100}}];
 return false;
 }
 else {
-var valid4 = true;
-const len1 = data7.length;
-for(let i1=0; i1<len1; i1++){
-const _errs25 = errors;
-if(!(validate65(data7[i1], {instancePath:instancePath+"/readings/" + i1,parentData:data7,parentDataProperty:i1,rootData,dynamicAnchors}))){
+var valid6 = true;
+const len2 = data9.length;
+for(let i3=0; i3<len2; i3++){
+const _errs29 = errors;
+if(!(validate65(data9[i3], {instancePath:instancePath+"/readings/" + i3,parentData:data9,parentDataProperty:i3,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate65.errors : vErrors.concat(validate65.errors);
 errors = vErrors.length;
 }
-var valid4 = _errs25 === errors;
-if(!valid4){
+var valid6 = _errs29 === errors;
+if(!valid6){
 break;
 }
 }
@@ -15513,32 +15768,32 @@ validate58.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs23 === errors;
+var valid0 = _errs27 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pins !== undefined){
-let data9 = data.pins;
-const _errs26 = errors;
-if(errors === _errs26){
-if(Array.isArray(data9)){
-if(data9.length > 200){
+let data11 = data.pins;
+const _errs30 = errors;
+if(errors === _errs30){
+if(Array.isArray(data11)){
+if(data11.length > 200){
 validate58.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties/pins/maxItems",keyword:"maxItems",params:{limit: 200}}];
 return false;
 }
 else {
-var valid5 = true;
-const len2 = data9.length;
-for(let i2=0; i2<len2; i2++){
-const _errs28 = errors;
-if(!(validate67(data9[i2], {instancePath:instancePath+"/pins/" + i2,parentData:data9,parentDataProperty:i2,rootData,dynamicAnchors}))){
+var valid7 = true;
+const len3 = data11.length;
+for(let i4=0; i4<len3; i4++){
+const _errs32 = errors;
+if(!(validate67(data11[i4], {instancePath:instancePath+"/pins/" + i4,parentData:data11,parentDataProperty:i4,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate67.errors : vErrors.concat(validate67.errors);
 errors = vErrors.length;
 }
-var valid5 = _errs28 === errors;
-if(!valid5){
+var valid7 = _errs32 === errors;
+if(!valid7){
 break;
 }
 }
@@ -15549,18 +15804,18 @@ validate58.errors = [{instancePath:instancePath+"/pins",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs26 === errors;
+var valid0 = _errs30 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data11 = data.id;
-const _errs29 = errors;
-if(errors === _errs29){
-if(typeof data11 === "string"){
-if(!pattern9.test(data11)){
+let data13 = data.id;
+const _errs33 = errors;
+if(errors === _errs33){
+if(typeof data13 === "string"){
+if(!pattern9.test(data13)){
 validate58.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15570,31 +15825,32 @@ validate58.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs29 === errors;
+var valid0 = _errs33 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data12 = data.revision;
-const _errs31 = errors;
-if(!(((typeof data12 == "number") && (!(data12 % 1) && !isNaN(data12))) && (isFinite(data12)))){
+let data14 = data.revision;
+const _errs35 = errors;
+if(!(((typeof data14 == "number") && (!(data14 % 1) && !isNaN(data14))) && (isFinite(data14)))){
 validate58.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs31){
-if((typeof data12 == "number") && (isFinite(data12))){
-if(data12 < 0 || isNaN(data12)){
+if(errors === _errs35){
+if((typeof data14 == "number") && (isFinite(data14))){
+if(data14 < 0 || isNaN(data14)){
 validate58.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs31 === errors;
+var valid0 = _errs35 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -15618,6 +15874,891 @@ return errors === 0;
 }
 validate58.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
+const schema103 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false};
+const schema104 = {"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false};
+
+function validate71(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate71.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((data.reference === undefined) && (missing0 = "reference")) || ((data.own === undefined) && (missing0 = "own"))){
+validate71.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((key0 === "reference") || (key0 === "own"))){
+validate71.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.reference !== undefined){
+let data0 = data.reference;
+const _errs2 = errors;
+if(!(data0 && typeof data0 == "object" && !Array.isArray(data0))){
+validate71.errors = [{instancePath:instancePath+"/reference",schemaPath:"#/properties/reference/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs3 = errors;
+if(errors === _errs3){
+if(data0 && typeof data0 == "object" && !Array.isArray(data0)){
+let missing1;
+if(((data0.x === undefined) && (missing1 = "x")) || ((data0.y === undefined) && (missing1 = "y"))){
+validate71.errors = [{instancePath:instancePath+"/reference",schemaPath:"#/$defs/PicturePlace/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs5 = errors;
+for(const key1 in data0){
+if(!((key1 === "x") || (key1 === "y"))){
+validate71.errors = [{instancePath:instancePath+"/reference",schemaPath:"#/$defs/PicturePlace/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs5 === errors){
+if(data0.x !== undefined){
+let data1 = data0.x;
+const _errs6 = errors;
+if(errors === _errs6){
+if((typeof data1 == "number") && (isFinite(data1))){
+if(data1 > 1 || isNaN(data1)){
+validate71.errors = [{instancePath:instancePath+"/reference/x",schemaPath:"#/$defs/PicturePlace/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data1 < 0 || isNaN(data1)){
+validate71.errors = [{instancePath:instancePath+"/reference/x",schemaPath:"#/$defs/PicturePlace/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate71.errors = [{instancePath:instancePath+"/reference/x",schemaPath:"#/$defs/PicturePlace/properties/x/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs6 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data0.y !== undefined){
+let data2 = data0.y;
+const _errs8 = errors;
+if(errors === _errs8){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 > 1 || isNaN(data2)){
+validate71.errors = [{instancePath:instancePath+"/reference/y",schemaPath:"#/$defs/PicturePlace/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data2 < 0 || isNaN(data2)){
+validate71.errors = [{instancePath:instancePath+"/reference/y",schemaPath:"#/$defs/PicturePlace/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate71.errors = [{instancePath:instancePath+"/reference/y",schemaPath:"#/$defs/PicturePlace/properties/y/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs8 === errors;
+}
+else {
+var valid2 = true;
+}
+}
+}
+}
+}
+else {
+validate71.errors = [{instancePath:instancePath+"/reference",schemaPath:"#/$defs/PicturePlace/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.own !== undefined){
+let data3 = data.own;
+const _errs11 = errors;
+if(!(data3 && typeof data3 == "object" && !Array.isArray(data3))){
+validate71.errors = [{instancePath:instancePath+"/own",schemaPath:"#/properties/own/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs12 = errors;
+if(errors === _errs12){
+if(data3 && typeof data3 == "object" && !Array.isArray(data3)){
+let missing2;
+if(((data3.x === undefined) && (missing2 = "x")) || ((data3.y === undefined) && (missing2 = "y"))){
+validate71.errors = [{instancePath:instancePath+"/own",schemaPath:"#/$defs/PicturePlace/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs14 = errors;
+for(const key2 in data3){
+if(!((key2 === "x") || (key2 === "y"))){
+validate71.errors = [{instancePath:instancePath+"/own",schemaPath:"#/$defs/PicturePlace/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs14 === errors){
+if(data3.x !== undefined){
+let data4 = data3.x;
+const _errs15 = errors;
+if(errors === _errs15){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 1 || isNaN(data4)){
+validate71.errors = [{instancePath:instancePath+"/own/x",schemaPath:"#/$defs/PicturePlace/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data4 < 0 || isNaN(data4)){
+validate71.errors = [{instancePath:instancePath+"/own/x",schemaPath:"#/$defs/PicturePlace/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate71.errors = [{instancePath:instancePath+"/own/x",schemaPath:"#/$defs/PicturePlace/properties/x/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid4 = _errs15 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data3.y !== undefined){
+let data5 = data3.y;
+const _errs17 = errors;
+if(errors === _errs17){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 1 || isNaN(data5)){
+validate71.errors = [{instancePath:instancePath+"/own/y",schemaPath:"#/$defs/PicturePlace/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data5 < 0 || isNaN(data5)){
+validate71.errors = [{instancePath:instancePath+"/own/y",schemaPath:"#/$defs/PicturePlace/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate71.errors = [{instancePath:instancePath+"/own/y",schemaPath:"#/$defs/PicturePlace/properties/y/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid4 = _errs17 === errors;
+}
+else {
+var valid4 = true;
+}
+}
+}
+}
+}
+else {
+validate71.errors = [{instancePath:instancePath+"/own",schemaPath:"#/$defs/PicturePlace/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs11 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+else {
+validate71.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate71.errors = vErrors;
+return errors === 0;
+}
+validate71.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+const schema107 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false};
+
+function validate73(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate73.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((data.name === undefined) && (missing0 = "name")) || ((data.area === undefined) && (missing0 = "area"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.mixCardId === undefined) && (missing0 = "mixCardId"))){
+validate73.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((((key0 === "name") || (key0 === "area")) || (key0 === "partId")) || (key0 === "mixCardId"))){
+validate73.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.name !== undefined){
+let data0 = data.name;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(data0.length > 200){
+validate73.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data0.length < 1){
+validate73.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data0)){
+validate73.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate73.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.area !== undefined){
+let data1 = data.area;
+const _errs4 = errors;
+if(!(data1 && typeof data1 == "object" && !Array.isArray(data1))){
+validate73.errors = [{instancePath:instancePath+"/area",schemaPath:"#/properties/area/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs5 = errors;
+if(errors === _errs5){
+if(data1 && typeof data1 == "object" && !Array.isArray(data1)){
+let missing1;
+if(((((data1.width === undefined) && (missing1 = "width")) || ((data1.height === undefined) && (missing1 = "height"))) || ((data1.x === undefined) && (missing1 = "x"))) || ((data1.y === undefined) && (missing1 = "y"))){
+validate73.errors = [{instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs7 = errors;
+for(const key1 in data1){
+if(!((((key1 === "width") || (key1 === "height")) || (key1 === "x")) || (key1 === "y"))){
+validate73.errors = [{instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs7 === errors){
+if(data1.width !== undefined){
+let data2 = data1.width;
+const _errs8 = errors;
+if(errors === _errs8){
+if((typeof data2 == "number") && (isFinite(data2))){
+if(data2 > 1 || isNaN(data2)){
+validate73.errors = [{instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data2 < 0 || isNaN(data2)){
+validate73.errors = [{instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate73.errors = [{instancePath:instancePath+"/area/width",schemaPath:"#/$defs/PictureArea/properties/width/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs8 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data1.height !== undefined){
+let data3 = data1.height;
+const _errs10 = errors;
+if(errors === _errs10){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 1 || isNaN(data3)){
+validate73.errors = [{instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data3 < 0 || isNaN(data3)){
+validate73.errors = [{instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate73.errors = [{instancePath:instancePath+"/area/height",schemaPath:"#/$defs/PictureArea/properties/height/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs10 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data1.x !== undefined){
+let data4 = data1.x;
+const _errs12 = errors;
+if(errors === _errs12){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 1 || isNaN(data4)){
+validate73.errors = [{instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data4 < 0 || isNaN(data4)){
+validate73.errors = [{instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate73.errors = [{instancePath:instancePath+"/area/x",schemaPath:"#/$defs/PictureArea/properties/x/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs12 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data1.y !== undefined){
+let data5 = data1.y;
+const _errs14 = errors;
+if(errors === _errs14){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 1 || isNaN(data5)){
+validate73.errors = [{instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data5 < 0 || isNaN(data5)){
+validate73.errors = [{instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate73.errors = [{instancePath:instancePath+"/area/y",schemaPath:"#/$defs/PictureArea/properties/y/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs14 === errors;
+}
+else {
+var valid2 = true;
+}
+}
+}
+}
+}
+}
+}
+else {
+validate73.errors = [{instancePath:instancePath+"/area",schemaPath:"#/$defs/PictureArea/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.partId !== undefined){
+let data6 = data.partId;
+const _errs17 = errors;
+const _errs18 = errors;
+let valid3 = false;
+const _errs19 = errors;
+if(errors === _errs19){
+if(typeof data6 === "string"){
+if(!pattern9.test(data6)){
+const err0 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs19 === errors;
+valid3 = valid3 || _valid0;
+const _errs21 = errors;
+if(data6 !== null){
+const err2 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs21 === errors;
+valid3 = valid3 || _valid0;
+if(!valid3){
+const err3 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate73.errors = vErrors;
+return false;
+}
+else {
+errors = _errs18;
+if(vErrors !== null){
+if(_errs18){
+vErrors.length = _errs18;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs17 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mixCardId !== undefined){
+let data7 = data.mixCardId;
+const _errs23 = errors;
+const _errs24 = errors;
+let valid4 = false;
+const _errs25 = errors;
+if(errors === _errs25){
+if(typeof data7 === "string"){
+if(!pattern9.test(data7)){
+const err4 = {instancePath:instancePath+"/mixCardId",schemaPath:"#/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+}
+else {
+const err5 = {instancePath:instancePath+"/mixCardId",schemaPath:"#/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+var _valid1 = _errs25 === errors;
+valid4 = valid4 || _valid1;
+const _errs27 = errors;
+if(data7 !== null){
+const err6 = {instancePath:instancePath+"/mixCardId",schemaPath:"#/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+var _valid1 = _errs27 === errors;
+valid4 = valid4 || _valid1;
+if(!valid4){
+const err7 = {instancePath:instancePath+"/mixCardId",schemaPath:"#/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+validate73.errors = vErrors;
+return false;
+}
+else {
+errors = _errs24;
+if(vErrors !== null){
+if(_errs24){
+vErrors.length = _errs24;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs23 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+else {
+validate73.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate73.errors = vErrors;
+return errors === 0;
+}
+validate73.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+
+function validate70(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate70.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((((((data.propId === undefined) && (missing0 = "propId")) || ((data.referenceId === undefined) && (missing0 = "referenceId"))) || ((data.ownId === undefined) && (missing0 = "ownId"))) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.conditions === undefined) && (missing0 = "conditions"))) || ((data.isFlat === undefined) && (missing0 = "isFlat"))) || ((data.spots === undefined) && (missing0 = "spots"))) || ((data.regions === undefined) && (missing0 = "regions"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate70.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema103.properties, key0))){
+validate70.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.propId !== undefined){
+let data0 = data.propId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern9.test(data0)){
+validate70.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate70.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.referenceId !== undefined){
+let data1 = data.referenceId;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(!pattern9.test(data1)){
+validate70.errors = [{instancePath:instancePath+"/referenceId",schemaPath:"#/properties/referenceId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate70.errors = [{instancePath:instancePath+"/referenceId",schemaPath:"#/properties/referenceId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.ownId !== undefined){
+let data2 = data.ownId;
+const _errs6 = errors;
+if(errors === _errs6){
+if(typeof data2 === "string"){
+if(!pattern9.test(data2)){
+validate70.errors = [{instancePath:instancePath+"/ownId",schemaPath:"#/properties/ownId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate70.errors = [{instancePath:instancePath+"/ownId",schemaPath:"#/properties/ownId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.atMs !== undefined){
+let data3 = data.atMs;
+const _errs8 = errors;
+if(!(((typeof data3 == "number") && (!(data3 % 1) && !isNaN(data3))) && (isFinite(data3)))){
+validate70.errors = [{instancePath:instancePath+"/atMs",schemaPath:"#/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs8){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 4102444800000 || isNaN(data3)){
+validate70.errors = [{instancePath:instancePath+"/atMs",schemaPath:"#/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data3 < 946684800000 || isNaN(data3)){
+validate70.errors = [{instancePath:instancePath+"/atMs",schemaPath:"#/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs8 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.conditions !== undefined){
+let data4 = data.conditions;
+const _errs10 = errors;
+if(typeof data4 !== "string"){
+validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((data4 === "sameCameraAndLight") || (data4 === "lightElsewhere")) || (data4 === "otherCamera")) || (data4 === "otherLight")) || (data4 === "otherLightAndCamera")) || (data4 === "chipsInBoth"))){
+validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/enum",keyword:"enum",params:{allowedValues: schema103.properties.conditions.enum}}];
+return false;
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.isFlat !== undefined){
+const _errs12 = errors;
+if(typeof data.isFlat !== "boolean"){
+validate70.errors = [{instancePath:instancePath+"/isFlat",schemaPath:"#/properties/isFlat/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs12 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.spots !== undefined){
+let data6 = data.spots;
+const _errs14 = errors;
+if(errors === _errs14){
+if(Array.isArray(data6)){
+if(data6.length > 60){
+validate70.errors = [{instancePath:instancePath+"/spots",schemaPath:"#/properties/spots/maxItems",keyword:"maxItems",params:{limit: 60}}];
+return false;
+}
+else {
+var valid1 = true;
+const len0 = data6.length;
+for(let i0=0; i0<len0; i0++){
+const _errs16 = errors;
+if(!(validate71(data6[i0], {instancePath:instancePath+"/spots/" + i0,parentData:data6,parentDataProperty:i0,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate71.errors : vErrors.concat(validate71.errors);
+errors = vErrors.length;
+}
+var valid1 = _errs16 === errors;
+if(!valid1){
+break;
+}
+}
+}
+}
+else {
+validate70.errors = [{instancePath:instancePath+"/spots",schemaPath:"#/properties/spots/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.regions !== undefined){
+let data8 = data.regions;
+const _errs17 = errors;
+if(errors === _errs17){
+if(Array.isArray(data8)){
+if(data8.length > 60){
+validate70.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/maxItems",keyword:"maxItems",params:{limit: 60}}];
+return false;
+}
+else {
+var valid2 = true;
+const len1 = data8.length;
+for(let i1=0; i1<len1; i1++){
+const _errs19 = errors;
+if(!(validate73(data8[i1], {instancePath:instancePath+"/regions/" + i1,parentData:data8,parentDataProperty:i1,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
+errors = vErrors.length;
+}
+var valid2 = _errs19 === errors;
+if(!valid2){
+break;
+}
+}
+}
+}
+else {
+validate70.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs17 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data10 = data.id;
+const _errs20 = errors;
+if(errors === _errs20){
+if(typeof data10 === "string"){
+if(!pattern9.test(data10)){
+validate70.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate70.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data11 = data.revision;
+const _errs22 = errors;
+if(!(((typeof data11 == "number") && (!(data11 % 1) && !isNaN(data11))) && (isFinite(data11)))){
+validate70.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs22){
+if((typeof data11 == "number") && (isFinite(data11))){
+if(data11 < 0 || isNaN(data11)){
+validate70.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs22 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate70.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate70.errors = vErrors;
+return errors === 0;
+}
+validate70.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
 const pattern99 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
@@ -15634,7 +16775,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.persons === undefined) && (missing0 = "persons"))) || ((data.dimensions === undefined) && (missing0 = "dimensions"))) || ((data.measurings === undefined) && (missing0 = "measurings"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
+if(((((((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.persons === undefined) && (missing0 = "persons"))) || ((data.dimensions === undefined) && (missing0 = "dimensions"))) || ((data.measurings === undefined) && (missing0 = "measurings"))) || ((data.matches === undefined) && (missing0 = "matches"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
 validate20.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -15672,7 +16813,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 11)){
+if(!(data1 === 12)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -18073,7 +19214,7 @@ return false;
 else {
 const _errs204 = errors;
 for(const key4 in data68){
-if(!(func1.call(schema62.properties, key4))){
+if(!(func1.call(schema63.properties, key4))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
 return false;
 break;
@@ -18142,7 +19283,7 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schem
 return false;
 }
 if(!(((data71 === "stl") || (data71 === "obj")) || (data71 === "3mf"))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema62.properties.format.enum}}];
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema63.properties.format.enum}}];
 return false;
 }
 var valid36 = _errs209 === errors;
@@ -18186,7 +19327,7 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaP
 return false;
 }
 if(!((((data73 === "mm") || (data73 === "cm")) || (data73 === "in")) || (data73 === "m"))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema62.properties.unit.enum}}];
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema63.properties.unit.enum}}];
 return false;
 }
 var valid36 = _errs213 === errors;
@@ -18287,7 +19428,7 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",s
 return false;
 }
 if(!(((((((data77 === "none") || (data77 === "-z")) || (data77 === "+z")) || (data77 === "-y")) || (data77 === "+y")) || (data77 === "-x")) || (data77 === "+x"))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema62.properties.hiddenSide.enum}}];
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema63.properties.hiddenSide.enum}}];
 return false;
 }
 var valid36 = _errs221 === errors;
@@ -18414,7 +19555,7 @@ return false;
 else {
 const _errs234 = errors;
 for(const key5 in data82){
-if(!(func1.call(schema63.properties, key5))){
+if(!(func1.call(schema64.properties, key5))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
 return false;
 break;
@@ -18599,7 +19740,7 @@ vErrors.push(err80);
 errors++;
 }
 if(!((((((data87 === "bed") || (data87 === "flat")) || (data87 === "dome")) || (data87 === "shoulder")) || (data87 === "wall")) || (data87 === "overhang"))){
-const err81 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema63.properties.zone.anyOf[0].enum}};
+const err81 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema64.properties.zone.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err81];
 }
@@ -18897,7 +20038,7 @@ return false;
 else {
 const _errs275 = errors;
 for(const key6 in data96){
-if(!(func1.call(schema66.properties, key6))){
+if(!(func1.call(schema67.properties, key6))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
 return false;
 break;
@@ -19040,7 +20181,7 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPat
 return false;
 }
 if(!(((data100 === "shaft") || (data100 === "lid")) || (data100 === "slot"))){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema66.properties.kind.enum}}];
+validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema67.properties.kind.enum}}];
 return false;
 }
 var valid47 = _errs286 === errors;
@@ -19764,7 +20905,7 @@ return false;
 else {
 const _errs352 = errors;
 for(const key9 in data131){
-if(!(func1.call(schema80.properties, key9))){
+if(!(func1.call(schema81.properties, key9))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
@@ -19812,7 +20953,7 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techn
 return false;
 }
 if(!((((((((((((((((((((((((data133 === "chipsTaken") || (data133 === "washWiped")) || (data133 === "washLeft")) || (data133 === "washSprayed")) || (data133 === "washCorners")) || (data133 === "oilWash")) || (data133 === "pinWash")) || (data133 === "streaks")) || (data133 === "rustUp")) || (data133 === "verdigris")) || (data133 === "spongeStipple")) || (data133 === "grime")) || (data133 === "rustRunOff")) || (data133 === "chipsBrush")) || (data133 === "chipsSponge")) || (data133 === "scratches")) || (data133 === "dryBrush")) || (data133 === "splatter")) || (data133 === "chipsStick")) || (data133 === "soot")) || (data133 === "polishEdges")) || (data133 === "graphiteEdges")) || (data133 === "wetGloss")) || (data133 === "dust"))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema80.properties.techniqueId.enum}}];
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema81.properties.techniqueId.enum}}];
 return false;
 }
 var valid60 = _errs355 === errors;
@@ -21086,125 +22227,155 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.climateReadings !== undefined){
-let data169 = data.climateReadings;
+if(data.matches !== undefined){
+let data169 = data.matches;
 const _errs454 = errors;
 if(errors === _errs454){
 if(Array.isArray(data169)){
 var valid76 = true;
 const len28 = data169.length;
 for(let i28=0; i28<len28; i28++){
-let data170 = data169[i28];
 const _errs456 = errors;
+if(!(validate70(data169[i28], {instancePath:instancePath+"/matches/" + i28,parentData:data169,parentDataProperty:i28,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
+errors = vErrors.length;
+}
+var valid76 = _errs456 === errors;
+if(!valid76){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/matches",schemaPath:"#/properties/matches/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs454 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.climateReadings !== undefined){
+let data171 = data.climateReadings;
 const _errs457 = errors;
 if(errors === _errs457){
-if(data170 && typeof data170 == "object" && !Array.isArray(data170)){
+if(Array.isArray(data171)){
+var valid77 = true;
+const len29 = data171.length;
+for(let i29=0; i29<len29; i29++){
+let data172 = data171[i29];
+const _errs459 = errors;
+const _errs460 = errors;
+if(errors === _errs460){
+if(data172 && typeof data172 == "object" && !Array.isArray(data172)){
 let missing11;
-if(((((((((data170.atMs === undefined) && (missing11 = "atMs")) || ((data170.temperatureCelsius === undefined) && (missing11 = "temperatureCelsius"))) || ((data170.relativeHumidityPercent === undefined) && (missing11 = "relativeHumidityPercent"))) || ((data170.windMetresPerSecond === undefined) && (missing11 = "windMetresPerSecond"))) || ((data170.kind === undefined) && (missing11 = "kind"))) || ((data170.source === undefined) && (missing11 = "source"))) || ((data170.id === undefined) && (missing11 = "id"))) || ((data170.revision === undefined) && (missing11 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing11}}];
+if(((((((((data172.atMs === undefined) && (missing11 = "atMs")) || ((data172.temperatureCelsius === undefined) && (missing11 = "temperatureCelsius"))) || ((data172.relativeHumidityPercent === undefined) && (missing11 = "relativeHumidityPercent"))) || ((data172.windMetresPerSecond === undefined) && (missing11 = "windMetresPerSecond"))) || ((data172.kind === undefined) && (missing11 = "kind"))) || ((data172.source === undefined) && (missing11 = "source"))) || ((data172.id === undefined) && (missing11 = "id"))) || ((data172.revision === undefined) && (missing11 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing11}}];
 return false;
 }
 else {
-const _errs459 = errors;
-for(const key11 in data170){
+const _errs462 = errors;
+for(const key11 in data172){
 if(!((((((((key11 === "atMs") || (key11 === "temperatureCelsius")) || (key11 === "relativeHumidityPercent")) || (key11 === "windMetresPerSecond")) || (key11 === "kind")) || (key11 === "source")) || (key11 === "id")) || (key11 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key11}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key11}}];
 return false;
 break;
 }
 }
-if(_errs459 === errors){
-if(data170.atMs !== undefined){
-let data171 = data170.atMs;
-const _errs460 = errors;
-if(!(((typeof data171 == "number") && (!(data171 % 1) && !isNaN(data171))) && (isFinite(data171)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+if(_errs462 === errors){
+if(data172.atMs !== undefined){
+let data173 = data172.atMs;
+const _errs463 = errors;
+if(!(((typeof data173 == "number") && (!(data173 % 1) && !isNaN(data173))) && (isFinite(data173)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs460){
-if((typeof data171 == "number") && (isFinite(data171))){
-if(data171 > 4102444800000 || isNaN(data171)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data171 < 946684800000 || isNaN(data171)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid78 = _errs460 === errors;
-}
-else {
-var valid78 = true;
-}
-if(valid78){
-if(data170.temperatureCelsius !== undefined){
-let data172 = data170.temperatureCelsius;
-const _errs462 = errors;
-if(errors === _errs462){
-if((typeof data172 == "number") && (isFinite(data172))){
-if(data172 > 70 || isNaN(data172)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
-return false;
-}
-else {
-if(data172 < -50 || isNaN(data172)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid78 = _errs462 === errors;
-}
-else {
-var valid78 = true;
-}
-if(valid78){
-if(data170.relativeHumidityPercent !== undefined){
-let data173 = data170.relativeHumidityPercent;
-const _errs464 = errors;
-if(errors === _errs464){
+if(errors === _errs463){
 if((typeof data173 == "number") && (isFinite(data173))){
-if(data173 > 100 || isNaN(data173)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+if(data173 > 4102444800000 || isNaN(data173)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data173 < 0.1 || isNaN(data173)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+if(data173 < 946684800000 || isNaN(data173)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
-return false;
 }
-}
-var valid78 = _errs464 === errors;
+var valid79 = _errs463 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data170.windMetresPerSecond !== undefined){
-let data174 = data170.windMetresPerSecond;
-const _errs466 = errors;
-const _errs467 = errors;
-let valid79 = false;
-const _errs468 = errors;
-if(errors === _errs468){
+if(valid79){
+if(data172.temperatureCelsius !== undefined){
+let data174 = data172.temperatureCelsius;
+const _errs465 = errors;
+if(errors === _errs465){
 if((typeof data174 == "number") && (isFinite(data174))){
-if(data174 > 60 || isNaN(data174)){
-const err125 = {instancePath:instancePath+"/climateReadings/" + i28+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(data174 > 70 || isNaN(data174)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+return false;
+}
+else {
+if(data174 < -50 || isNaN(data174)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid79 = _errs465 === errors;
+}
+else {
+var valid79 = true;
+}
+if(valid79){
+if(data172.relativeHumidityPercent !== undefined){
+let data175 = data172.relativeHumidityPercent;
+const _errs467 = errors;
+if(errors === _errs467){
+if((typeof data175 == "number") && (isFinite(data175))){
+if(data175 > 100 || isNaN(data175)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data175 < 0.1 || isNaN(data175)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid79 = _errs467 === errors;
+}
+else {
+var valid79 = true;
+}
+if(valid79){
+if(data172.windMetresPerSecond !== undefined){
+let data176 = data172.windMetresPerSecond;
+const _errs469 = errors;
+const _errs470 = errors;
+let valid80 = false;
+const _errs471 = errors;
+if(errors === _errs471){
+if((typeof data176 == "number") && (isFinite(data176))){
+if(data176 > 60 || isNaN(data176)){
+const err125 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
 if(vErrors === null){
 vErrors = [err125];
 }
@@ -21214,8 +22385,8 @@ vErrors.push(err125);
 errors++;
 }
 else {
-if(data174 < 0 || isNaN(data174)){
-const err126 = {instancePath:instancePath+"/climateReadings/" + i28+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data176 < 0 || isNaN(data176)){
+const err126 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err126];
 }
@@ -21227,7 +22398,7 @@ errors++;
 }
 }
 else {
-const err127 = {instancePath:instancePath+"/climateReadings/" + i28+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err127 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err127];
 }
@@ -21237,11 +22408,11 @@ vErrors.push(err127);
 errors++;
 }
 }
-var _valid27 = _errs468 === errors;
-valid79 = valid79 || _valid27;
-const _errs470 = errors;
-if(data174 !== null){
-const err128 = {instancePath:instancePath+"/climateReadings/" + i28+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid27 = _errs471 === errors;
+valid80 = valid80 || _valid27;
+const _errs473 = errors;
+if(data176 !== null){
+const err128 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err128];
 }
@@ -21250,10 +22421,10 @@ vErrors.push(err128);
 }
 errors++;
 }
-var _valid27 = _errs470 === errors;
-valid79 = valid79 || _valid27;
-if(!valid79){
-const err129 = {instancePath:instancePath+"/climateReadings/" + i28+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+var _valid27 = _errs473 === errors;
+valid80 = valid80 || _valid27;
+if(!valid80){
+const err129 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err129];
 }
@@ -21265,124 +22436,124 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs467;
+errors = _errs470;
 if(vErrors !== null){
-if(_errs467){
-vErrors.length = _errs467;
+if(_errs470){
+vErrors.length = _errs470;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid78 = _errs466 === errors;
+var valid79 = _errs469 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data170.kind !== undefined){
-let data175 = data170.kind;
-const _errs472 = errors;
-if(typeof data175 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
+if(valid79){
+if(data172.kind !== undefined){
+let data177 = data172.kind;
+const _errs475 = errors;
+if(typeof data177 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data175 === "measured") || (data175 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema102.properties.kind.enum}}];
+if(!((data177 === "measured") || (data177 === "forecast"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema109.properties.kind.enum}}];
 return false;
 }
-var valid78 = _errs472 === errors;
+var valid79 = _errs475 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data170.source !== undefined){
-let data176 = data170.source;
-const _errs474 = errors;
-if(errors === _errs474){
-if(typeof data176 === "string"){
-if(data176.length > 100){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
+if(valid79){
+if(data172.source !== undefined){
+let data178 = data172.source;
+const _errs477 = errors;
+if(errors === _errs477){
+if(typeof data178 === "string"){
+if(data178.length > 100){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
 return false;
 }
 else {
-if(!pattern4.test(data176)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+if(!pattern4.test(data178)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid78 = _errs474 === errors;
-}
-else {
-var valid78 = true;
-}
-if(valid78){
-if(data170.id !== undefined){
-let data177 = data170.id;
-const _errs476 = errors;
-if(errors === _errs476){
-if(typeof data177 === "string"){
-if(!pattern9.test(data177)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid78 = _errs476 === errors;
-}
-else {
-var valid78 = true;
-}
-if(valid78){
-if(data170.revision !== undefined){
-let data178 = data170.revision;
-const _errs478 = errors;
-if(!(((typeof data178 == "number") && (!(data178 % 1) && !isNaN(data178))) && (isFinite(data178)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs478){
-if((typeof data178 == "number") && (isFinite(data178))){
-if(data178 < 0 || isNaN(data178)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid78 = _errs478 === errors;
-}
-else {
-var valid78 = true;
-}
-}
-}
-}
-}
-}
-}
-}
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i28,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid76 = _errs456 === errors;
-if(!valid76){
+var valid79 = _errs477 === errors;
+}
+else {
+var valid79 = true;
+}
+if(valid79){
+if(data172.id !== undefined){
+let data179 = data172.id;
+const _errs479 = errors;
+if(errors === _errs479){
+if(typeof data179 === "string"){
+if(!pattern9.test(data179)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid79 = _errs479 === errors;
+}
+else {
+var valid79 = true;
+}
+if(valid79){
+if(data172.revision !== undefined){
+let data180 = data172.revision;
+const _errs481 = errors;
+if(!(((typeof data180 == "number") && (!(data180 % 1) && !isNaN(data180))) && (isFinite(data180)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs481){
+if((typeof data180 == "number") && (isFinite(data180))){
+if(data180 < 0 || isNaN(data180)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid79 = _errs481 === errors;
+}
+else {
+var valid79 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid77 = _errs459 === errors;
+if(!valid77){
 break;
 }
 }
@@ -21392,10 +22563,11 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs454 === errors;
+var valid0 = _errs457 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }

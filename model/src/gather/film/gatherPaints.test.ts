@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '../../products/colourUnset';
+import { PRODUCT_UNSET } from '../../products/productUnset';
 import { guessScatter } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { describe, expect, it } from 'vitest';
 import { CARD_ADDED_IN_4 } from '../../file/migrations';
@@ -20,7 +20,7 @@ import {
 } from './gatherPaints';
 
 const product = (id: string, extra: Partial<Product> = {}): Product => ({
-  ...COLOUR_UNSET,
+  ...PRODUCT_UNSET,
   id,
   revision: 0,
   name: id,

@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsObject, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsObject, Max, MaxLength, Min, ValidateNested } from 'class-validator';
 import { IsRecordId, Nullable } from '../base/decorators';
 import { IsMoment } from '../base/moment';
 import { Tracked } from '../base/tracked';
@@ -78,6 +78,10 @@ export class LogEntry extends Tracked {
 
   @MaxLength(4000)
   text!: string;
+
+  /** comes back when such a rung is grown or the same product is put on one; laid to rest by a correction that says no */
+  @IsBoolean()
+  isForNextTime!: boolean;
 
   @IsArray()
   @ArrayMaxSize(50)

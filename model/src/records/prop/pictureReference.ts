@@ -3,6 +3,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -61,10 +62,14 @@ export class PictureReference extends Tracked {
   @IsRecordId()
   propId!: string | null;
 
-  /** the part whose surface it shows, for inspection; null: a picture the prop is made after, or a card's */
+  /** the part it shows, at whatever stage of the work; null: the whole prop, what it is made after, or a card's */
   @Nullable()
   @IsRecordId()
   partId!: string | null;
+
+  /** it shows one's own work; else what the work is made after */
+  @IsBoolean()
+  isOwn!: boolean;
 
   /** null: its light is left in */
   @Nullable()

@@ -2,8 +2,10 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayUnique,
   IsArray,
   IsBoolean,
+  IsIn,
   IsNumber,
   IsObject,
   Max,
@@ -15,6 +17,12 @@ import {
 import { IsLine, IsRecordId, Nullable } from '../base/decorators';
 import { Tracked } from '../base/tracked';
 import { PicturePlace } from '../prop/picturePlace';
+
+/** What a picture may be no good for. */
+export const DISTRUSTED = ['light', 'scale'] as const;
+
+/** One of them. */
+export type Distrusted = (typeof DISTRUSTED)[number];
 
 /** A length that is known on a picture. */
 export class KnownStretch {
@@ -131,6 +139,12 @@ export class Measuring extends Tracked {
   /** where the picture is from, in the finisher's words */
   @MaxLength(500)
   origin!: string;
+
+  /** what cannot be trusted in it: `light` for colours, `scale` for lengths, which then are shown but not counted */
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(DISTRUSTED, { each: true })
+  distrusted!: Distrusted[];
 
   /** how far from square on it may be taken, standard deviation in degrees; counts where neither rectangle nor circle tells the plane */
   @IsNumber()

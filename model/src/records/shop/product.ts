@@ -1,4 +1,6 @@
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import type { SightedStage } from '@zinc-ladder/core/cure/learnDrying';
+import { SIGHTED_STAGES } from '@zinc-ladder/core/cure/learnDrying';
 import type { PigmentId } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { PIGMENT_KINDS } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { Type } from 'class-transformer';
@@ -6,6 +8,7 @@ import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsNumber, Max, MaxLength, Min, 
 import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
 import { IsLab } from '../colour/colourReading';
 import { IsHexColour, IsLine, Nullable } from '../base/decorators';
+import { IsMoment } from '../base/moment';
 import { Tracked } from '../base/tracked';
 
 /** Values of a product class that a product may override. */
@@ -47,6 +50,31 @@ export class ProductValue {
 
   @IsLine()
   note!: string;
+}
+
+/** A film of it that was tried by hand: whether it had come to a stage by then. */
+export class DryingSighting {
+  @IsIn(SIGHTED_STAGES)
+  stage!: SightedStage;
+
+  /** it had; else it had not yet */
+  @IsBoolean()
+  isReached!: boolean;
+
+  /** what it had gained by then since the end of the coat, minutes at label conditions */
+  @IsNumber()
+  @Min(0)
+  @Max(10_000_000)
+  elapsedMinutes!: number;
+
+  /** what the stage asks of such a film as long as nothing is learned, minutes at label conditions */
+  @IsNumber()
+  @Min(0.01)
+  @Max(10_000_000)
+  expectedMinutes!: number;
+
+  @IsMoment()
+  atMs!: number;
 }
 
 /** A paint, primer, filler, adhesive or clear. */
@@ -104,6 +132,13 @@ export class Product extends Tracked {
   @Nullable()
   @IsLab()
   dryingShift!: number[] | null;
+
+  /** what its films showed in this shop: how fast it really dries */
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => DryingSighting)
+  sightings!: DryingSighting[];
 
   /** not on the shelf, but may be bought */
   @IsBoolean()

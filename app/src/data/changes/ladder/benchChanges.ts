@@ -40,7 +40,7 @@ export async function takeInHand(
 /** Sets a rung down; its minutes are kept. */
 export async function setDown(edit: Edit, rungId: string, moment: BenchMoment): Promise<void> {
   const rung = await bringTo(edit, rungId, 'setDown', moment.nowMs, 'inHand');
-  await addEntry(edit, rung, 'setDown', moment.nowMs, toMinutes(rung.workedMs), '', {
+  await addEntry(edit, rung, 'setDown', moment.nowMs, toMinutes(rung.workedMs), NOTHING_SAID, {
     ...moment,
     personId: rung.doerId ?? moment.personId,
   });
@@ -68,18 +68,27 @@ export async function finishRung(
   const rung = await bringTo(edit, rungId, 'done', moment.nowMs, seen, said);
   if (personId !== before.doerId) await edit.patch('rungs', rungId, { doerId: personId });
   await logDeviation(edit, rung, despite, moment);
-  await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), text, { ...moment, personId });
+  await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), { text }, { ...moment, personId });
 }
 
 /** Opens a rung that was done or left out: it has to be done (again). */
 export async function reopenRung(edit: Edit, rungId: string, moment: BenchMoment, seen: RungState | null = null): Promise<void> {
   const rung = await bringTo(edit, rungId, 'open', moment.nowMs, seen);
-  await addEntry(edit, rung, 'reopened', moment.nowMs, null, '', moment);
+  await addEntry(edit, rung, 'reopened', moment.nowMs, null, NOTHING_SAID, moment);
 }
 
-/** Notes something about a rung, or a mistake. */
-export async function noteOnRung(edit: Edit, rungId: string, kind: 'note' | 'mistake', text: string, moment: BenchMoment): Promise<void> {
-  await addEntry(edit, await edit.need('rungs', rungId), kind, moment.nowMs, null, text, moment);
+/** What is said of a rung beside its minutes. */
+export type Said = Pick<LogEntry, 'text'> & Partial<Pick<LogEntry, 'isForNextTime' | 'pictureIds'>>;
+
+/** Notes something about a rung, or a mistake; with pictures where there are, and to be told again next time where that is asked. */
+export async function noteOnRung(edit: Edit, rungId: string, kind: 'note' | 'mistake', said: Said, moment: BenchMoment): Promise<void> {
+  await addEntry(edit, await edit.need('rungs', rungId), kind, moment.nowMs, null, said, moment);
+}
+
+/** A note for next time has been heard: it stays in the log and is no longer told. */
+export async function layToRest(edit: Edit, entryId: string, makeId: () => string): Promise<void> {
+  const { atMs, actualMinutes, text } = await edit.need('logEntries', entryId);
+  await correctEntry(edit, entryId, { atMs, actualMinutes, text, isForNextTime: false }, makeId);
 }
 
 /** Corrects the running timer: the work so far becomes `minutes`. */
@@ -89,7 +98,7 @@ export async function correctTimer(edit: Edit, rungId: string, minutes: number, 
 }
 
 /** What a correction may change. */
-export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'>;
+export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'> & Partial<Pick<LogEntry, 'isForNextTime'>>;
 
 /** Corrects an entry by a new one that points at it; the rung follows, so that the cure clock counts from the right moment. */
 export async function correctEntry(edit: Edit, entryId: string, correction: Correction, makeId: () => string): Promise<void> {
@@ -111,7 +120,7 @@ export async function correctEntry(edit: Edit, entryId: string, correction: Corr
 
 /** Keeps what was done against what was known. */
 async function logDeviation(edit: Edit, rung: Rung, despite: readonly string[], moment: BenchMoment): Promise<void> {
-  if (despite.length > 0) await addEntry(edit, rung, 'deviation', moment.nowMs, null, despite.join(' ').slice(0, 4000), moment);
+  if (despite.length > 0) await addEntry(edit, rung, 'deviation', moment.nowMs, null, { text: despite.join(' ').slice(0, 4000) }, moment);
 }
 
 async function addEntry(
@@ -120,7 +129,7 @@ async function addEntry(
   kind: LogEntry['kind'],
   atMs: number,
   actualMinutes: number | null,
-  text: string,
+  said: Said,
   { air, makeId, personId }: BenchMoment,
 ): Promise<void> {
   const ladder = await edit.need('ladders', rung.ladderId);
@@ -139,11 +148,14 @@ async function addEntry(
     plannedMinutes: rung.minutes,
     actualMinutes,
     air,
-    text,
+    isForNextTime: false,
     pictureIds: [],
+    ...said,
     correctsId: null,
   });
 }
+
+const NOTHING_SAID: Said = { text: '' };
 
 function toMinutes(ms: number): number {
   return Math.round(ms / 6000) / 10;

@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
+import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import 'fake-indexeddb/auto';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import type { MaskRung } from '@zinc-ladder/core/mask/maskRungs';
@@ -19,7 +19,7 @@ let count = 0;
 let names = 0;
 
 const GREEN: Product = {
-  ...COLOUR_UNSET,
+  ...PRODUCT_UNSET,
   id: 'green',
   revision: 0,
   name: 'Green',

@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
+import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Edit } from '../../edits/edit';
 import { haveCan } from '../shop/canChanges';
@@ -96,7 +96,7 @@ export function missingOfKit(kit: Kit, products: readonly Pick<Product, 'name'>[
 /** Puts a kit on the shelf, each product once, with a full pot of it. */
 export async function addKit(edit: Edit, kit: Kit, makeId: () => string): Promise<void> {
   for (const entry of missingOfKit(kit, await edit.list('products'))) {
-    const product: Product = { ...COLOUR_UNSET, id: makeId(), revision: 0, ...entry, values: [], note: '' };
+    const product: Product = { ...PRODUCT_UNSET, id: makeId(), revision: 0, ...entry, values: [], note: '' };
     await edit.put('products', product);
     await haveCan(edit, product, makeId());
   }

@@ -9,6 +9,7 @@ export function newMeasuring(pictureId: string): Measuring {
     revision: 0,
     pictureId,
     origin: '',
+    distrusted: [],
     tiltDegrees: USUAL_TILT_DEGREES,
     rectangle: null,
     circle: null,

@@ -1,14 +1,21 @@
+import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import type { Edit } from '../../edits/edit';
 
-/** Keeps a shrunk photograph under a fresh id, as a reference of a prop or for the inspection of a part. */
-export async function keepPicture(
-  edit: Edit,
-  id: string,
-  blob: Blob,
-  name: string,
-  propId: string | null,
-  partId: string | null = null,
-): Promise<void> {
+/** What a picture shows. */
+export type PictureSubject = Pick<PictureReference, 'propId' | 'partId' | 'isOwn' | 'takenAtMs'>;
+
+/** A picture a prop is made after, or one that belongs to none. */
+export function madeAfter(propId: string | null): PictureSubject {
+  return { propId, partId: null, isOwn: false, takenAtMs: null };
+}
+
+/** One's own photograph of a part, or of a whole prop. */
+export function ownWork(propId: string | null, partId: string | null, takenAtMs: number): PictureSubject {
+  return { propId, partId, isOwn: true, takenAtMs: Math.round(takenAtMs) };
+}
+
+/** Keeps a shrunk photograph under a fresh id. */
+export async function keepPicture(edit: Edit, id: string, blob: Blob, name: string, subject: PictureSubject): Promise<void> {
   await edit.attach({ id, blob });
   await edit.put('pictures', {
     id,
@@ -16,10 +23,8 @@ export async function keepPicture(
     name: name.slice(0, 200) || 'picture',
     mediaType: 'image/jpeg',
     byteLength: blob.size,
-    propId,
-    partId,
+    ...subject,
     neutral: null,
-    takenAtMs: null,
     note: '',
   });
 }

@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
+import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import { USUAL_SPRAY_LIMITS } from '@zinc-ladder/core/climate/sprayVerdict';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
@@ -62,7 +62,7 @@ export function starterProducts(makeId: () => string): Product[] {
     colourHex: STARTER_COLOURS[classId] ?? null,
     sheen: classId === 'lacquerClear' || classId === 'waterClear' ? 'satin' : 'none',
     values: [],
-    ...COLOUR_UNSET,
+    ...PRODUCT_UNSET,
     note: '',
   }));
 }

@@ -1,15 +1,13 @@
 import { CARD_TOOLS, MixCard } from '@zinc-ladder/model/records/colour/mixCard';
 import { useState } from 'react';
 import { Controller, useFieldArray } from 'react-hook-form';
-import { keepPicture } from '../../../data/changes/prop/pictureChanges';
-import { newId } from '../../../base/newId';
+import { madeAfter } from '../../../data/changes/prop/pictureChanges';
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
-import { useNotices } from '../../../features/notices/Notices';
+import { useKeepPicture } from '../../../features/pictures/useKeepPicture';
 import { Button } from '../../../ui/Button';
 import { Labelled, parseNumber, SelectField } from '../../../ui/fields/fields';
 import { formWords, useRecordForm } from '../../../ui/fields/useRecordForm';
-import { shrinkPicture } from '../../../features/pictures/shrinkPicture';
 
 /** Writes a card down, or changes one. */
 export function CardForm({
@@ -24,7 +22,7 @@ export function CardForm({
   const products = useTable('products').toSorted((a, b) => a.name.localeCompare(b.name));
   const targets = useTable('targets').toSorted((a, b) => a.name.localeCompare(b.name));
   const edit = useEdit();
-  const { tellError } = useNotices();
+  const keepPicture = useKeepPicture();
   // What the form began with: only what is typed over it is kept, whatever another tab changes meanwhile.
   const [seen] = useState(card);
   const form = useRecordForm<MixCard>(MixCard, card);
@@ -40,14 +38,8 @@ export function CardForm({
       onDone(kept.id);
   });
   const takePicture = async (file: File): Promise<void> => {
-    try {
-      const picture = await shrinkPicture(file);
-      const id = newId();
-      const isKept = await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, picture, file.name, null));
-      if (isKept) form.setValue('pictureId', id, { shouldDirty: true });
-    } catch (error) {
-      tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
-    }
+    const id = await keepPicture(file, madeAfter(null));
+    if (id) form.setValue('pictureId', id, { shouldDirty: true });
   };
   return (
     <form onSubmit={(event) => void keep(event)} className="grid gap-3" noValidate>

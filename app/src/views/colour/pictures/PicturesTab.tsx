@@ -1,11 +1,8 @@
 import { useEffect, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { keepPicture } from '../../../data/changes/prop/pictureChanges';
-import { newId } from '../../../base/newId';
+import { madeAfter } from '../../../data/changes/prop/pictureChanges';
 import { useTable } from '../../../data/queries';
-import { shrinkPicture } from '../../../features/pictures/shrinkPicture';
-import { useEdit } from '../../../features/edit/useEdit';
-import { useNotices } from '../../../features/notices/Notices';
+import { useKeepPicture } from '../../../features/pictures/useKeepPicture';
 import { useTitle } from '../../../features/title/pageTitle';
 import { FilePick } from '../../../ui/fields/FilePick';
 import { PictureDesk } from './PictureDesk';
@@ -13,9 +10,8 @@ import { PictureList } from './PictureList';
 
 /** Reference pictures: brought in, made neutral, sampled. */
 export function PicturesTab({ pictureId }: { readonly pictureId: string | null }) {
-  const edit = useEdit();
+  const keepPicture = useKeepPicture();
   const navigate = useNavigate();
-  const { tellError } = useNotices();
   const [search] = useSearchParams();
   const [isReading, setReading] = useState(false);
   const props = useTable('props').toSorted((a, b) => a.position - b.position);
@@ -27,15 +23,9 @@ export function PicturesTab({ pictureId }: { readonly pictureId: string | null }
   const suffix = targetId ? `?target=${targetId}` : '';
   const add = async (file: File): Promise<void> => {
     setReading(true);
-    try {
-      const small = await shrinkPicture(file);
-      const id = newId();
-      const propId = target?.propId ?? picture?.propId ?? props[0]?.id ?? null;
-      if (await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, small, file.name, propId)))
-        void navigate(`/colour/pictures/${id}${suffix}`);
-    } catch (error) {
-      tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
-    }
+    const propId = target?.propId ?? picture?.propId ?? props[0]?.id ?? null;
+    const id = await keepPicture(file, madeAfter(propId));
+    if (id) void navigate(`/colour/pictures/${id}${suffix}`);
     setReading(false);
   };
   useEffect(() => {

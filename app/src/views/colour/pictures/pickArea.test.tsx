@@ -16,6 +16,7 @@ const PICTURE: PictureReference = {
   byteLength: 1,
   propId: null,
   partId: null,
+  isOwn: false,
   neutral: null,
   takenAtMs: null,
   note: '',

@@ -1,12 +1,10 @@
 import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import { Link } from 'react-router';
 import { removeReferencePicture } from '../../../data/changes/look/surfaceChanges';
-import { keepPicture } from '../../../data/changes/prop/pictureChanges';
-import { newId } from '../../../base/newId';
+import { madeAfter } from '../../../data/changes/prop/pictureChanges';
 import { useTable } from '../../../data/queries';
-import { shrinkPicture } from '../../../features/pictures/shrinkPicture';
+import { useKeepPicture } from '../../../features/pictures/useKeepPicture';
 import { useEdit } from '../../../features/edit/useEdit';
-import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
 import { FilePick } from '../../../ui/fields/FilePick';
 import { Picture } from '../../../features/pictures/Picture';
@@ -14,16 +12,8 @@ import { Picture } from '../../../features/pictures/Picture';
 /** The pictures a prop is made after. */
 export function References({ propId }: { readonly propId: string }) {
   const edit = useEdit();
-  const { tellError } = useNotices();
-  const pictures = useTable('pictures').filter((picture) => picture.propId === propId);
-  const add = async (file: File): Promise<void> => {
-    try {
-      const picture = await shrinkPicture(file);
-      await edit(`Keep ${file.name}`, (change) => keepPicture(change, newId(), picture, file.name, propId));
-    } catch (error) {
-      tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
-    }
-  };
+  const keepPicture = useKeepPicture();
+  const pictures = useTable('pictures').filter((picture) => picture.propId === propId && !picture.isOwn);
   const remove = (picture: PictureReference): void =>
     void edit(`Take ${picture.name} away`, (change) => removeReferencePicture(change, picture.id));
   return (
@@ -50,7 +40,7 @@ export function References({ propId }: { readonly propId: string }) {
           </li>
         ))}
       </ul>
-      <FilePick accept="image/jpeg,image/png,image/webp" onPick={(file) => void add(file)}>
+      <FilePick accept="image/jpeg,image/png,image/webp" onPick={(file) => void keepPicture(file, madeAfter(propId))}>
         Add a picture
       </FilePick>
     </section>

@@ -1,4 +1,4 @@
-import { COLOUR_UNSET } from '@zinc-ladder/model/products/colourUnset';
+import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
@@ -41,7 +41,7 @@ export function ProductsSection() {
       colourHex: '#808080',
       sheen: 'none',
       values: [],
-      ...COLOUR_UNSET,
+      ...PRODUCT_UNSET,
       note: '',
     };
     if (await edit('Add a product', (change) => change.put('products', product))) setOpenId(product.id);

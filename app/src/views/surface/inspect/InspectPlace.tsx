@@ -1,13 +1,12 @@
 import { findFlawKind } from '@zinc-ladder/core/inspection/flawKinds';
 import type { Flaw } from '@zinc-ladder/model/records/prop/flaw';
 import { useMemo, useState } from 'react';
-import { keepPicture } from '../../../data/changes/prop/pictureChanges';
+import { ownWork } from '../../../data/changes/prop/pictureChanges';
+import { useClock } from '../../../clock/ClockContext';
+import { useKeepPicture } from '../../../features/pictures/useKeepPicture';
 import { removeInspectionPicture } from '../../../data/changes/look/surfaceChanges';
-import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
-import { shrinkPicture } from '../../../features/pictures/shrinkPicture';
 import { useEdit } from '../../../features/edit/useEdit';
-import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
 import { FilePick } from '../../../ui/fields/FilePick';
 import { MeshCanvas } from '../mesh/MeshCanvas';
@@ -28,7 +27,8 @@ export function InspectPlace({
 }) {
   const { part, mesh, flaws } = surface;
   const edit = useEdit();
-  const { tellError } = useNotices();
+  const keepPicture = useKeepPicture();
+  const clock = useClock();
   const pictures = useTable('pictures').filter((picture) => picture.partId === part.id);
   const [chosen, setChosen] = useState<string | null>(null);
   const hasMesh = mesh.opened !== null && mesh.reference !== null;
@@ -48,13 +48,8 @@ export function InspectPlace({
     [flaws, meshId, pin],
   );
   const add = async (file: File): Promise<void> => {
-    try {
-      const picture = await shrinkPicture(file);
-      const id = newId();
-      if (await edit(`Keep ${file.name}`, (change) => keepPicture(change, id, picture, file.name, null, part.id))) setChosen(id);
-    } catch (error) {
-      tellError(new Error(`this picture could not be read: ${error instanceof Error ? error.message : String(error)}`));
-    }
+    const id = await keepPicture(file, ownWork(null, part.id, clock.now()));
+    if (id) setChosen(id);
   };
   return (
     <div className="grid gap-2">

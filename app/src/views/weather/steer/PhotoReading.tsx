@@ -5,10 +5,11 @@ import type { CoverageReading, PhotoRefusal } from '@zinc-ladder/core/weather/ph
 import { PHOTO_BOUNDS } from '@zinc-ladder/core/weather/photograph/readCoverage';
 import type { CoverageRecord, PlannedWeatherPass } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { useState } from 'react';
-import { keepPicture } from '../../../data/changes/prop/pictureChanges';
+import { keepPicture, ownWork } from '../../../data/changes/prop/pictureChanges';
 import { newId } from '../../../base/newId';
 import { useKeptState } from '../../../data/useKeptState';
 import { useTable } from '../../../data/queries';
+import { useClock } from '../../../clock/ClockContext';
 import { useStore } from '../../../data/StoreContext';
 import { getPictureApi } from '../../../workers/pictures/pictureClient';
 import { useBackgroundJob } from '../../../features/notices/useBackgroundJob';
@@ -74,6 +75,7 @@ export function PhotoReading({
 }) {
   const { plan, part, base } = weather;
   const { db } = useStore();
+  const clock = useClock();
   const pictures = useTable('pictures').filter((picture) => picture.partId === part.id);
   const keep = usePlanEdit(weather);
   const { isRunning, run } = useBackgroundJob();
@@ -93,7 +95,7 @@ export function PhotoReading({
     await run(async () => {
       const small = await getPictureApi().shrink(file);
       isKept = await keep(`Add a photograph`, async (change, planId) => {
-        await keepPicture(change, id, small, name, null, part.id);
+        await keepPicture(change, id, small, name, ownWork(null, part.id, clock.now()));
         if (name.startsWith('clean')) await change.patch('weatherPlans', planId, { cleanPictureId: id });
       });
     });

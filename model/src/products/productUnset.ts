@@ -1,0 +1,13 @@
+import type { Product } from '../records/shop/product';
+
+/** A product of which nothing is known but class and chip: what it does in mixes and over a backing is guessed from these, and no film of it was tried. */
+export const PRODUCT_UNSET = {
+  effect: 'none',
+  lab: null,
+  pigmentId: null,
+  strength: null,
+  scatterPerCoat: null,
+  dryingShift: null,
+  sightings: [],
+  mayBeBought: false,
+} satisfies Partial<Product>;

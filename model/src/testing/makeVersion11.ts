@@ -1,0 +1,15 @@
+import { ENTRY_ADDED_IN_12, PRODUCT_ADDED_IN_12 } from '../file/migrations';
+import { makeSampleProject } from './sampleProject';
+import { without } from './without';
+
+/** The sample as version 11 of the format had it: nothing was held against each other, noted for next time or learned of how a product dries. */
+export function makeVersion11(): Record<string, unknown> {
+  const sample = makeSampleProject();
+  return {
+    ...without(sample, { matches: [] }),
+    version: 11,
+    products: sample.products.map((product) => without(product, PRODUCT_ADDED_IN_12)),
+    logEntries: sample.logEntries.map((entry) => without(entry, ENTRY_ADDED_IN_12)),
+    pictures: sample.pictures.map((picture) => without(picture, { isOwn: false })),
+  };
+}
