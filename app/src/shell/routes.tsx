@@ -13,6 +13,7 @@ const SurfaceView = lazy(async () => ({ default: (await import('../views/surface
 const ColourView = lazy(async () => ({ default: (await import('../views/colour/ColourView')).ColourView }));
 const WeatherView = lazy(async () => ({ default: (await import('../views/weather/WeatherView')).WeatherView }));
 const ReferencesView = lazy(async () => ({ default: (await import('../views/references/ReferencesView')).ReferencesView }));
+const MatchView = lazy(async () => ({ default: (await import('../views/references/match/MatchView')).MatchView }));
 const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
 const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
 
@@ -43,6 +44,8 @@ export const ROUTES: RouteObject[] = [
       { path: 'weather/:partId/:tab', element: <WeatherView /> },
       { path: 'references', element: <ReferencesView /> },
       { path: 'references/:propId', element: <ReferencesView /> },
+      { path: 'references/:propId/match', element: <MatchView /> },
+      { path: 'references/:propId/match/:matchId', element: <MatchView /> },
       { path: 'references/:propId/:pictureId', element: <ReferencesView /> },
       { path: 'log', element: <LogView /> },
       { path: 'shop', element: <ShopView /> },

@@ -5,6 +5,7 @@ import { readFilms } from '../workers/plan/readFilms';
 import type { ShopSource } from '../workers/plan/readShop';
 import { readPlanQuestion } from '../workers/plan/readShop';
 import { readShopFilms, readShopStarts } from '../workers/plan/readShopFilms';
+import { sightShopFilm } from '../workers/plan/sightShopFilm';
 import { startsOf } from '../workers/plan/startsOf';
 
 let before: Readonly<Record<string, number>> = {};
@@ -31,4 +32,5 @@ export const getFilms = () => ({
   readFilms: (...args: Parameters<typeof readFilms>) => Promise.resolve(readFilms(...args)),
   readShopFilms,
   readShopStarts,
+  sightShopFilm,
 });

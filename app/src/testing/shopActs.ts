@@ -8,7 +8,18 @@ import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
-import { correctEntry, correctTimer, finishRung, noteOnRung, reopenRung, setDown, takeInHand } from '../data/changes/ladder/benchChanges';
+import {
+  correctEntry,
+  correctTimer,
+  finishRung,
+  layToRest,
+  noteOnRung,
+  reopenRung,
+  setDown,
+  takeInHand,
+  tryFilm,
+} from '../data/changes/ladder/benchChanges';
+import { beginMatch, changeMatch } from '../data/changes/prop/matchChanges';
 import { addPerson } from '../data/changes/shop/personChanges';
 import { withSamples } from '../data/changes/look/colourChanges';
 import { takeDoubledAway } from '../data/changes/ladder/joinChanges';
@@ -16,7 +27,7 @@ import { growOnto, growSchool } from '../data/changes/ladder/growChanges';
 import { putMaskRungs } from '../data/changes/ladder/maskChanges';
 import { growByOwnRoute, keepAsRoute } from '../data/changes/ladder/ownRouteChanges';
 import { addPart, NEW_PART } from '../data/changes/prop/partChanges';
-import { addDimension, changeMeasuring, withLeftOut, withReading } from '../data/changes/prop/measuringChanges';
+import { addDimension, changeMeasuring, setDistrust, withLeftOut, withReading } from '../data/changes/prop/measuringChanges';
 import { keepPicture, madeAfter, ownWork } from '../data/changes/prop/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
 import { beginPiece, changeCount, putOnPrinter, takeOffPiece, takeOffPrinter } from '../data/changes/prop/printChanges';
@@ -102,6 +113,7 @@ const REMOVED = [
   'techniqueCards',
   'ownRoutes',
   'persons',
+  'matches',
 ] as const;
 
 /** Every change there is, as an act. */
@@ -150,6 +162,47 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('open again', 'rungs', (edit, rung, moment) => reopenRung(edit, rung.id, bench(moment), rung.state)),
   on('note', 'rungs', (edit, rung, moment) =>
     noteOnRung(edit, rung.id, 'mistake', { text: 'a run', isForNextTime: moment.choice(1) % 2 === 0 }, bench(moment)),
+  ),
+  on('try a film', 'rungs', async (edit, rung, moment) => {
+    if (rung.productId !== null)
+      await tryFilm(
+        edit,
+        rung.id,
+        { stage: 'tape', isReached: moment.choice(1) % 2 === 0, elapsedMinutes: 90, expectedMinutes: 60 + (moment.choice(2) % 90) },
+        'tried',
+        bench(moment),
+      );
+  }),
+  on('lay a note to rest', 'logEntries', (edit, entry, { makeId }) => layToRest(edit, entry.id, makeId)),
+  on('hold a photograph against a picture', 'pictures', async (edit, own, { makeId, records, choice, nowMs }) => {
+    const reference = chosen(records.pictures, choice(1));
+    const prop = chosen(records.props, choice(2));
+    if (reference && prop)
+      await beginMatch(
+        edit,
+        makeId(),
+        { propId: prop.id, referenceId: reference.id, ownId: own.id },
+        nowMs,
+        chosen(records.matches, choice(3)),
+      );
+  }),
+  on('mark a match', 'matches', (edit, match, { records, choice }) =>
+    changeMatch(edit, match.id, (kept) => ({
+      ...kept,
+      spots: [...kept.spots.slice(-20), { reference: { x: 0.1, y: 0.2 }, own: { x: 0.3, y: 0.4 } }],
+      regions: [
+        ...kept.regions.slice(-20),
+        {
+          name: 'band',
+          area: { x: 0.1, y: 0.1, width: 0.2, height: 0.2 },
+          partId: chosen(records.parts, choice(1))?.id ?? null,
+          mixCardId: chosen(records.mixCards, choice(2))?.id ?? null,
+        },
+      ],
+    })),
+  ),
+  on('trust a picture or not', 'pictures', (edit, picture, { choice }) =>
+    setDistrust(edit, picture.id, choice(1) % 2 === 0 ? 'light' : 'scale', choice(2) % 2 === 0),
   ),
   on('correct the timer', 'rungs', (edit, rung, moment) => correctTimer(edit, rung.id, moment.choice(1) % 100, bench(moment))),
   on('correct an entry', 'logEntries', (edit, entry, { nowMs, choice, makeId }) =>

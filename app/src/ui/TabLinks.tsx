@@ -6,6 +6,7 @@ export function TabLinks({
   tabs,
   base,
   isExact = false,
+  current,
 }: {
   readonly label: string;
   /** the first may have no path of its own */
@@ -14,6 +15,8 @@ export function TabLinks({
   readonly base: string;
   /** only the very address is marked, not what lies under it */
   readonly isExact?: boolean;
+  /** the path that is open, where addresses alone cannot tell */
+  readonly current?: string;
 }) {
   return (
     <nav aria-label={label} className="flex flex-wrap">
@@ -22,8 +25,9 @@ export function TabLinks({
           key={path}
           end={isExact}
           to={path === '' ? base : `${base}/${path}`}
+          {...(current === undefined ? {} : { 'aria-current': path === current ? ('page' as const) : undefined })}
           className={({ isActive }) =>
-            `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isActive ? 'border-ink' : 'text-dim border-transparent'}`
+            `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${(current === undefined ? isActive : path === current) ? 'border-ink' : 'text-dim border-transparent'}`
           }
         >
           {name}

@@ -5,13 +5,23 @@ import { difference } from '../colour/lab';
 import type { StepPair, TwinStep } from './alignSteps';
 import { alignSteps } from './alignSteps';
 
+/** How a dry surface throws light back. */
+export type TwinSheen = 'matte' | 'eggshell' | 'satin' | 'semi' | 'gloss';
+
 /** A step with the paint it laid, where it laid one that covers by sum. */
 export interface PaintedStep extends TwinStep {
   readonly coat: CoatPaint | null;
+  /** how many coats of the usual thickness its film comes to */
+  readonly coats: number;
+  /** of the film it left; null: it left none, or it is not known */
+  readonly sheen: TwinSheen | null;
+  /** epoch ms; null: not known */
+  readonly endedAtMs: number | null;
 }
 
 /** What two twins differ in at a step. */
-export type TwinDifferenceKind = 'onlyA' | 'onlyB' | 'order' | 'product' | 'mix' | 'film' | 'grit' | 'minutes' | 'air' | 'waiting';
+export type TwinDifferenceKind =
+  'onlyA' | 'onlyB' | 'order' | 'product' | 'mix' | 'film' | 'sheen' | 'grit' | 'minutes' | 'air' | 'waiting' | 'age';
 
 /** One difference. */
 export interface TwinDifference {
@@ -20,6 +30,8 @@ export interface TwinDifference {
   readonly b: PaintedStep | null;
   /** ΔE00 that would be left between both were only this mended; null where no colour comes of it */
   readonly deltaELeft: number | null;
+  /** just noticeable steps it makes by itself: ΔE00 that mending it takes away, or the sheen's; null: it is not seen as such */
+  readonly seen: number | null;
 }
 
 /** Two twins side by side. */
@@ -28,6 +40,9 @@ export interface TwinComparison {
   readonly labA: Lab;
   readonly labB: Lab;
   readonly deltaE: number;
+  /** of the last film of each */
+  readonly sheenA: TwinSheen | null;
+  readonly sheenB: TwinSheen | null;
   /** what shows most first */
   readonly differences: readonly TwinDifference[];
 }
@@ -39,7 +54,27 @@ const WAIT_RATIO = 2;
 const CELSIUS = 3;
 const HUMIDITY = 10;
 /** Where no colour comes of it: what bears most on film and sheen first. */
-const ORDER: readonly TwinDifferenceKind[] = ['product', 'mix', 'onlyA', 'onlyB', 'order', 'film', 'grit', 'waiting', 'air', 'minutes'];
+const ORDER: readonly TwinDifferenceKind[] = [
+  'product',
+  'mix',
+  'onlyA',
+  'onlyB',
+  'order',
+  'film',
+  'sheen',
+  'grit',
+  'age',
+  'waiting',
+  'air',
+  'minutes',
+];
+/** Gloss at 60° in gloss units, the middle of what each word covers (common practice). */
+const GLOSS_UNITS: Readonly<Record<TwinSheen, number>> = { matte: 5, eggshell: 15, satin: 30, semi: 55, gloss: 85 };
+/** Gloss units that are one just noticeable step (guessed). */
+const GLOSS_STEP = 10;
+/** A last film younger than the other's by more than this still sinks in and yellows differently (guessed). */
+const AGE_DAYS = 7;
+const DAY_MS = 86_400_000;
 
 /**
  * What two parts that should match differ in, step by step, by what is seen of it: the colour each stack of coats comes to, and what would be left of
@@ -50,24 +85,43 @@ const ORDER: readonly TwinDifferenceKind[] = ['product', 'mix', 'onlyA', 'onlyB'
 export function compareTwins(a: readonly PaintedStep[], b: readonly PaintedStep[], base: Lab, mirrored: number): TwinComparison {
   const pairs = alignSteps(a, b);
   const colourOf = (steps: readonly PaintedStep[]): Lab =>
-    steps.reduce<Lab>((under, { coat }) => (coat ? labOver(coat, 1, backingOf(under, mirrored), mirrored) : under), base);
+    steps.reduce<Lab>((under, { coat, coats }) => (coat ? labOver(coat, coats, backingOf(under, mirrored), mirrored) : under), base);
   const [labA, labB] = [colourOf(a), colourOf(b)];
+  const deltaE = difference(labA, labB);
   const left = (mended: readonly PaintedStep[]): number => difference(labA, colourOf(mended));
   const differences = pairs.flatMap((pair): TwinDifference[] => {
     const isCoat = (pair.a?.coat ?? pair.b?.coat ?? null) !== null;
-    return kindsOf(pair).map((kind) => ({
-      kind,
-      a: pair.a,
-      b: pair.b,
-      deltaELeft: isCoat && MENDED.has(kind) ? left(mend(b, pairs, pair)) : null,
-    }));
+    return kindsOf(pair).map((kind) => {
+      const deltaELeft = isCoat && MENDED.has(kind) ? left(mend(b, pairs, pair)) : null;
+      return { kind, a: pair.a, b: pair.b, deltaELeft, seen: deltaELeft === null ? null : deltaE - deltaELeft };
+    });
   });
-  const rank = ({ kind, deltaELeft }: TwinDifference): number => deltaELeft ?? 1000 + ORDER.indexOf(kind);
-  return { pairs, labA, labB, deltaE: difference(labA, labB), differences: differences.toSorted((one, other) => rank(one) - rank(other)) };
+  const [lastA, lastB] = [lastFilm(a), lastFilm(b)];
+  const [sheenA, sheenB] = [lastA?.sheen ?? null, lastB?.sheen ?? null];
+  if (lastA && lastB) differences.push(...wholeDifferences(lastA, lastB));
+  // What is seen goes before what is not; of that the order of what bears on it most.
+  const rank = ({ kind, seen }: TwinDifference): number => (seen === null ? 1000 + ORDER.indexOf(kind) : -seen);
+  return { pairs, labA, labB, deltaE, sheenA, sheenB, differences: differences.toSorted((one, other) => rank(one) - rank(other)) };
+}
+
+function lastFilm(steps: readonly PaintedStep[]): PaintedStep | undefined {
+  return steps.findLast(({ sheen }) => sheen !== null);
+}
+
+/** What two parts differ in by the film each shows. */
+function wholeDifferences(a: PaintedStep, b: PaintedStep): TwinDifference[] {
+  const found: TwinDifference[] = [];
+  if (a.sheen && b.sheen && a.sheen !== b.sheen) {
+    const seen = Math.abs(GLOSS_UNITS[a.sheen] - GLOSS_UNITS[b.sheen]) / GLOSS_STEP;
+    found.push({ kind: 'sheen', a, b, deltaELeft: null, seen });
+  }
+  if (a.endedAtMs !== null && b.endedAtMs !== null && Math.abs(a.endedAtMs - b.endedAtMs) > AGE_DAYS * DAY_MS)
+    found.push({ kind: 'age', a, b, deltaELeft: null, seen: null });
+  return found;
 }
 
 /** Kinds whose mending puts other paint on the part. */
-const MENDED: ReadonlySet<TwinDifferenceKind> = new Set(['product', 'mix', 'onlyA', 'onlyB', 'order']);
+const MENDED: ReadonlySet<TwinDifferenceKind> = new Set(['product', 'mix', 'onlyA', 'onlyB', 'order', 'film']);
 
 function kindsOf({ a, b, isMoved }: StepPair<PaintedStep>): TwinDifferenceKind[] {
   if (!a) return ['onlyB'];

@@ -7,6 +7,7 @@ import checks from '../reference/testing/matchChecks.json';
 import type { TwinStep } from './alignSteps';
 import { alignSteps } from './alignSteps';
 import type { PaintedStep } from './compareTwins';
+import { averageSteps } from './averageSteps';
 import { compareTwins } from './compareTwins';
 
 const step = (id: string, values: Partial<TwinStep> = {}): TwinStep => ({
@@ -81,9 +82,13 @@ describe('steps of two ladders side by side', () => {
 
 describe('what two twins differ in, by what is seen of it', () => {
   const coat = (hex: string, scatterPerCoat = 3) => ({ paint: paintOf(hex, labOfHex(hex), 1, DEFAULT_MIRRORED), scatterPerCoat });
-  const painted = (id: string, hex: string | null, values: Partial<TwinStep> = {}): PaintedStep => ({
+  const painted = (id: string, hex: string | null, values: Partial<TwinStep> = {}, painting: Partial<PaintedStep> = {}): PaintedStep => ({
     ...step(id, { kind: hex ? 'coat' : 'sand', productId: hex, micrometres: hex ? 15 : null, ...values }),
     coat: hex ? coat(hex) : null,
+    coats: 1,
+    sheen: null,
+    endedAtMs: null,
+    ...painting,
   });
   const base = labOfHex('#808080');
   const first = [painted('sand', null), painted('black', '#202020'), painted('green', '#3c5c4c'), painted('green2', '#3c5c4c')];
@@ -125,5 +130,58 @@ describe('what two twins differ in, by what is seen of it', () => {
     ]);
     const film = compareTwins([painted('a', '#202020')], [painted('b', '#202020', { micrometres: 30 })], base, DEFAULT_MIRRORED);
     expect(film.differences.map(({ kind }) => kind)).toEqual(['film']);
+  });
+  it('a thinner top coat is seen by as much as the undercoat shines through, and mended by laying as much', () => {
+    const thin = painted('red', '#a02020', { micrometres: 5 }, { coats: 1 / 3 });
+    const [film] = compareTwins(
+      [painted('black', '#202020'), painted('red', '#a02020')],
+      [painted('black', '#202020'), thin],
+      base,
+      DEFAULT_MIRRORED,
+    ).differences;
+    expect(film?.kind).toBe('film');
+    expect(film?.deltaELeft).toBeCloseTo(0, 9);
+    expect(film?.seen).toBeGreaterThan(2);
+  });
+  it('another sheen is told by its steps, and stands among the colours by them', () => {
+    const clear = (sheen: PaintedStep['sheen']) => painted('clear', null, { kind: 'clear' }, { sheen });
+    const { sheenA, sheenB, differences } = compareTwins([...first, clear('matte')], [...first, clear('gloss')], base, DEFAULT_MIRRORED);
+    expect([sheenA, sheenB]).toEqual(['matte', 'gloss']);
+    expect(differences).toMatchObject([{ kind: 'sheen', seen: 8 }]);
+  });
+  it('a last film laid weeks later is told, one of the same week is not', () => {
+    const laid = (days: number) => [painted('clear', null, { kind: 'clear' }, { sheen: 'gloss', endedAtMs: days * 86_400_000 })];
+    expect(compareTwins(laid(100), laid(130), base, DEFAULT_MIRRORED).differences).toMatchObject([{ kind: 'age', seen: null }]);
+    expect(compareTwins(laid(100), laid(104), base, DEFAULT_MIRRORED).differences).toEqual([]);
+  });
+});
+
+describe('the average of several', () => {
+  const plain = (id: string, values: Partial<PaintedStep>): PaintedStep => ({
+    ...step(id),
+    coat: null,
+    coats: 1,
+    sheen: null,
+    endedAtMs: null,
+    ...values,
+  });
+  it('has the steps that most of them have, with the middle of their figures', () => {
+    const one = [plain('a', { kind: 'sand', minutes: 10 }), plain('b', { kind: 'prime', minutes: 8, micrometres: 30 })];
+    const two = [plain('a', { kind: 'sand', minutes: 20 }), plain('b', { kind: 'prime', minutes: 8, micrometres: 50 })];
+    const three = [
+      plain('a', { kind: 'sand', minutes: 30 }),
+      plain('x', { kind: 'wash' }),
+      plain('b', { kind: 'prime', minutes: 8, micrometres: 40 }),
+    ];
+    const average = averageSteps([one, two, three]);
+    expect(average.map(({ kind, minutes, micrometres }) => [kind, minutes, micrometres])).toEqual([
+      ['sand', 20, null],
+      ['prime', 8, 40],
+    ]);
+  });
+  it('of one is that one, and of none is none', () => {
+    const one = [plain('a', { minutes: 12 })];
+    expect(averageSteps([one])).toEqual(one);
+    expect(averageSteps([])).toEqual([]);
   });
 });

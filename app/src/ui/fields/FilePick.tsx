@@ -6,6 +6,7 @@ export function FilePick({
   accept,
   onPick,
   isLarge = false,
+  capture,
   disabled = false,
 }: {
   readonly children: ReactNode;
@@ -13,6 +14,8 @@ export function FilePick({
   readonly accept: string;
   readonly onPick: (file: File) => void;
   readonly isLarge?: boolean;
+  /** a phone opens its camera */
+  readonly capture?: 'environment';
   readonly disabled?: boolean;
 }) {
   const size = isLarge ? 'min-h-12 px-5 text-lg' : 'min-h-9 px-3';
@@ -24,6 +27,7 @@ export function FilePick({
       <input
         type="file"
         accept={accept}
+        {...(capture ? { capture } : {})}
         className="sr-only"
         disabled={disabled}
         onChange={(event) => {

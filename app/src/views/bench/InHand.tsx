@@ -1,12 +1,16 @@
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useState } from 'react';
-import { useNow } from '../../clock/ClockContext';
+import { useClock, useNow } from '../../clock/ClockContext';
 import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/changes/ladder/benchChanges';
 import { useStandingEntries } from '../../data/queries';
 import { useEdit } from '../../features/edit/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel, workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useNotices } from '../../features/notices/Notices';
+import { ownWork } from '../../data/changes/prop/pictureChanges';
+import { useArrivingPicture } from '../../features/pictures/useArrivingPicture';
+import { useKeepPicture } from '../../features/pictures/useKeepPicture';
+import { FilePick } from '../../ui/fields/FilePick';
 import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { checkNumber, InlineNumber } from '../../ui/fields/fields';
@@ -34,8 +38,17 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   const entries = useStandingEntries();
   const [open, setOpen] = useState<'nothing' | 'note' | 'correct'>('nothing');
   const ownMinutes = useOwnMinutes();
-  useWakeLock(true);
+  const clock = useClock();
   const part = index.partOf(rung);
+  useWakeLock(true);
+  const keepPicture = useKeepPicture();
+  const photograph = (file: File): void => {
+    if (part)
+      void keepPicture(file, ownWork(null, part.id, clock.now()), (change, id) =>
+        noteOnRung(change, rung.id, 'note', { text: '', pictureIds: [id] }, moment()),
+      );
+  };
+  const arriving = useArrivingPicture(photograph);
   if (!part) return null;
   const worked = workedMs(rung, now);
   const minutes = Math.round(worked / 60_000);
@@ -47,7 +60,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
       tell(`${partLabel(part)}: ${rung.name} logged`, `${formatSpan(minutes)}. Undo takes it back.`);
   };
   return (
-    <Sheet isActive className="flex flex-col p-5" label="In hand">
+    <Sheet isActive className="flex flex-col p-5" label="In hand" {...arriving}>
       <RungHead label="In hand" rung={rung} part={part} entries={entries} index={index} formats={formats} />
       {isForgotten ? (
         <ForgottenTimer
@@ -85,9 +98,20 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         >
           Set down
         </Button>
-        <Button isLarge shortcut="n" aria-expanded={open === 'note'} onClick={() => setOpen(open === 'note' ? 'nothing' : 'note')}>
-          Note
-        </Button>
+        <div className="flex gap-3">
+          <Button
+            isLarge
+            className="flex-1"
+            shortcut="n"
+            aria-expanded={open === 'note'}
+            onClick={() => setOpen(open === 'note' ? 'nothing' : 'note')}
+          >
+            Note
+          </Button>
+          <FilePick isLarge accept="image/jpeg,image/png,image/webp" capture="environment" onPick={photograph}>
+            Photograph
+          </FilePick>
+        </div>
         <Button isLarge aria-expanded={open === 'correct'} onClick={() => setOpen(open === 'correct' ? 'nothing' : 'correct')}>
           Correct
         </Button>

@@ -10,6 +10,7 @@ import { CureStrip } from '../../features/film/CureStrip';
 import { STATE_WORDS } from '../../ui/swatch/Stipples';
 import { useFormats } from '../../features/formats/useFormats';
 import { Why } from '../../ui/Why';
+import { TriedFilm } from './TriedFilm';
 
 /** What is drying, soonest call first, each with its cure strip. */
 export function Rack({ films, index }: { readonly films: readonly FilmAnswer[]; readonly index: ShopIndex }) {
@@ -77,14 +78,15 @@ function DryingPart({ film, index, nowMs }: { readonly film: FilmAnswer; readonl
         </p>
       )}
       <CureStrip outlook={film.outlook} nowMs={nowMs} formats={formats} tint={film.colourHex} />
-      <p className="mt-1 flex justify-between gap-3">
+      <div className="mt-1 flex flex-wrap items-baseline justify-between gap-x-3">
         <span className={`figure ${call?.kind === 'closes' ? 'text-oxide font-medium' : ''}`}>
           {call ? `${callWords(call)} ${formats.moment(call.atMs, nowMs)}` : ''}
         </span>
-        <span className="text-dim">
+        <span className="text-dim ml-auto">
           {call?.kind === 'closes' ? reopening(film, formats.moment, nowMs) : STATE_WORDS[filmStateAt(film.outlook, nowMs)]}
         </span>
-      </p>
+        <TriedFilm film={film} index={index} />
+      </div>
     </article>
   );
 }

@@ -25,6 +25,7 @@ import { JoinsPanel } from './joins/JoinsPanel';
 import { LayersPanel } from './layers/LayersPanel';
 import { MasksPanel } from './masks/MasksPanel';
 import { PartPanel } from './part/PartPanel';
+import { RecordPanel } from './record/RecordPanel';
 import { RungList } from './rung/RungList';
 import { RungSheet } from './rung/RungSheet';
 
@@ -125,6 +126,9 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
             <Tabs.Trigger value="masks" className={tab}>
               Masks
             </Tabs.Trigger>
+            <Tabs.Trigger value="record" className={tab}>
+              Record
+            </Tabs.Trigger>
           </Tabs.List>
           <Tabs.Content value="rung" tabIndex={-1}>
             {open && <RungSheet key={open.id} rung={open} part={part} index={index} isNext={open.id === nextId} />}
@@ -133,7 +137,7 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
             <PartPanel part={part} />
           </Tabs.Content>
           <Tabs.Content value="grow">
-            <GrowPanel key={ladder.revision} part={part} ladder={ladder} hasOpenRungs={nextId !== null} />
+            <GrowPanel key={ladder.revision} part={part} ladder={ladder} hasOpenRungs={nextId !== null} index={index} />
           </Tabs.Content>
           <Tabs.Content value="joins">
             <JoinsPanel part={part} index={index} />
@@ -143,6 +147,9 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
           </Tabs.Content>
           <Tabs.Content value="masks">
             <MasksPanel part={part} ladderId={ladder.id} rungs={rungs} index={index} />
+          </Tabs.Content>
+          <Tabs.Content value="record">
+            <RecordPanel part={part} index={index} />
           </Tabs.Content>
         </Tabs.Root>
         {plan === null && <p className="text-dim">Planning…</p>}

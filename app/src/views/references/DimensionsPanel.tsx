@@ -109,6 +109,10 @@ function DimensionLine({
   const leftOut = measured.pictures.filter(({ id }) =>
     measured.measurings.get(id)?.readings.some((reading) => reading.dimensionId === dimension.id && reading.isLeftOut),
   );
+  const untrusted = measured.pictures.filter(({ id }) => {
+    const measuring = measured.measurings.get(id);
+    return measuring?.distrusted.includes('scale') && measuring.readings.some(({ dimensionId }) => dimensionId === dimension.id);
+  });
   const leave = (id: string, isLeftOut: boolean): void =>
     void edit(`${isLeftOut ? 'Set aside' : 'Count'} ${pictureName(id)} for ${dimension.name}`, (change) =>
       changeMeasuring(change, id, (kept) => withLeftOut(kept, dimension.id, isLeftOut)),
@@ -162,6 +166,11 @@ function DimensionLine({
             >
               Set aside
             </Button>
+          </li>
+        ))}
+        {untrusted.map(({ id, name }) => (
+          <li key={id} className="text-dim">
+            {name}: not counted, its scale is not to be trusted
           </li>
         ))}
         {leftOut.map(({ id, name }) => (

@@ -1,5 +1,6 @@
 import { KNOWN_THINGS, SIZE_SOURCES } from '@zinc-ladder/core/reference/knownThings';
-import type { Measuring } from '@zinc-ladder/model/records/reference/measuring';
+import type { Distrusted, Measuring } from '@zinc-ladder/model/records/reference/measuring';
+import { DISTRUSTED } from '@zinc-ladder/model/records/reference/measuring';
 import { useState } from 'react';
 import { useFormats } from '../../features/formats/useFormats';
 import { Button } from '../../ui/Button';
@@ -8,6 +9,10 @@ import { NumberBox, readTrial } from '../../ui/fields/NumberBox';
 import { Sheet } from '../../ui/Sheet';
 import type { MarkTask } from './markTask';
 
+const DISTRUST_WORDS: Readonly<Record<Distrusted, string>> = {
+  light: 'its light: colours sampled from it count last',
+  scale: 'its scale: lengths read on it are not counted',
+};
 const OWN = 'own';
 /** Sheets and cards whose corners tell a plane: long side by short side, mm. */
 const RECTANGLES = [
@@ -28,10 +33,12 @@ export function MarkTools({
   measuring,
   onTask,
   onChange,
+  onDistrust,
 }: {
   readonly measuring: Measuring;
   readonly onTask: (task: MarkTask) => void;
   readonly onChange: (label: string, change: (measuring: Measuring) => Measuring) => void;
+  readonly onDistrust: (what: Distrusted, isDistrusted: boolean) => void;
 }) {
   const formats = useFormats();
   const { knowns, rectangle, circle, pins } = measuring;
@@ -106,6 +113,20 @@ export function MarkTools({
             </li>
           ))}
         </ul>
+        <fieldset>
+          <legend className="label">Not to be trusted in this picture</legend>
+          {DISTRUSTED.map((what) => (
+            <label key={what} className="flex min-h-9 cursor-pointer items-center gap-2">
+              <input
+                type="checkbox"
+                className="h-4 w-4 shrink-0"
+                checked={measuring.distrusted.includes(what)}
+                onChange={(event) => onDistrust(what, event.target.checked)}
+              />
+              {DISTRUST_WORDS[what]}
+            </label>
+          ))}
+        </fieldset>
         <InlineText
           label="Where the picture is from"
           rows={2}

@@ -5,7 +5,7 @@ import { toPixels } from '@zinc-ladder/model/gather/reference/gatherMeasured';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { download } from '../../base/download';
-import { changeMeasuring, newMeasuring } from '../../data/changes/prop/measuringChanges';
+import { changeMeasuring, newMeasuring, setDistrust } from '../../data/changes/prop/measuringChanges';
 import { madeAfter } from '../../data/changes/prop/pictureChanges';
 import { useAttachment, useTable } from '../../data/queries';
 import { UndoBar } from '../../features/edit/UndoBar';
@@ -25,6 +25,7 @@ import { MarkTools } from './MarkTools';
 import { marksOf } from './marksOf';
 import type { MarkTask } from './markTask';
 import { askFor, finishTask, isWhole, LEAST_RIM, movePlace } from './markTask';
+import { ReferenceTabs } from './ReferenceTabs';
 import { ScalePanel } from './ScalePanel';
 import { sheetAsPng, sheetAsSvg } from './sheetFiles';
 import type { MeasuredProp } from './useMeasured';
@@ -58,17 +59,7 @@ export function ReferencesView() {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
-        <div className="w-64">
-          <SelectField
-            label="Prop"
-            value={prop.id}
-            options={props.map(({ id, name }) => [id, name])}
-            onChange={(id) => {
-              setTask(null);
-              void navigate(`/references/${id}`);
-            }}
-          />
-        </div>
+        <ReferenceTabs propId={prop.id} props={props} />
         <UndoBar />
       </div>
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
@@ -117,6 +108,11 @@ export function ReferencesView() {
               measuring={measured.measurings.get(picture.id) ?? newMeasuring(picture.id)}
               onTask={setTask}
               onChange={(label, by) => void edit(label, (change) => changeMeasuring(change, picture.id, by))}
+              onDistrust={(what, isDistrusted) =>
+                void edit(`${isDistrusted ? 'Do not trust' : 'Trust'} the ${what} of ${picture.name}`, (change) =>
+                  setDistrust(change, picture.id, what, isDistrusted),
+                )
+              }
             />
           )}
           <ScalePanel propId={prop.id} measured={measured} />

@@ -30,9 +30,14 @@ export async function readPixels(file: Blob): Promise<ImageData> {
   return context.getImageData(0, 0, canvas.width, canvas.height);
 }
 
+/** What each of a channel's values becomes under gains in linear light, red, green and blue. */
+export function gainTables(gains: LightGains): readonly Uint8ClampedArray[] {
+  return gains.map((gain) => Uint8ClampedArray.from({ length: 256 }, (_, value) => screenOfLight(lightOfScreen(value) * gain)));
+}
+
 /** The same picture with its light taken out. */
 export async function neutralCopy(pixels: ImageData, gains: LightGains): Promise<Blob> {
-  const tables = gains.map((gain) => Uint8ClampedArray.from({ length: 256 }, (_, value) => screenOfLight(lightOfScreen(value) * gain)));
+  const tables = gainTables(gains);
   const data = new Uint8ClampedArray(pixels.data);
   for (let at = 0; at < data.length; at += 4)
     for (let channel = 0; channel < 3; channel += 1) data[at + channel] = tables[channel]?.[data[at + channel] as number] ?? 0;

@@ -40,11 +40,12 @@ export function neutralLab(rgb: LinearRgb, gains: LightGains): Lab {
 }
 
 /** Something that makes a sample less worth. */
-export type SampleDoubt = 'noNeutral' | 'clipped' | 'dark' | 'uneven' | 'strongLight';
+export type SampleDoubt = 'noNeutral' | 'untrusted' | 'clipped' | 'dark' | 'uneven' | 'strongLight';
 
 /** Words for each doubt. */
 export const DOUBT_WORDS: Readonly<Record<SampleDoubt, string>> = {
   noNeutral: 'no grey in this picture: its light is not taken out',
+  untrusted: 'the light of this picture is not to be trusted, as you said',
   clipped: 'partly clipped: what was there is lost',
   dark: 'very dark: steps of the camera show',
   uneven: 'uneven: shading or texture',
@@ -52,7 +53,7 @@ export const DOUBT_WORDS: Readonly<Record<SampleDoubt, string>> = {
 };
 
 /** Doubts that put a sample behind sound ones: its colour is not that of the thing. */
-const GRAVE: ReadonlySet<string> = new Set<SampleDoubt>(['noNeutral', 'clipped', 'dark']);
+const GRAVE: ReadonlySet<string> = new Set<SampleDoubt>(['noNeutral', 'untrusted', 'clipped', 'dark']);
 
 /** Whether a sample with these doubts counts only where there is nothing better. */
 export function isGravelyDoubted(doubts: readonly string[]): boolean {
@@ -71,9 +72,13 @@ const UNEVEN = 0.2;
 /** Gains that differ by more than that between channels are a strongly coloured light. */
 const STRONG = 2.6;
 
-/** What is doubtful of a sample. Limits are guessed. */
-export function doubtSample(sample: AreaColour, gains: LightGains | null): SampleDoubt[] {
-  const doubts: SampleDoubt[] = [];
+/**
+ * What is doubtful of a sample. Limits are guessed.
+ *
+ * @param isTrusted whether the finisher trusts the picture's light
+ */
+export function doubtSample(sample: AreaColour, gains: LightGains | null, isTrusted = true): SampleDoubt[] {
+  const doubts: SampleDoubt[] = isTrusted ? [] : ['untrusted'];
   if (!gains) doubts.push('noNeutral');
   if (sample.clippedShare > CLIPPED) doubts.push('clipped');
   if (Math.max(...sample.rgb) < DARK) doubts.push('dark');

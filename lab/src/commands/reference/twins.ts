@@ -1,5 +1,6 @@
 import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { averageSteps } from '@zinc-ladder/core/twins/averageSteps';
 import { compareTwins } from '@zinc-ladder/core/twins/compareTwins';
 import type { PaintedStep } from '@zinc-ladder/core/twins/compareTwins';
 import { gatherTwin } from '@zinc-ladder/model/gather/twins/gatherTwin';
@@ -11,18 +12,22 @@ import type { LabCommand } from '../labCommand';
 /** A bare print is told as middle grey unless said otherwise. */
 const BARE = labOfHex('#808080');
 
-/** `twins FILE --a PART --b PART [--base #hex]` → steps that differ between what was really done on two parts, what shows most first. */
+/**
+ * `twins FILE --a PART --b PART [--base #hex]` → steps that differ between what was really done on two parts, what shows most first. Several parts with commas
+ * between them are their average.
+ */
 export const twins: LabCommand = {
   name: 'twins',
-  usage: 'twins FILE --a PART --b PART [--base L,a,b|#rrggbb]',
+  usage: 'twins FILE --a PART[,PART…] --b PART[,PART…] [--base L,a,b|#rrggbb]',
   options: ['a', 'b', 'base'],
   run: ({ options, files }) => {
     const { project } = readSoundProject(files[0]);
-    const steps = (name: 'a' | 'b'): readonly PaintedStep[] => {
-      const id = options[name];
-      if (!project.parts.some((part) => part.id === id)) throw new LabError(`--${name} must be the id of a part, got "${id ?? ''}"`);
-      return gatherTwin(project, id ?? '');
+    const stepsOf = (name: 'a' | 'b', id: string): readonly PaintedStep[] => {
+      if (!project.parts.some((part) => part.id === id)) throw new LabError(`--${name} must be the id of a part, got "${id}"`);
+      return gatherTwin(project, id);
     };
+    const steps = (name: 'a' | 'b'): readonly PaintedStep[] =>
+      averageSteps((options[name] ?? '').split(',').map((id) => stepsOf(name, id)));
     const base = options['base'] === undefined ? BARE : readLab('base', options['base']);
     const found = compareTwins(steps('a'), steps('b'), base, project.shop.mirroredShare);
     const colour = (lab: Lab) => ({ lab: roundLab(lab), hex: hexOfLab(lab) });
@@ -32,7 +37,8 @@ export const twins: LabCommand = {
       b: colour(found.labB),
       deltaE: found.deltaE,
       pairs: found.pairs.map(({ a, b, isMoved }) => ({ a: a?.id ?? null, b: b?.id ?? null, isMoved })),
-      differences: found.differences.map(({ kind, a, b, deltaELeft }) => ({ kind, a: told(a), b: told(b), deltaELeft })),
+      sheen: { a: found.sheenA, b: found.sheenB },
+      differences: found.differences.map(({ kind, a, b, deltaELeft, seen }) => ({ kind, a: told(a), b: told(b), deltaELeft, seen })),
     };
   },
 };

@@ -8,6 +8,8 @@ import { gatherTwin } from './gatherTwin';
 
 /** A rung of a second piece, as the first was really done. */
 export interface RungAgain {
+  /** the rung it was done as */
+  readonly rungId: string;
   readonly name: string;
   readonly methodId: string;
   readonly productId: string | null;
@@ -41,6 +43,7 @@ export function growAgain(
     const share = step.minutes === null ? null : step.minutes / then;
     const product = products.get(step.productId ?? '');
     return {
+      rungId: step.id,
       name: step.name,
       methodId: step.kind,
       productId: step.productId,

@@ -1,8 +1,13 @@
 import { holderOf } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
+import type { DryingSighting } from '@zinc-ladder/model/records/shop/product';
+import { ShopError } from '../../edits/shopError';
 import type { Edit } from '../../edits/edit';
 import { bringTo } from './rungStateChanges';
+
+/** Sightings of a product that are kept; older ones fall out. */
+const MOST_SIGHTINGS = 200;
 
 /** Circumstances of a hand at the bench. */
 export interface BenchMoment {
@@ -83,6 +88,22 @@ export type Said = Pick<LogEntry, 'text'> & Partial<Pick<LogEntry, 'isForNextTim
 /** Notes something about a rung, or a mistake; with pictures where there are, and to be told again next time where that is asked. */
 export async function noteOnRung(edit: Edit, rungId: string, kind: 'note' | 'mistake', said: Said, moment: BenchMoment): Promise<void> {
   await addEntry(edit, await edit.need('rungs', rungId), kind, moment.nowMs, null, said, moment);
+}
+
+/** A film was tried by hand: its product dries by it from now on, and the log tells it. */
+export async function tryFilm(
+  edit: Edit,
+  rungId: string,
+  sighting: Omit<DryingSighting, 'atMs'>,
+  text: string,
+  moment: BenchMoment,
+): Promise<void> {
+  const rung = await edit.need('rungs', rungId);
+  if (rung.productId === null) throw new ShopError('missing');
+  const product = await edit.need('products', rung.productId);
+  const sightings = [...product.sightings, { ...sighting, atMs: Math.round(moment.nowMs) }].slice(-MOST_SIGHTINGS);
+  await edit.put('products', { ...product, sightings }, product);
+  await noteOnRung(edit, rungId, 'note', { text }, moment);
 }
 
 /** A note for next time has been heard: it stays in the log and is no longer told. */

@@ -1,6 +1,11 @@
 import { USUAL_TILT_DEGREES } from '@zinc-ladder/core/reference/measureLengths';
-import type { DimensionReading, Measuring } from '@zinc-ladder/model/records/reference/measuring';
+import type { DimensionReading, Distrusted, Measuring } from '@zinc-ladder/model/records/reference/measuring';
+import { DISTRUSTED } from '@zinc-ladder/model/records/reference/measuring';
+import { withSamples } from '../look/colourChanges';
 import type { Edit } from '../../edits/edit';
+
+/** Doubts a sample has at most. */
+const MOST_DOUBTS = 8;
 
 /** What is marked on a picture on which nothing is. */
 export function newMeasuring(pictureId: string): Measuring {
@@ -23,6 +28,24 @@ export function newMeasuring(pictureId: string): Measuring {
 export async function changeMeasuring(edit: Edit, pictureId: string, change: (measuring: Measuring) => Measuring): Promise<void> {
   await edit.need('pictures', pictureId);
   await edit.put('measurings', change((await edit.get('measurings', pictureId)) ?? newMeasuring(pictureId)));
+}
+
+/** Trusts a picture's light or scale, or does not; what was sampled from it already says so too. */
+export async function setDistrust(edit: Edit, pictureId: string, what: Distrusted, isDistrusted: boolean): Promise<void> {
+  await changeMeasuring(edit, pictureId, (kept) => ({
+    ...kept,
+    distrusted: DISTRUSTED.filter((one) => (one === what ? isDistrusted : kept.distrusted.includes(one))),
+  }));
+  if (what !== 'light') return;
+  for (const target of await edit.list('targets')) {
+    if (!target.samples.some((sample) => sample.pictureId === pictureId)) continue;
+    const samples = target.samples.map((sample) => {
+      if (sample.pictureId !== pictureId) return sample;
+      const others = sample.doubts.filter((doubt) => doubt !== 'untrusted');
+      return { ...sample, doubts: isDistrusted ? ['untrusted', ...others].slice(0, MOST_DOUBTS) : others };
+    });
+    await edit.put('targets', withSamples(target, samples), target);
+  }
 }
 
 /** Adds a dimension at the end of its prop's. */

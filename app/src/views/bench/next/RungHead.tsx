@@ -5,6 +5,8 @@ import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import type { Formats } from '../../../base/formats';
 import { PartFace } from '../../../features/partFace/PartFace';
+import { notesForRung } from '@zinc-ladder/model/log/nextTime';
+import { NextTimeNotes } from '../../../features/rung/NextTimeNotes';
 import { findLastTime } from '../../../features/rung/lastTime';
 import { RungFacts } from '../../../features/rung/RungFacts';
 
@@ -36,6 +38,7 @@ export function RungHead({
             {partLabel(part)}: {rung.name}
           </h2>
           <p className="text-dim mb-4">{rung.detail || rung.why}</p>
+          <NextTimeNotes notes={notesForRung(entries, rung, part, index)} />
         </div>
         <PartFace part={part} className="h-24 w-24 shrink-0 max-md:h-16 max-md:w-16" />
       </div>

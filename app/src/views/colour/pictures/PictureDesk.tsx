@@ -53,6 +53,9 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
   const known = knownId === 'white' ? PAPER_WHITE : knownId === 'own' && own ? own : MIDDLE_GREY;
   const gains: LightGains | null = picture.neutral ? toGains(picture.neutral.gains) : null;
   const target = targets.find((entry) => entry.id === targetId);
+  const isTrusted = !useTable('measurings')
+    .find(({ id }) => id === picture.id)
+    ?.distrusted.includes('light');
   const ownSamples = targets.flatMap((entry) => entry.samples.filter((sample) => sample.pictureId === picture.id && sample.area));
 
   const neutralise = async (area: PictureArea): Promise<void> => {
@@ -70,7 +73,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
           if (sample.pictureId !== picture.id || !sample.area) samples.push(sample);
           else {
             const colour = await desk.sample(picture.id, file, sample.area);
-            samples.push({ ...sample, lab: [...neutralLab(colour.rgb, next)], doubts: doubtSample(colour, next) });
+            samples.push({ ...sample, lab: [...neutralLab(colour.rgb, next)], doubts: doubtSample(colour, next, isTrusted) });
           }
         }
         renewed.push(withSamples(entry, samples));
@@ -99,7 +102,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
       tellError(error);
     }
   };
-  const doubts = sampled ? doubtSample(sampled.colour, gains) : [];
+  const doubts = sampled ? doubtSample(sampled.colour, gains, isTrusted) : [];
   const add = async (): Promise<void> => {
     if (!sampled) return;
     const entry = { id: newId(), pictureId: picture.id, area: sampled.area, lab: [...sampled.lab], doubts, isLeftOut: false };

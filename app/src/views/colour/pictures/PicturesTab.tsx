@@ -1,7 +1,8 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { madeAfter } from '../../../data/changes/prop/pictureChanges';
 import { useTable } from '../../../data/queries';
+import { useArrivingPicture } from '../../../features/pictures/useArrivingPicture';
 import { useKeepPicture } from '../../../features/pictures/useKeepPicture';
 import { useTitle } from '../../../features/title/pageTitle';
 import { FilePick } from '../../../ui/fields/FilePick';
@@ -28,25 +29,9 @@ export function PicturesTab({ pictureId }: { readonly pictureId: string | null }
     if (id) void navigate(`/colour/pictures/${id}${suffix}`);
     setReading(false);
   };
-  useEffect(() => {
-    const paste = (event: ClipboardEvent): void => {
-      const [file] = [...(event.clipboardData?.files ?? [])].filter((entry) => entry.type.startsWith('image/'));
-      if (file) void add(file);
-    };
-    document.addEventListener('paste', paste);
-    return () => document.removeEventListener('paste', paste);
-  });
+  const arriving = useArrivingPicture((file) => void add(file));
   return (
-    <div
-      className="grid items-start gap-4 md:grid-cols-[16rem_minmax(0,1fr)]"
-      onDragOver={(event) => event.preventDefault()}
-      onDrop={(event) => {
-        const [file] = [...event.dataTransfer.files].filter((entry) => entry.type.startsWith('image/'));
-        if (!file) return;
-        event.preventDefault();
-        void add(file);
-      }}
-    >
+    <div className="grid items-start gap-4 md:grid-cols-[16rem_minmax(0,1fr)]" {...arriving}>
       <section aria-label="Pictures">
         <div className="mb-2 flex flex-wrap items-center gap-2">
           <FilePick accept="image/jpeg,image/png,image/webp" onPick={(file) => void add(file)} disabled={isReading}>

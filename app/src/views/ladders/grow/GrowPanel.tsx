@@ -5,9 +5,13 @@ import type { ProductsByRole } from '@zinc-ladder/model/gather/grow/growRungs';
 import { growFor } from '@zinc-ladder/model/gather/grow/growRungs';
 import { growOnto } from '../../../data/changes/ladder/growChanges';
 import { newId } from '../../../base/newId';
-import { useTable } from '../../../data/queries';
+import { notesForLadder } from '@zinc-ladder/model/log/nextTime';
+import { useStandingEntries, useTable } from '../../../data/queries';
+import type { ShopIndex } from '../../../data/useShopIndex';
+import { NextTimeNotes } from '../../../features/rung/NextTimeNotes';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
+import { GrowByRecord } from './GrowByRecord';
 import { GrowFields } from './GrowFields';
 import { OwnRoutes } from './OwnRoutes';
 import { suggestRoute } from '../../../features/rung/routeOptions';
@@ -17,13 +21,16 @@ export function GrowPanel({
   part,
   ladder,
   hasOpenRungs,
+  index,
 }: {
   readonly part: Part;
   readonly ladder: Ladder;
   readonly hasOpenRungs: boolean;
+  readonly index: ShopIndex;
 }) {
   const products = useTable('products');
   const edit = useEdit();
+  const entries = useStandingEntries();
   const [route, setRoute] = useState<LadderRoute>(ladder.route ?? suggestRoute(part));
   const [chosen, setChosen] = useState<ProductsByRole>({});
   const metres = useTable('props').find((prop) => prop.id === part.propId)?.viewingMetres ?? null;
@@ -35,6 +42,7 @@ export function GrowPanel({
   return (
     <div className="grid gap-4">
       <h2 className="font-label text-2xl font-semibold">Grow from a route</h2>
+      <NextTimeNotes notes={notesForLadder(entries, part, route, index)} />
       <GrowFields part={part} route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />
       {hasOpenRungs && (
         <p className="text-dim">Rungs that are done or in hand stay; those still open give way to the new ones. Undo brings them back.</p>
@@ -42,6 +50,7 @@ export function GrowPanel({
       <Button look="primary" isLarge disabled={grown.kind === 'refused'} onClick={grow} className="justify-self-start">
         Grow the ladder
       </Button>
+      <GrowByRecord part={part} ladder={ladder} route={route} metres={metres} index={index} />
       <OwnRoutes part={part} ladder={ladder} />
     </div>
   );

@@ -21,6 +21,8 @@ import { Button } from '../../../ui/Button';
 import { Cautions } from '../../../ui/Cautions';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
+import { notesForRung } from '@zinc-ladder/model/log/nextTime';
+import { NextTimeNotes } from '../../../features/rung/NextTimeNotes';
 import { findLastTime } from '../../../features/rung/lastTime';
 import { RungFacts } from '../../../features/rung/RungFacts';
 import { StartWarnings } from '../../../features/rung/StartWarnings';
@@ -69,6 +71,7 @@ export function RungSheet({
             lastTime={findLastTime(rung, part, entries, index)}
             formats={formats}
           />
+          {rung.state !== 'done' && <NextTimeNotes notes={notesForRung(entries, rung, part, index)} />}
           {rung.why && (
             <div>
               <h3 className="label">Why it is here</h3>

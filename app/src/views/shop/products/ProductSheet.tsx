@@ -16,6 +16,7 @@ import { Why } from '../../../ui/Why';
 import { ColourFields } from './ColourFields';
 import { CansList } from './CansList';
 import { CureNow } from './CureNow';
+import { LearnedDrying } from './LearnedDrying';
 import type { ValueField } from './valueFields';
 import { VALUE_FIELDS } from './valueFields';
 
@@ -78,6 +79,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
         </Labelled>
       </div>
       <CureNow product={product} />
+      <LearnedDrying product={product} />
       <div>
         <h3 className="label">
           How it dries:{' '}

@@ -29,3 +29,8 @@ export function usePictureSizes(ids: readonly string[]): ReadonlyMap<string, Pic
   }
   return sizes;
 }
+
+/** Size of one kept picture; undefined until it is read, null where its bytes are no picture. */
+export function usePictureSize(id: string): PictureSize | null | undefined {
+  return usePictureSizes([id]).get(id);
+}
