@@ -17,6 +17,7 @@ const VIEWS = [
   '/colour/mix',
   '/colour/pictures/picture-lamp',
   '/references/lantern/picture-hall',
+  '/references/lantern/match/match-1',
   '/colour/cards/card-green-1',
   '/colour/cards/teach',
   '/colour/coats',
@@ -65,7 +66,7 @@ for (const theme of ['light', 'dark'] as const) {
       await page.goto(`${DEMO}/ladders/lantern/lantern-tank`);
       await page.getByRole('button', { name: 'Change', exact: true }).click();
       expect(await findFaults(page)).toEqual([]);
-      for (const tab of ['Part', 'Grow', 'Joins']) {
+      for (const tab of ['Part', 'Grow', 'Joins', 'Record']) {
         await page.getByRole('tab', { name: tab }).click();
         expect(await findFaults(page), tab).toEqual([]);
       }

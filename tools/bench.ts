@@ -6,6 +6,7 @@ import { gzipSync } from 'node:zlib';
 import type { Locator, Page } from '@playwright/test';
 import { planShop, planShopAtOnce } from '../core/src/plan/shopPlan/planShop';
 import { benchColour } from './bench/colourBench';
+import { benchMatch } from './bench/matchBench';
 import { benchMeshes } from './bench/meshBench';
 import { benchScale } from './bench/scaleBench';
 import { benchPlanner } from './bench/plannerBench';
@@ -24,7 +25,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** Long enough for the planner to end its search for the big shop on two cores. */
 const PLANNER_RESTS_MS = 25_000;
 /** `npm run bench -- colour planner` measures these alone; without names, all. */
-const PARTS = ['shop', 'colour', 'meshes', 'weather', 'planner', 'surest', 'log', 'screens', 'scale'] as const;
+const PARTS = ['shop', 'colour', 'match', 'meshes', 'weather', 'planner', 'surest', 'log', 'screens', 'scale'] as const;
 const named = process.argv.slice(2);
 const wants = (part: (typeof PARTS)[number]): boolean => named.length === 0 || named.includes(part);
 const unknown = named.filter((name) => !PARTS.some((part) => part === name));
@@ -39,9 +40,11 @@ function tell(what: string, ms: number, goal: string): void {
 }
 
 console.log(`reference (200,000 numbers sorted): ${reference.toFixed(1)} ms`);
-const { project } = readBundle(readFileSync(join(ROOT, 'demo/files/tide-office.zip')));
+const demo = readBundle(readFileSync(join(ROOT, 'demo/files/tide-office.zip')));
+const { project } = demo;
 if (wants('shop')) benchShop();
 if (wants('colour')) benchColour(tell);
+if (wants('match')) benchMatch(tell, demo);
 if (wants('meshes')) benchMeshes(tell);
 if (wants('weather')) benchWeather(tell);
 if (wants('planner')) benchPlanner(tell);

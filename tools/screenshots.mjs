@@ -59,14 +59,18 @@ const SHOTS = [
   ['surface-inspect', '/surface/telegraph-case/inspect', drawn],
   ['colour', '/colour/mix/target-green', async (page) => page.waitForTimeout(2500)],
   ['colour-picture', '/colour/pictures/picture-lamp', async (page) => page.waitForTimeout(1500)],
+  ['match', '/references/lantern/match/match-1', async (page) => page.waitForTimeout(3000)],
   ['references', '/references/lantern/picture-hall', async (page) => page.waitForTimeout(1500)],
   [
-    'ladder-masks',
-    '/ladders/lantern/lantern-tank',
+    'ladder-record',
+    '/ladders/lantern/lantern-base',
     async (page) => {
-      await page.getByRole('tab', { name: 'Masks' }).click();
+      await page.getByRole('tab', { name: 'Record' }).click();
+      const strip = page.getByRole('region', { name: 'Photographs along time' });
+      await strip.getByRole('listitem').first().getByRole('button').first().click();
+      await strip.getByRole('listitem').last().getByRole('button').first().click();
+      await strip.getByRole('button', { name: 'Under a line' }).click();
       await page.waitForTimeout(1500);
-      await page.getByRole('region', { name: 'Regions on a picture' }).evaluate((region) => region.scrollIntoView({ block: 'end' }));
     },
   ],
   [
@@ -86,11 +90,6 @@ const SHOTS = [
       await page.getByRole('combobox', { name: /of those there are/u }).selectOption({ label: 'Base after sponge stipple' });
       await page.waitForTimeout(1000);
     },
-  ],
-  [
-    'weather-level',
-    '/weather/lantern-cap/level',
-    async (page) => page.getByRole('heading', { name: /most look/u }).waitFor({ timeout: 60_000 }),
   ],
   ['log', '/log'],
   ['shop-files', '/shop/files'],

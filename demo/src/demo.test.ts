@@ -1,11 +1,20 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { nextPass, verdictOf } from '@zinc-ladder/core/weather/hand/hand';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
+import type { Lab } from '@zinc-ladder/core/colour/lab';
+import type { Pixels } from '@zinc-ladder/core/colour/picture/averageArea';
+import { averageArea } from '@zinc-ladder/core/colour/picture/averageArea';
+import { judgeMatch } from '@zinc-ladder/core/match/judgeMatch';
+import { matchColours } from '@zinc-ladder/core/match/matchColours';
+import { registerPictures } from '@zinc-ladder/core/match/registerPictures';
+import type { PicturePlace } from '@zinc-ladder/model/records/prop/picturePlace';
 import { difference, labOfHex, labOfLinear, linearOfLab } from '@zinc-ladder/core/colour/lab';
 import { neutralOf } from './colours';
 import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
 import { gatherMeasured } from '@zinc-ladder/model/gather/reference/gatherMeasured';
-import { GREY_CARD, PICTURE_LIGHTS, PICTURE_SIZE, TRUE_COLOURS, TRUE_LENGTHS } from './pictures/renderLantern';
+import { OWN_PHOTOGRAPHS } from './match';
+import type { PictureLight } from './pictures/renderLantern';
+import { GREY_CARD, PICTURE_LIGHTS, PICTURE_SIZE, renderLantern, renderOwn, TRUE_COLOURS, TRUE_LENGTHS } from './pictures/renderLantern';
 import { buildShopProblem } from '@zinc-ladder/core/plan/shop/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
@@ -32,10 +41,38 @@ describe('the demo', () => {
     expect(readBundle(zipBundle(demo)).project.rungs).toHaveLength(project.rungs.length);
   });
   it('ships what the scenario promises', () => {
-    expect([project.props.length, project.mixCards.length, project.pictures.length]).toEqual([4, 10, 5]);
+    expect([project.props.length, project.mixCards.length, project.pictures.length]).toEqual([4, 10, 7]);
     expect(project.products.length).toBeGreaterThanOrEqual(30);
     expect(project.logEntries.filter((entry) => entry.kind === 'mistake').length).toBeGreaterThanOrEqual(2);
     expect(project.rungs.filter((rung) => rung.state === 'inHand')).toHaveLength(1);
+  });
+  it('holds its own photographs against the hall: the first band is noticed first, the third is no longer told', () => {
+    const pixelsOf = (id: string): Pixels => {
+      const own = OWN_PHOTOGRAPHS.find((view) => view.id === id);
+      const rgb = own ? renderOwn(own) : renderLantern(PICTURE_LIGHTS.find((light) => light.id === id) as PictureLight);
+      const { width, height } = own ?? PICTURE_SIZE;
+      const data = new Uint8ClampedArray(width * height * 4).fill(255);
+      for (let at = 0; at < width * height; at += 1) data.set(rgb.subarray(at * 3, at * 3 + 3), at * 4);
+      return { data, width, height };
+    };
+    const noticedIn = project.matches.map((match) => {
+      const [reference, own] = [pixelsOf(match.referenceId), pixelsOf(match.ownId)];
+      const place = ({ x, y }: PicturePlace, { width, height }: Pixels): [number, number] => [x * width, y * height];
+      const registration = registerPictures(
+        match.spots.map((spot) => ({ reference: place(spot.reference, reference), own: place(spot.own, own) })),
+      );
+      if ('refusal' in registration) throw new Error(registration.refusal);
+      const side = (pixels: Pixels, id: string) => {
+        const neutral = project.pictures.find((picture) => picture.id === id)?.neutral;
+        if (!neutral) throw new Error(`no patch on ${id}`);
+        return { pixels, known: neutral.known as unknown as Lab, patch: averageArea(pixels, neutral.area) };
+      };
+      const regions = match.regions.map(({ name, area }) => ({ id: name, area }));
+      const found = matchColours(side(reference, match.referenceId), side(own, match.ownId), regions, registration, match.conditions);
+      expect(found.regions.every((region) => !('refusal' in region))).toBe(true);
+      return judgeMatch(found, regions, reference, null).map(({ id }) => id);
+    });
+    expect(noticedIn).toEqual([['enamel band'], []]);
   });
   it('photographs a weathering pass one light turn short of its line, and keeps six technique cards', () => {
     const plan = project.weatherPlans.find(({ partId }) => partId === 'lantern-base');
@@ -177,14 +214,17 @@ describe('the demo’s pictures', () => {
 
 describe('the demo’s dimensions', () => {
   const lengths = new Map(
-    measureLengths(project.measurings.map((measuring) => gatherMeasured(measuring, PICTURE_SIZE))).map((length) => [length.id, length]),
+    measureLengths(project.measurings.map((measuring) => gatherMeasured(measuring, PICTURE_SIZE, null))).map((length) => [
+      length.id,
+      length,
+    ]),
   );
   const millimetresPerPixel = GREY_CARD.millimetres / (GREY_CARD.right - GREY_CARD.left);
   it.each(Object.entries(TRUE_LENGTHS))('%s is measured within its interval of what the script drew', (id, [[ax, ay], [bx, by]]) => {
     const truth = Math.hypot(bx - ax, by - ay) * millimetresPerPixel;
     // The night still was marked to the shoulder: set aside, the rest holds the truth.
     const sound = project.measurings.filter(({ pictureId }) => pictureId !== 'picture-night');
-    const combined = measureLengths(sound.map((measuring) => gatherMeasured(measuring, PICTURE_SIZE))).find(
+    const combined = measureLengths(sound.map((measuring) => gatherMeasured(measuring, PICTURE_SIZE, null))).find(
       (length) => length.id === `dimension-${id}`,
     )?.combined;
     expect(combined?.low).toBeLessThan(truth);

@@ -48,6 +48,7 @@ export function makeDemo(): ProjectBundle {
       propId: 'lantern',
       partId: null,
       isOwn: false,
+      focalShare: null,
       neutral: neutralOf(light),
       takenAtMs: null,
       note: light.note,

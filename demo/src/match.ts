@@ -18,7 +18,7 @@ const BENCH_LAMP: PictureLight = {
 const FRAME = { width: 800, height: 640, scale: 1.6, turnDegrees: 2.5 } as const;
 
 /** A test print as it came out first, its band too yellow and too clean, and by the card that was kept. */
-const OWN_PHOTOGRAPHS: readonly (OwnView & {
+export const OWN_PHOTOGRAPHS: readonly (OwnView & {
   readonly id: string;
   readonly name: string;
   readonly takenAt: string;
@@ -97,6 +97,7 @@ export function makeDemoMatches(): {
       propId: 'lantern',
       partId: null,
       isOwn: true,
+      focalShare: null,
       neutral: { area: toShares({ x: left, y: top, width: 50, height: 50 }, view), known: [...labOfHex(TRUE_COLOURS.greyCard)], gains },
       takenAtMs: Date.parse(`${view.takenAt}+02:00`),
       note: view.note,

@@ -183,6 +183,7 @@ function photograph(id: string, name: string, rgba: Uint8Array, { width, height 
       propId: null,
       partId: 'lantern-base',
       isOwn: true,
+      focalShare: null,
       neutral: null,
       takenAtMs,
       note: 'drawn by a script that knows how much is covered',

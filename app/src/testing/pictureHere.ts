@@ -10,6 +10,7 @@ const GREEN = linearOfLab([36, -13, 5]);
 /** The picture desk without its worker, which simulated documents do not have; a picture is whatever this says. */
 export const getPictureApi = () => ({
   shrink: (file: Blob) => Promise.resolve(file),
+  facts: () => Promise.resolve({ takenAtMs: null, focalShare: null }),
   neutral: (_id: string, file: Blob) => Promise.resolve(file),
   sample: (_id: string, _file: Blob, area: PictureArea): Promise<AreaColour> => {
     const colour = area.x + area.width / 2 < 0.5 ? GREY : GREEN;

@@ -20,6 +20,9 @@ import {
   tryFilm,
 } from '../data/changes/ladder/benchChanges';
 import { beginMatch, changeMatch } from '../data/changes/prop/matchChanges';
+import { growByRecord } from '../data/changes/ladder/recordChanges';
+import { takeTimeSheet } from '../data/changes/ladder/timeSheetChanges';
+import { growAgain } from '@zinc-ladder/model/gather/twins/growAgain';
 import { addPerson } from '../data/changes/shop/personChanges';
 import { withSamples } from '../data/changes/look/colourChanges';
 import { takeDoubledAway } from '../data/changes/ladder/joinChanges';
@@ -172,6 +175,36 @@ export const SHOP_ACTS: readonly ShopAct[] = [
         'tried',
         bench(moment),
       );
+  }),
+  {
+    name: 'take in a time sheet',
+    plan: ({ records, choice, nowMs, makeId }) => {
+      const rung = chosen(records.rungs, choice(0));
+      const ladder = records.ladders.find(({ id }) => id === rung?.ladderId);
+      const part = records.parts.find(({ id }) => id === ladder?.partId);
+      const isKnown = rung?.state !== 'done' || records.logEntries.some((entry) => entry.rungId === rung.id && entry.kind === 'done');
+      if (!rung || !part || rung.state === 'leftOut' || !isKnown) return null;
+      const row = { line: 2, atMs: nowMs, minutes: choice(1) % 90, prop: '', part: part.name, rung: rung.name, words: '' };
+      return (edit) => takeTimeSheet(edit, [{ kind: rung.state === 'done' ? 'correct' : 'done', row, rung, part }], null, makeId);
+    },
+  },
+  on('make a second', 'ladders', async (edit, ladder, { records, choice, makeId }) => {
+    const part = chosen(records.parts, choice(1));
+    const [shop] = records.shop;
+    if (!part || !shop) return;
+    const { ladders, rungs, products, logEntries } = records;
+    const again = growAgain(
+      { shop, ladders: [...ladders], rungs: [...rungs], products: [...products], logEntries: [...logEntries] },
+      part,
+      120,
+    );
+    if (again.length > 0) await growByRecord(edit, ladder.id, null, again.map((done) => ({ done })), makeId); // prettier-ignore
+  }),
+  on('photograph what is in hand', 'rungs', async (edit, rung, moment) => {
+    const id = moment.makeId();
+    const ladder = moment.records.ladders.find((one) => one.id === rung.ladderId);
+    await keepPicture(edit, id, new Blob([PIXELS]), 'now', ownWork(null, ladder?.partId ?? null, moment.nowMs));
+    await noteOnRung(edit, rung.id, 'note', { text: '', pictureIds: [id] }, bench(moment));
   }),
   on('lay a note to rest', 'logEntries', (edit, entry, { makeId }) => layToRest(edit, entry.id, makeId)),
   on('hold a photograph against a picture', 'pictures', async (edit, own, { makeId, records, choice, nowMs }) => {

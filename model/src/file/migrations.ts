@@ -243,9 +243,9 @@ export function withDoer(rung: unknown): unknown {
   return isRecord(rung) ? { personId: null, doerId: null, ...rung } : rung;
 }
 
-/** A picture that says whether it shows one's own work: those of a part did. */
+/** A picture that says whether it shows one's own work: those of a part did. Nothing is known of its lens. */
 export function withOwn(picture: unknown): unknown {
-  return isRecord(picture) ? { isOwn: picture['partId'] !== null, ...picture } : picture;
+  return isRecord(picture) ? { isOwn: picture['partId'] !== null, focalShare: null, ...picture } : picture;
 }
 
 /** A log entry that does not say who did it. */

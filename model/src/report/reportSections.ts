@@ -6,17 +6,18 @@ import { BANDS } from '@zinc-ladder/core/ladder/bands';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
-import { escapeXml } from '@zinc-ladder/core/svg/escapeXml';
+import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
 import { imageSize } from 'image-size';
 import type { ProjectBundle } from '../file/zipProject';
+import { toFilmRung } from '../gather/film/toFilmRung';
 import { gatherMeasured } from '../gather/reference/gatherMeasured';
 import { standingEntries } from '../log/standingLog';
 import { productNeed } from '../products/productNeed';
 import type { LogEntry } from '../records/ladder/logEntry';
 import type { Rung } from '../records/ladder/rung';
 import type { Part } from '../records/prop/part';
-import type { PictureReference } from '../records/prop/pictureReference';
 import type { Prop } from '../records/prop/prop';
+import { figure, lines, swatch, table, text } from './reportMarkup';
 import type { ReportSectionId } from './reportTitles';
 
 /** What a section is written from. */
@@ -32,14 +33,6 @@ export interface ReportMatter {
 
 /** Writes a section; null where there is nothing to tell. */
 type WriteSection = (matter: ReportMatter) => string | null;
-
-const text = escapeXml;
-const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
-  `<table><thead><tr>${head.map((cell) => `<th scope="col">${text(cell)}</th>`).join('')}</tr></thead><tbody>${rows
-    .map((row) => `<tr>${row.map((cell) => `<td>${cell}</td>`).join('')}</tr>`)
-    .join('')}</tbody></table>`;
-const swatch = (hex: string): string => `<span class="swatch" style="background-color: ${text(hex)}"></span>`;
-const lines = (words: string): string => words.split('\n').map(text).join('<br>');
 
 /** The records of one prop, as the sections take them. Null: no such prop. */
 export function gatherReport(bundle: ProjectBundle, propId: string): ReportMatter | null {
@@ -61,20 +54,6 @@ export function gatherReport(bundle: ProjectBundle, propId: string): ReportMatte
   return { bundle, prop, parts, rungs, log };
 }
 
-/** A picture with its bytes in the page, so that it opens anywhere; empty where the bytes are not there. */
-function figure({ attachments }: ProjectBundle, picture: PictureReference, caption: string): string {
-  const bytes = attachments.get(picture.id);
-  if (!bytes) return '';
-  const address = `data:${picture.mediaType};base64,${toBase64(bytes)}`;
-  return `<figure><img src="${address}" alt="${text(picture.name)}"><figcaption>${text(caption)}</figcaption></figure>`;
-}
-
-function toBase64(bytes: Uint8Array): string {
-  let binary = '';
-  for (let at = 0; at < bytes.length; at += 0x8000) binary += String.fromCharCode(...bytes.subarray(at, at + 0x8000));
-  return btoa(binary);
-}
-
 function writeStory({ prop, bundle }: ReportMatter): string {
   const pictures = bundle.project.pictures.filter(({ propId, isOwn }) => propId === prop.id && !isOwn);
   const origins = new Map(bundle.project.measurings.map(({ pictureId, origin }) => [pictureId, origin]));
@@ -89,7 +68,7 @@ function writeDimensions({ prop, bundle: { project, attachments } }: ReportMatte
   const measured = project.measurings.flatMap((measuring) => {
     const bytes = attachments.get(measuring.pictureId);
     const size = bytes && sizeOf(bytes);
-    return size ? [gatherMeasured(measuring, size)] : [];
+    return size ? [gatherMeasured(measuring, size, project.pictures.find(({ id }) => id === measuring.pictureId)?.focalShare ?? null)] : [];
   });
   const lengths = new Map(measureLengths(measured).map((length) => [length.id, length.combined]));
   const rows = dimensions.map(({ id, name, meshMillimetres }) => {
@@ -134,6 +113,39 @@ function writeLadders({ parts, rungs, log, bundle: { project } }: ReportMatter):
   return written.length === 0 ? null : written.join('');
 }
 
+/** Each part as it was photographed first and last. */
+function writeProgress({ bundle, parts, log }: ReportMatter): string | null {
+  const loggedAt = new Map(log.flatMap((entry) => entry.pictureIds.map((id) => [id, entry.atMs] as const)));
+  const { timeZone } = bundle.project.shop;
+  const date = new Intl.DateTimeFormat('en-GB', { timeZone, dateStyle: 'medium' });
+  const figures = parts.flatMap((part) => {
+    const taken = bundle.project.pictures
+      .filter(({ id, partId }) => partId === part.id && bundle.attachments.has(id))
+      .map((picture) => ({ picture, atMs: picture.takenAtMs ?? loggedAt.get(picture.id) ?? null }))
+      .toSorted((a, b) => (a.atMs ?? 0) - (b.atMs ?? 0));
+    const ends = taken.length > 1 ? [taken[0], taken.at(-1)] : taken;
+    return ends.flatMap((one) =>
+      one ? [figure(bundle, one.picture, `${part.name}${one.atMs === null ? '' : `, ${date.format(one.atMs)}`}`)] : [],
+    );
+  });
+  return figures.length === 0 ? null : `<div class="figures">${figures.join('')}</div>`;
+}
+
+/** What lies on each part, from the bare print up, as far as it was climbed. */
+function writeFilms({ bundle, parts, rungs }: ReportMatter): string | null {
+  const index = { products: new Map(bundle.project.products.map((product) => [product.id, product])) };
+  const rows = parts.flatMap((part) => {
+    const done = (rungs.get(part.id) ?? []).filter(({ state, side }) => state === 'done' && side !== 'under');
+    const layers = stackFilms(done.map((rung) => toFilmRung(rung, index)));
+    if (layers.length === 0) return [];
+    const told = layers.map(
+      (layer) => `${layer.colourHex ? swatch(layer.colourHex) : ''}${text(layer.name)} ${layer.micrometres.toFixed(0)} µm`,
+    );
+    return [[text(part.name), told.join('<br>'), `${stackHeight(layers).toFixed(0)} µm`]];
+  });
+  return rows.length === 0 ? null : table(['Part', 'From the print up', 'All of it'], rows);
+}
+
 function writeCards({ rungs, bundle: { project } }: ReportMatter): string | null {
   const used = new Set([...rungs.values()].flat().map(({ mixCardId }) => mixCardId));
   const rows = project.mixCards
@@ -143,7 +155,15 @@ function writeCards({ rungs, bundle: { project } }: ReportMatter): string | null
       const mix = components.map((part) => `${part.amount} ${unit === 'grams' ? 'g' : unit} ${part.name}`).join(', ');
       return [`${hex ? swatch(hex) : ''}${text(name)}`, text([mix, dilution].filter(Boolean).join('; ')), lines(note)];
     });
-  return rows.length === 0 ? null : table(['Mix', 'Of', 'Note'], rows);
+  const products = new Set([...rungs.values()].flat().map(({ productId }) => productId));
+  const tried = project.techniqueCards
+    .filter((card) => card.productId !== null && products.has(card.productId))
+    .map((card) => [text(card.name), text([card.mix, card.tool].filter(Boolean).join('; ')), lines(card.note)]);
+  const written = [
+    ...(rows.length === 0 ? [] : [table(['Mix', 'Of', 'Note'], rows)]),
+    ...(tried.length === 0 ? [] : [`<h3>Techniques that were tried</h3>${table(['Technique', 'With', 'Note'], tried)}`]),
+  ];
+  return written.length === 0 ? null : written.join('');
 }
 
 function writeHours({ rungs, log }: ReportMatter): string | null {
@@ -203,15 +223,19 @@ function writeCautions({ rungs }: ReportMatter): string | null {
   );
   const usual = CAUTIONS.filter(({ id }) => named.has(id));
   if (usual.length === 0) return null;
+  const wearer =
+    'For whoever wears or carries it: paint that is not hard yet may mark skin and cloth; mind edges, weight and what narrows the sight, and let lamps and cells cool.';
   const items = usual.map(({ title, text: words }) => `<li><strong>${text(title)}:</strong> ${text(words)}</li>`);
-  return `<p>${text(DEFERENCE)} For whoever sands, repairs or repaints it:</p><ul>${items.join('')}</ul>`;
+  return `<p>${text(wearer)}</p><p>${text(DEFERENCE)} For whoever sands, repairs or repaints it:</p><ul>${items.join('')}</ul>`;
 }
 
 /** How each section is written. */
 export const REPORT_SECTIONS: Readonly<Record<ReportSectionId, WriteSection>> = {
   story: writeStory,
   dimensions: writeDimensions,
+  progress: writeProgress,
   ladders: writeLadders,
+  films: writeFilms,
   cards: writeCards,
   hours: writeHours,
   materials: writeMaterials,

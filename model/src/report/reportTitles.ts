@@ -2,8 +2,10 @@
 export const REPORT_TITLES = {
   story: 'Story and pictures',
   dimensions: 'Dimensions',
+  progress: 'From first to last',
   ladders: 'Parts as they were climbed',
-  cards: 'Mixes',
+  films: 'Films',
+  cards: 'Mixes and techniques',
   hours: 'Hours',
   materials: 'Materials',
   better: 'What to do better',

@@ -20,7 +20,7 @@ describe('a build report', () => {
     expect(results.flatMap(({ messages }) => messages.map(({ ruleId, message, line }) => `${line} ${ruleId}: ${message}`))).toEqual([]);
   });
   it('holds its pictures, no script, and asks nothing of any server', () => {
-    expect(html.match(/<img src="data:image\/png;base64,/gu)).toHaveLength(3);
+    expect(html.match(/<img src="data:image\/png;base64,/gu)).toHaveLength(5);
     expect(html).not.toMatch(/<script|https?:|url\(|@import|\ssrc="(?!data:)|\shref=/u);
   });
   it('tells what was planned and what it took as the log has it, summed by hand', () => {
@@ -35,6 +35,16 @@ describe('a build report', () => {
     );
     const actual = counted.reduce((sum, entry) => sum + (entry.actualMinutes ?? 0), 0);
     expect(html).toContain(`<td>${(actual / 60).toFixed(1)} h</td></tr></tbody>`);
+  });
+  it('tells the films of each part with their sum, and each part as it was photographed first and last', () => {
+    const films = /<section id="films">.*?<\/section>/su.exec(html)?.[0] ?? '';
+    const [tank] = [...films.matchAll(/<tr><td>Tank<\/td><td>(.*?)<\/td><td>(\d+) µm<\/td><\/tr>/gsu)];
+    const layers = [...(tank?.[1] ?? '').matchAll(/(\d+) µm/gu)].map((found) => Number(found[1]));
+    expect(layers.length).toBeGreaterThan(3);
+    // Each is rounded by itself.
+    expect(Math.abs(layers.reduce((sum, film) => sum + film, 0) - Number(tank?.[2]))).toBeLessThanOrEqual(layers.length / 2);
+    const progress = /<section id="progress">.*?<\/section>/su.exec(html)?.[0] ?? '';
+    expect(progress.match(/<figure>/gu)).toHaveLength(2);
   });
   it('tells only the chosen sections, and leaves the shop out where it is asked to', () => {
     expect(html).toContain(demo.project.shop.name);

@@ -10,6 +10,6 @@ export function makeVersion11(): Record<string, unknown> {
     version: 11,
     products: sample.products.map((product) => without(product, PRODUCT_ADDED_IN_12)),
     logEntries: sample.logEntries.map((entry) => without(entry, ENTRY_ADDED_IN_12)),
-    pictures: sample.pictures.map((picture) => without(picture, { isOwn: false })),
+    pictures: sample.pictures.map((picture) => without(picture, { isOwn: false, focalShare: null })),
   };
 }

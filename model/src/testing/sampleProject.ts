@@ -163,6 +163,7 @@ export function makeSampleProject(): ProjectFile {
         propId: 'prop',
         partId: null,
         isOwn: false,
+        focalShare: null,
         neutral: { area: { x: 0.1, y: 0.2, width: 0.1, height: 0.1 }, known: [49.5, 0, 0], gains: [1.1, 1, 0.9] },
         takenAtMs: null,
         note: '',

@@ -12,7 +12,7 @@ export function Labelled({
 }: {
   readonly label: string;
   readonly error?: string | undefined;
-  readonly hint?: string;
+  readonly hint?: string | undefined;
   readonly children: (ids: { id: string; describedBy: string | undefined }) => ReactNode;
 }) {
   const id = useId();

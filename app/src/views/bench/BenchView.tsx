@@ -1,6 +1,10 @@
+import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { Link, useSearchParams } from 'react-router';
 import { useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
+import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
 import { useFilms, usePlan } from '../../features/plan/usePlan';
 import { faultWords } from '../../features/plan/reasonWords';
@@ -8,6 +12,7 @@ import { useAtBench } from '../../features/person/useAtBench';
 import { WhoPicker } from '../../features/person/WhoPicker';
 import { useTitle } from '../../features/title/pageTitle';
 import { UndoBar } from '../../features/edit/UndoBar';
+import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../features/formats/useFormats';
 import { CallPermission } from './next/CallPermission';
@@ -35,7 +40,12 @@ export function BenchView() {
   // The plan on the screen may be a moment older than what was just logged.
   const planned =
     plan?.kind === 'planned' ? plan.rungs.filter((time) => isMine(time.personId) && isToDo(index.rungs.get(time.rungId))) : [];
-  const next = planned.find((time) => index.rungs.get(time.rungId)?.state !== 'inHand');
+  const [search, setSearch] = useSearchParams();
+  const isNotHeld = (time: RungTime): boolean => index.rungs.get(time.rungId)?.state !== 'inHand';
+  // A label's code asks for its own part; whatever the plan has first waits meanwhile.
+  const askedPart = index.parts.get(search.get('part') ?? '');
+  const askedNext = askedPart && planned.find((time) => isNotHeld(time) && partIdOf(index, time) === askedPart.id);
+  const next = askedNext ?? planned.find(isNotHeld);
   const still = useStillAnswer(next?.rungId, (id) => index.rungs.get(id)?.state === 'open' && planned.some((time) => time.rungId === id));
   const shown = planned.find((time) => time.rungId === still.shownId);
   const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && shown ? [shown.rungId] : [])]);
@@ -54,6 +64,21 @@ export function BenchView() {
               {rung.startedAtMs !== null && `, since ${formats.moment(rung.startedAtMs, now)}`}.
             </p>
           ))}
+        {search.has('part') && (
+          <p className="border-lime bg-sheet flex flex-wrap items-center gap-x-3 border-l-4 px-3 py-1">
+            {!askedPart && 'The part of this label is not here.'}
+            {askedPart && !askedNext && `Nothing is left to do on ${partLabel(askedPart)} in your hands.`}
+            {askedPart && askedNext && `By its label: ${partLabel(askedPart)}.`}
+            {askedPart && (
+              <Link className="underline" to={`/ladders/${askedPart.propId}/${askedPart.id}`}>
+                Its ladder
+              </Link>
+            )}
+            <Button look="quiet" onClick={() => setSearch({}, { replace: true })}>
+              Back to the plan’s order
+            </Button>
+          </p>
+        )}
         <Timers />
         {held.map((rung) => (
           <InHand key={rung.id} rung={rung} index={index} />
@@ -92,6 +117,11 @@ export function BenchView() {
       </Sheet>
     </div>
   );
+}
+
+function partIdOf(index: ShopIndex, { rungId }: RungTime): string | undefined {
+  const rung = index.rungs.get(rungId);
+  return rung && index.partOf(rung)?.id;
 }
 
 function isToDo(rung: Rung | undefined): boolean {

@@ -18,7 +18,7 @@ import { Button } from '../../ui/Button';
 import { CoreSample } from '../../features/film/CoreSample';
 import { Sheet } from '../../ui/Sheet';
 import { useFormats } from '../../features/formats/useFormats';
-import { toFilmRung } from '../../features/rung/filmRung';
+import { toFilmRung } from '@zinc-ladder/model/gather/film/toFilmRung';
 import { GrowPanel } from './grow/GrowPanel';
 import { PartFace } from '../../features/partFace/PartFace';
 import { JoinsPanel } from './joins/JoinsPanel';

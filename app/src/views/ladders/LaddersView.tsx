@@ -15,6 +15,7 @@ import { PartForm } from './part/PartForm';
 import { PropFooter } from './prop/PropFooter';
 import { PropForm } from './prop/PropForm';
 import { BuildReport } from './prop/BuildReport';
+import { PartLabels } from './prop/PartLabels';
 import { References } from './prop/References';
 
 type Side = 'nothing' | 'newProp' | 'editProp' | 'newPart';
@@ -110,6 +111,7 @@ function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () =
       <PropForm key={prop.id} prop={prop} onDone={onDone} />
       <References propId={prop.id} />
       <BuildReport prop={prop} />
+      <PartLabels prop={prop} />
       <div className="border-line mt-5 border-t pt-4">
         <ConfirmLoss
           trigger={<Button look="danger">Take the prop away</Button>}

@@ -13,10 +13,11 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
   const [atMs, setAtMs] = useState(entry.atMs);
   const [minutes, setMinutes] = useState(entry.actualMinutes === null ? '' : String(entry.actualMinutes));
   const [text, setText] = useState(entry.text);
+  const [isForNextTime, setForNextTime] = useState(entry.isForNextTime);
   const error = checkNumber(minutes, { min: 0, max: 10_000, mayBeEmpty: true });
   const keep = async (): Promise<void> => {
     if (error) return;
-    const correction = { atMs, actualMinutes: minutes.trim() === '' ? null : parseNumber(minutes), text: text.trim() };
+    const correction = { atMs, actualMinutes: minutes.trim() === '' ? null : parseNumber(minutes), text: text.trim(), isForNextTime };
     if (await edit('Correct an entry', (change) => correctEntry(change, entry.id, correction, newId))) onDone();
   };
   return (
@@ -43,6 +44,15 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
       <Labelled label="Words">
         {({ id }) => <input id={id} maxLength={4000} className="field" value={text} onChange={(event) => setText(event.target.value)} />}
       </Labelled>
+      <label className="flex min-h-9 cursor-pointer items-center gap-2 sm:col-span-3">
+        <input
+          type="checkbox"
+          className="h-4 w-4 shrink-0"
+          checked={isForNextTime}
+          onChange={(event) => setForNextTime(event.target.checked)}
+        />
+        To be told next time
+      </label>
       <div className="flex gap-2 sm:col-span-3">
         <Button type="submit" look="primary" disabled={error !== null}>
           Keep correction

@@ -4,7 +4,7 @@ import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNow } from '../../clock/ClockContext';
-import { useDerived, useTable, useTableQuery } from '../../data/queries';
+import { useDerived, useShop, useTable, useTableQuery } from '../../data/queries';
 import { usePersons } from '../../features/person/useAtBench';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
@@ -14,6 +14,11 @@ import { UndoBar } from '../../features/edit/UndoBar';
 import { Button } from '../../ui/Button';
 import { Labelled, SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
+import { Picture } from '../../features/pictures/Picture';
+import { download, fileName } from '../../base/download';
+import { toLocalInput } from '../../base/localInput';
+import type { LogRow } from '@zinc-ladder/model/log/logCsv';
+import { writeLogCsv } from '@zinc-ladder/model/log/logCsv';
 import { Swatch } from '../../ui/swatch/Swatch';
 import type { Formats } from '../../base/formats';
 import { formatSpan } from '../../base/formats';
@@ -24,7 +29,10 @@ import { CorrectionForm } from './CorrectionForm';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
 import { standingLog } from '@zinc-ladder/model/log/standingLog';
 import type { LogFilter } from './filterLog';
-import { compareLogged, NO_FILTER } from './filterLog';
+import { compareLogged, FOR_NEXT_TIME } from './filterLog';
+import { CardsFound } from './CardsFound';
+import { TimeSheetForm } from './TimeSheetForm';
+import { useFilterInAddress } from './useFilterInAddress';
 import { LogSearch } from './LogSearch';
 import { MinutesChart } from './MinutesChart';
 
@@ -49,7 +57,7 @@ export function LogView() {
   const entries = useTable('logEntries');
   const query = useTableQuery('logEntries');
   const index = useShopIndex();
-  const [filter, setFilter] = useState<LogFilter>(NO_FILTER);
+  const [filter, setFilter] = useFilterInAddress();
   // Typing stays ahead of a long list: the list follows when the keys allow.
   const shownFilter = useDeferredValue(filter);
   const standing = useDerived('logEntries', standingLog);
@@ -69,10 +77,35 @@ export function LogView() {
     () => compareLogged(summed, (entry) => METHOD_NAMES.get(index.rungs.get(entry.rungId ?? '')?.methodId ?? '') ?? 'rungs that are gone'),
     [summed, index],
   );
+  const shop = useShop();
+  const persons = usePersons();
+  const save = (): void => {
+    const zone = shop?.timeZone ?? 'UTC';
+    const rows = shown.map(({ entry }): LogRow => {
+      const rung = index.rungs.get(entry.rungId ?? '');
+      return {
+        when: toLocalInput(entry.atMs, zone).replace('T', ' '),
+        kind: KIND_WORDS[entry.kind],
+        prop: index.props.get(entry.propId ?? '')?.name ?? '',
+        part: index.parts.get(entry.partId ?? '')?.name ?? '',
+        rung: rung?.name ?? '',
+        product: index.products.get(entry.productId ?? '')?.name ?? '',
+        plannedMinutes: entry.plannedMinutes,
+        minutes: entry.actualMinutes,
+        celsius: entry.air?.temperatureCelsius ?? null,
+        humidityPercent: entry.air?.relativeHumidityPercent ?? null,
+        by: persons.find(({ id }) => id === entry.personId)?.name ?? '',
+        words: entry.text,
+      };
+    });
+    const newest = shown[0]?.entry.atMs ?? 0;
+    download(writeLogCsv(rows), fileName(`${shop?.name ?? 'shop'} log`, toLocalInput(newest, zone).slice(0, 10), 'csv'), 'text/csv');
+  };
   return (
     <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">
       <Sheet className="flex min-h-[60dvh] min-w-0 flex-col lg:min-h-0" label="Log">
         <Filters filter={filter} onFilter={setFilter} index={index} />
+        <CardsFound text={shownFilter.text} />
         {query.isSuccess && entries.length === 0 && (
           <p className="text-dim p-5">
             Nothing logged yet. A rung that is done at the bench is written down here with its minutes and the air.
@@ -110,6 +143,12 @@ export function LogView() {
           </p>
         )}
         <MinutesChart sums={compared.sums} />
+        <div className="border-line mt-4 grid justify-items-start gap-2 border-t pt-3">
+          <Button disabled={shown.length === 0} onClick={save}>
+            Save what is shown (CSV)
+          </Button>
+          <TimeSheetForm index={index} />
+        </div>
       </Sheet>
     </div>
   );
@@ -149,7 +188,7 @@ function Filters({
       <SelectField
         label="Kind"
         value={filter.kind}
-        options={[['', 'all'], ...Object.entries(KIND_WORDS)]}
+        options={[['', 'all'], ...Object.entries(KIND_WORDS), [FOR_NEXT_TIME, 'for next time']]}
         onChange={(kind) => set({ kind })}
       />
       <Labelled label="Words">
@@ -243,6 +282,14 @@ function EntryRow({
             </p>
           )}
           {entry.text && <p>{entry.text}</p>}
+          {entry.isForNextTime && <p className="text-dim text-sm">to be told next time</p>}
+          {entry.pictureIds.length > 0 && (
+            <p className="mt-1 flex gap-1">
+              {entry.pictureIds.map((id) => (
+                <Picture key={id} id={id} alt={`photograph of ${titleOf(entry, index)}`} className="h-16 w-16 object-cover" />
+              ))}
+            </p>
+          )}
           {replaced.length > 0 && <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, formats, now)}</p>}
         </div>
         <div className="text-right">

@@ -12,6 +12,9 @@ export interface LogFilter {
   readonly text: string;
 }
 
+/** Among kinds: notes that are to be told next time, whatever their kind. */
+export const FOR_NEXT_TIME = 'forNextTime';
+
 /** A filter that lets everything through. */
 export const NO_FILTER: LogFilter = { propId: '', partId: '', productId: '', kind: '', text: '' };
 
@@ -22,7 +25,7 @@ export function filterLog(entries: readonly StandingEntry[], filter: LogFilter, 
     if (filter.propId && entry.propId !== filter.propId) return false;
     if (filter.partId && entry.partId !== filter.partId) return false;
     if (filter.productId && entry.productId !== filter.productId) return false;
-    if (filter.kind && entry.kind !== filter.kind) return false;
+    if (filter.kind === FOR_NEXT_TIME ? !entry.isForNextTime : filter.kind && entry.kind !== filter.kind) return false;
     return text === '' || words(entry).includes(text);
   });
 }

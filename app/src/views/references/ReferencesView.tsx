@@ -33,6 +33,7 @@ import { useMeasured } from './useMeasured';
 
 /** Pictures shown by sight; of more the rest is chosen by name. */
 const MOST_THUMBNAILS = 12;
+const MOST_OWN = 4;
 
 /** How large is it? Lengths off the pictures a prop is made after. */
 export function ReferencesView() {
@@ -44,7 +45,7 @@ export function ReferencesView() {
   const prop = props.find(({ id }) => id === askedProp) ?? props[0];
   const firstId = useTable('pictures').find(({ propId, isOwn }) => propId === prop?.id && !isOwn)?.id ?? null;
   const measured = useMeasured(prop?.id ?? null, askedPicture ?? firstId);
-  const picture = measured.pictures.find(({ id }) => id === askedPicture) ?? measured.pictures[0];
+  const picture = [...measured.pictures, ...measured.own].find(({ id }) => id === askedPicture) ?? measured.pictures[0];
   const [task, setTask] = useState<MarkTask | null>(null);
   useTitle(prop ? `References of ${prop.name}` : 'References');
   // Of many pictures those that are marked come first; the rest is chosen by name.
@@ -65,7 +66,7 @@ export function ReferencesView() {
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="grid min-w-0 gap-3 lg:sticky lg:top-0">
           <nav aria-label="Pictures" className="flex flex-wrap items-end gap-2">
-            {shown.map(({ id, name }) => (
+            {[...shown, ...measured.own.slice(0, MOST_OWN)].map(({ id, name, isOwn }) => (
               <Link
                 key={id}
                 to={`/references/${prop.id}/${id}`}
@@ -74,7 +75,7 @@ export function ReferencesView() {
                 className={`block w-28 border p-1 text-sm ${id === picture?.id ? 'border-ink bg-sheet' : 'border-line'}`}
               >
                 <Picture id={id} alt="" className="h-16 w-full object-cover" />
-                <span className="block truncate">{name}</span>
+                <span className="block truncate">{isOwn ? `yours: ${name}` : name}</span>
               </Link>
             ))}
             {shown.length < measured.pictures.length && (

@@ -14,6 +14,8 @@ import { usePictureSizes } from '../../features/pictures/usePictureSizes';
 /** What a prop's pictures tell. */
 export interface MeasuredProp {
   readonly pictures: readonly PictureReference[];
+  /** one's own photographs of it: marked as well, and not counted among what it is made after */
+  readonly own: readonly PictureReference[];
   readonly measurings: ReadonlyMap<string, Measuring>;
   /** of those that are marked or open; null: no picture */
   readonly sizes: ReadonlyMap<string, PictureSize | null>;
@@ -29,18 +31,19 @@ export function useMeasured(propId: string | null, openId: string | null): Measu
   const allMeasurings = useTable('measurings');
   const allDimensions = useTable('dimensions');
   const pictures = useMemo(() => allPictures.filter((one) => one.propId === propId && !one.isOwn), [allPictures, propId]);
+  const own = useMemo(() => allPictures.filter((one) => one.propId === propId && one.isOwn), [allPictures, propId]);
   const dimensions = useMemo(
     () => allDimensions.filter((one) => one.propId === propId).toSorted((a, b) => a.position - b.position),
     [allDimensions, propId],
   );
   const measurings = useMemo(() => new Map(allMeasurings.map((one) => [one.pictureId, one])), [allMeasurings]);
-  const sizes = usePictureSizes(pictures.flatMap(({ id }) => (id === openId || measurings.has(id) ? [id] : [])));
+  const sizes = usePictureSizes([...pictures, ...own].flatMap(({ id }) => (id === openId || measurings.has(id) ? [id] : [])));
   // A handful of pictures takes some milliseconds; sizes come one by one as pictures are read.
   const sizesKey = [...sizes].map(([id, size]) => `${id} ${size?.width} ${size?.height}`).join();
   return useMemo(() => {
-    const measured = pictures.flatMap(({ id }) => {
+    const measured = pictures.flatMap(({ id, focalShare }) => {
       const [measuring, size] = [measurings.get(id), sizes.get(id)];
-      return measuring && size ? [gatherMeasured(measuring, size)] : [];
+      return measuring && size ? [gatherMeasured(measuring, size, focalShare)] : [];
     });
     const lengths = new Map(measureLengths(measured).map((length) => [length.id, length]));
     const factor = scaleFactor(
@@ -49,7 +52,7 @@ export function useMeasured(propId: string | null, openId: string | null): Measu
         return wanted && meshMillimetres !== null ? [{ id, wanted, meshMillimetres }] : [];
       }),
     );
-    return { pictures, measurings, sizes, dimensions, lengths, factor };
+    return { pictures, own, measurings, sizes, dimensions, lengths, factor };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the map is made anew each time; its key says whether it says anything new
-  }, [pictures, measurings, dimensions, sizesKey]);
+  }, [pictures, own, measurings, dimensions, sizesKey]);
 }

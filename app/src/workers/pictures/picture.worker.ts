@@ -7,6 +7,8 @@ import { transfer } from 'comlink';
 import { exposeApi } from '../exposeApi';
 import type { MatchAnswer, MatchAsk } from './matchPictures';
 import { layOver, matchPictures } from './matchPictures';
+import type { PhotoFacts } from './photoFacts';
+import { readPhotoFacts } from './photoFacts';
 import { neutralCopy, readPixels, shrinkHere } from './pictureApi';
 
 /** Pictures that were looked into last: a match goes back and forth between two. */
@@ -30,6 +32,7 @@ const bitmapOf = ({ data, width, height }: Pixels): Promise<ImageBitmap> =>
 
 /** What is done with pictures, away from the page. */
 const desk = {
+  facts: (file: Blob): Promise<PhotoFacts> => readPhotoFacts(file),
   shrink: (file: Blob): Promise<Blob> => shrinkHere(file),
   sample: async (id: string, file: Blob, area: PictureArea): Promise<AreaColour> => averageArea(await pixelsOf(id, file), area),
   neutral: async (id: string, file: Blob, gains: LightGains): Promise<Blob> => neutralCopy(await pixelsOf(id, file), gains),

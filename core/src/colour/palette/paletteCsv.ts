@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { harmlessCell, plainCell } from '../../csv/harmlessCell';
 import type { Lab } from '../lab';
 import { hexOfLab, labOfHex } from '../lab';
 import type { Palette, PaletteEntry } from './palette';
@@ -15,12 +16,12 @@ export interface PaletteRow extends PaletteEntry {
 export function writePaletteCsv(rows: readonly PaletteRow[]): string {
   return Papa.unparse(
     rows.map(({ name, hex, lab, mix }) => ({
-      name: asText(name),
+      name: harmlessCell(name),
       hex,
       L: lab[0].toFixed(2),
       a: lab[1].toFixed(2),
       b: lab[2].toFixed(2),
-      mix: asText(mix),
+      mix: harmlessCell(mix),
     })),
     { newline: '\r\n' },
   );
@@ -45,7 +46,7 @@ export function readPaletteCsv(text: string): Palette {
   for (const row of data) {
     const hex = colourOf(row);
     if (hex === null || entries.length >= MOST_ENTRIES) skipped += 1;
-    else entries.push({ name: plainLine(row['name'] ?? '').replace(/^'(?=[=+\-@])/u, '') || hex, hex });
+    else entries.push({ name: plainCell(plainLine(row['name'] ?? '')) || hex, hex });
   }
   if (entries.length === 0) throw new PaletteFaultError('it holds no colour');
   return { name: '', entries, skipped };
@@ -59,8 +60,4 @@ function colourOf(row: Readonly<Record<string, string>>): string | null {
   );
   if (l === undefined || a === undefined || b === undefined || ![l, a, b].every(Number.isFinite) || l < 0 || l > 100) return null;
   return hexOfLab([l, a, b]);
-}
-
-function asText(text: string): string {
-  return /^[=+\-@\t\r]/u.test(text) ? `'${text}` : text;
 }

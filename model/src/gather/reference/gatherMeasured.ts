@@ -33,14 +33,16 @@ export function gatherScale({ known, rectangle, circle }: MeasuredPicture): numb
  * What is marked on a picture as the measuring core takes it. Readings that were set aside are left out, all of them where its scale is not to be trusted.
  *
  * @param size of the picture as it is kept
+ * @param focalShare focal length over its longer side; null: not known
  */
-export function gatherMeasured(measuring: Measuring, size: PictureSize): MeasuredPicture {
+export function gatherMeasured(measuring: Measuring, size: PictureSize, focalShare: number | null): MeasuredPicture {
   const { rectangle, circle, knowns, readings, tiltDegrees, distrusted } = measuring;
   const place = (at: PicturePlace): ImagePoint => toPixels(at, size);
   return {
     id: measuring.pictureId,
     tiltDegrees,
     widthPixels: size.width,
+    ...(focalShare === null ? {} : { focalPixels: focalShare * Math.max(size.width, size.height) }),
     known: knowns.map(({ a, b, millimetres, sdMillimetres, name }) => ({
       a: place(a),
       b: place(b),

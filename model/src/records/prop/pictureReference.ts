@@ -71,6 +71,13 @@ export class PictureReference extends Tracked {
   @IsBoolean()
   isOwn!: boolean;
 
+  /** focal length of its lens over its longer side, as the camera wrote it; null: not known */
+  @Nullable()
+  @IsNumber()
+  @Min(0.1)
+  @Max(100)
+  focalShare!: number | null;
+
   /** null: its light is left in */
   @Nullable()
   @IsObject()

@@ -2,16 +2,16 @@ import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureRe
 import type { Edit } from '../../edits/edit';
 
 /** What a picture shows. */
-export type PictureSubject = Pick<PictureReference, 'propId' | 'partId' | 'isOwn' | 'takenAtMs'>;
+export type PictureSubject = Pick<PictureReference, 'propId' | 'partId' | 'isOwn' | 'takenAtMs' | 'focalShare'>;
 
 /** A picture a prop is made after, or one that belongs to none. */
 export function madeAfter(propId: string | null): PictureSubject {
-  return { propId, partId: null, isOwn: false, takenAtMs: null };
+  return { propId, partId: null, isOwn: false, takenAtMs: null, focalShare: null };
 }
 
 /** One's own photograph of a part, or of a whole prop. */
 export function ownWork(propId: string | null, partId: string | null, takenAtMs: number): PictureSubject {
-  return { propId, partId, isOwn: true, takenAtMs: Math.round(takenAtMs) };
+  return { propId, partId, isOwn: true, takenAtMs: Math.round(takenAtMs), focalShare: null };
 }
 
 /** Keeps a shrunk photograph under a fresh id. */

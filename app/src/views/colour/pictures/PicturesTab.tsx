@@ -16,7 +16,7 @@ export function PicturesTab({ pictureId }: { readonly pictureId: string | null }
   const [search] = useSearchParams();
   const [isReading, setReading] = useState(false);
   const props = useTable('props').toSorted((a, b) => a.position - b.position);
-  const pictures = useTable('pictures').filter((picture) => picture.partId === null);
+  const pictures = useTable('pictures').filter((picture) => picture.partId === null || picture.id === pictureId);
   const targetId = search.get('target');
   const target = useTable('targets').find((entry) => entry.id === targetId);
   const picture = pictures.find((entry) => entry.id === pictureId);

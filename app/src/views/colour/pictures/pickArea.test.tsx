@@ -17,6 +17,7 @@ const PICTURE: PictureReference = {
   propId: null,
   partId: null,
   isOwn: false,
+  focalShare: null,
   neutral: null,
   takenAtMs: null,
   note: '',

@@ -12,7 +12,7 @@ import { usePlan } from '../../../features/plan/usePlan';
 import { CoreSample } from '../../../features/film/CoreSample';
 import { SelectField } from '../../../ui/fields/fields';
 import { useFormats } from '../../../features/formats/useFormats';
-import { toFilmRung } from '../../../features/rung/filmRung';
+import { toFilmRung } from '@zinc-ladder/model/gather/film/toFilmRung';
 import { FindingList } from './FindingList';
 import { LightPanel } from './LightPanel';
 import { SymptomPanel } from './SymptomPanel';

@@ -84,7 +84,9 @@ function Begin({
   const navigate = useNavigate();
   const formats = useFormats();
   const keepPicture = useKeepPicture();
-  const pictures = useTable('pictures').filter((picture) => picture.propId === propId);
+  const parts = useTable('parts');
+  const ownParts = new Set(parts.filter((part) => part.propId === propId).map(({ id }) => id));
+  const pictures = useTable('pictures').filter((picture) => picture.propId === propId || ownParts.has(picture.partId ?? ''));
   const references = pictures.filter(({ isOwn }) => !isOwn);
   const owns = pictures.filter(({ isOwn }) => isOwn);
   const [chosenReference, setReference] = useState<string | null>(null);
@@ -205,6 +207,9 @@ function OpenMatch({ match, earlier }: { readonly match: PictureMatch; readonly 
             ])}
             onChange={(id) => change('How alike both were taken', (kept) => ({ ...kept, conditions: id as MatchConditions }))}
           />
+          <Link className="justify-self-start underline" to={`/references/${match.propId}/${match.ownId}`}>
+            Mark lengths on yours
+          </Link>
           <Button look="quiet" className="justify-self-start text-sm" onClick={() => void remove()}>
             Take this match away
           </Button>

@@ -65,7 +65,7 @@ export function useMatch(match: PictureMatch | null): MatchOutcome | null {
   if (!match || !ask) return null;
   const measured = [match.referenceId, match.ownId].map((id) => {
     const [measuring, size] = [measurings.find((one) => one.id === id), sizes.get(id)];
-    return measuring && size ? gatherMeasured(measuring, size) : null;
+    return measuring && size ? gatherMeasured(measuring, size, (id === match.ownId ? own : reference)?.focalShare ?? null) : null;
   });
   const [there, here] = measured;
   const lengths = there && here ? lengthsOnBoth(there, here) : [];

@@ -3,7 +3,7 @@ import { brushedHeight, engravingLeft } from '@zinc-ladder/core/film/filmBudget'
 import type { FilmLayer } from '@zinc-ladder/core/film/filmStack';
 import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
 import type { ShopIndex } from '../../../data/useShopIndex';
-import { toFilmRung } from '../../../features/rung/filmRung';
+import { toFilmRung } from '@zinc-ladder/model/gather/film/toFilmRung';
 import type { Surface } from './useSurface';
 
 /** What all films of a ladder, colour and clear included, leave of the finest engraving. */

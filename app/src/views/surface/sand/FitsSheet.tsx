@@ -15,7 +15,7 @@ import { Sheet } from '../../../ui/Sheet';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
-import { toFilmRung } from '../../../features/rung/filmRung';
+import { toFilmRung } from '@zinc-ladder/model/gather/film/toFilmRung';
 
 const KIND_NAMES: Readonly<Record<Fit['kind'], string>> = { shaft: 'shaft in a hole', lid: 'lid on a box', slot: 'tongue in a slot' };
 const VERDICTS = { moves: 'moves', snug: 'snug: it will scrape', clashes: 'does not go in' } as const;

@@ -1,0 +1,30 @@
+import type { SheetEffect } from '@zinc-ladder/model/log/matchTimeSheet';
+import { standingEntries } from '@zinc-ladder/model/log/standingLog';
+import type { Edit } from '../../edits/edit';
+import { ShopError } from '../../edits/shopError';
+import { correctEntry, finishRung } from './benchChanges';
+
+/**
+ * Takes in the rows of a time sheet, oldest first, all or none of them: open rungs are logged as done, minutes of done ones are put right.
+ *
+ * @throws ShopError `nothingToDo` where no row can be taken
+ */
+export async function takeTimeSheet(
+  edit: Edit,
+  effects: readonly SheetEffect[],
+  personId: string | null,
+  makeId: () => string,
+): Promise<void> {
+  const usable = effects.flatMap((effect) => (effect.kind === 'skip' ? [] : [effect])).toSorted((a, b) => a.row.atMs - b.row.atMs);
+  if (usable.length === 0) throw new ShopError('nothingToDo');
+  const standing = standingEntries(await edit.list('logEntries'));
+  for (const { kind, row, rung } of usable) {
+    if (kind === 'done') {
+      await finishRung(edit, rung.id, row.minutes, row.words, { nowMs: row.atMs, air: null, makeId, personId }, rung.state);
+      continue;
+    }
+    const entry = standing.find((one) => one.rungId === rung.id && one.kind === 'done');
+    if (!entry) throw new ShopError('missing');
+    await correctEntry(edit, entry.id, { atMs: row.atMs, actualMinutes: row.minutes, text: row.words || entry.text }, makeId);
+  }
+}
