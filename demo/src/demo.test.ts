@@ -25,6 +25,8 @@ import { weldVertices } from '@zinc-ladder/core/surface/mesh/weldVertices';
 import { surveyMesh } from '@zinc-ladder/core/surface/measure/surveyMesh';
 import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherTwin } from '@zinc-ladder/model/gather/twins/gatherTwin';
+import { compareTwins } from '@zinc-ladder/core/twins/compareTwins';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from './makeDemo';
@@ -73,6 +75,17 @@ describe('the demo', () => {
       return judgeMatch(found, regions, reference, null).map(({ id }) => id);
     });
     expect(noticedIn).toEqual([['enamel band'], []]);
+  });
+  it('made a spare badge from the record of the six: what was done otherwise on it shows, most first', () => {
+    const [six, spare] = ['badges-badge6', 'badges-spare'].map((id) => gatherTwin(project, id));
+    const { differences, deltaE } = compareTwins(six ?? [], spare ?? [], labOfHex('#808080'), project.shop.mirroredShare);
+    expect(differences.map(({ kind, a, b }) => `${kind} ${(a ?? b)?.name ?? ''}`)).toEqual(
+      expect.arrayContaining(['onlyA gilt, mist', 'film gilt, wet', 'film enamel blue', 'grit P600']),
+    );
+    expect(differences[0]).toMatchObject({ kind: 'film', a: { name: 'enamel blue' } });
+    expect(differences[0]?.seen).toBeCloseTo(deltaE, 9);
+    expect(differences.filter(({ kind }) => kind === 'minutes')).toEqual([]);
+    expect(project.rungs.filter(({ ladderId, state }) => ladderId === 'badges-spare' && state !== 'done')).toEqual([]);
   });
   it('photographs a weathering pass one light turn short of its line, and keeps six technique cards', () => {
     const plan = project.weatherPlans.find(({ partId }) => partId === 'lantern-base');

@@ -91,6 +91,7 @@ interface Told {
   readonly afterMethod: string;
   readonly minutesLater: number;
   readonly text: string;
+  readonly isForNextTime?: boolean;
 }
 
 const TOLD: readonly Told[] = [
@@ -107,6 +108,7 @@ const TOLD: readonly Told[] = [
     afterMethod: 'prime',
     minutesLater: 25,
     text: 'Pulled tape from the trial patch too soon; it lifted primer along the bead. Filled and primed again. Four hours next time, it was 13 °C.',
+    isForNextTime: true,
   },
   {
     kind: 'note',
@@ -114,6 +116,7 @@ const TOLD: readonly Told[] = [
     afterMethod: 'firstCut',
     minutesLater: 4,
     text: 'Lines still stand over the top edge. Start there next time.',
+    isForNextTime: true,
   },
   {
     kind: 'note',
@@ -139,7 +142,7 @@ const TOLD: readonly Told[] = [
 ];
 
 function honestMistakes(entries: readonly LogEntry[], methodOf: ReadonlyMap<string, string>): LogEntry[] {
-  return TOLD.flatMap(({ kind, partId, afterMethod, minutesLater, text }, at): LogEntry[] => {
+  return TOLD.flatMap(({ kind, partId, afterMethod, minutesLater, text, isForNextTime = false }, at): LogEntry[] => {
     const after = entries.find((entry) => entry.partId === partId && methodOf.get(entry.rungId ?? '') === afterMethod);
     if (!after) return [];
     const atMs = after.atMs + minutesLater * 60_000;
@@ -156,6 +159,7 @@ function honestMistakes(entries: readonly LogEntry[], methodOf: ReadonlyMap<stri
             actualMinutes: null,
             air: loggedAir(atMs),
             text,
+            isForNextTime,
           },
         ];
   });

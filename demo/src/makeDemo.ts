@@ -21,6 +21,7 @@ import { DEMO_SHOP } from './shop';
 import { makeDemoWeather } from './weather';
 import { demoRoutes } from './ownRoutes';
 import { makeDemoMatches } from './match';
+import { makeSecondBadge } from './secondBadge';
 import { DEMO_TECHNIQUE_CARDS } from './techniqueCards';
 
 const DAY_MS = 86_400_000;
@@ -54,6 +55,15 @@ export function makeDemo(): ProjectBundle {
       note: light.note,
     };
   });
+  const second = makeSecondBadge({
+    shop: DEMO_SHOP,
+    parts,
+    ladders: [...ladders],
+    rungs: [...rungs],
+    products: [...DEMO_PRODUCTS],
+    logEntries: [...entries],
+  });
+  const log = [...entries, ...second.entries].toSorted((a, b) => a.atMs - b.atMs).map((entry, counter) => ({ ...entry, counter }));
   const own = makeDemoMatches();
   for (const { reference, bytes } of own.pictures) attachments.set(reference.id, bytes);
   return {
@@ -63,14 +73,14 @@ export function makeDemo(): ProjectBundle {
       savedAtMs: DEMO_MOMENT,
       shop: DEMO_SHOP,
       props: [...DEMO_PROPS],
-      parts,
+      parts: [...parts, second.part],
       joins: [...joins],
-      ladders: [...ladders],
-      rungs: [...rungs],
+      ladders: [...ladders, second.ladder],
+      rungs: [...rungs, ...second.rungs],
       products: [...DEMO_PRODUCTS],
       cans: makeCans(),
       mixCards: [...DEMO_CARDS],
-      logEntries: [...entries],
+      logEntries: log,
       pictures: [...pictures, ...own.pictures.map(({ reference }) => reference), ...weather.photographs.map(({ reference }) => reference)],
       meshes: meshes.references,
       ...DEMO_INSPECTION,

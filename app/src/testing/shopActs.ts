@@ -192,9 +192,9 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     const part = chosen(records.parts, choice(1));
     const [shop] = records.shop;
     if (!part || !shop) return;
-    const { ladders, rungs, products, logEntries } = records;
+    const { parts, ladders, rungs, products, logEntries } = records;
     const again = growAgain(
-      { shop, ladders: [...ladders], rungs: [...rungs], products: [...products], logEntries: [...logEntries] },
+      { shop, parts: [...parts], ladders: [...ladders], rungs: [...rungs], products: [...products], logEntries: [...logEntries] },
       part,
       120,
     );

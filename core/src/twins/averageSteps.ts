@@ -24,6 +24,7 @@ export function averageSteps(twins: readonly (readonly PaintedStep[])[]): readon
         ...step,
         micrometres: middle((one) => one.micrometres),
         minutes: middle((one) => one.minutes),
+        usualMinutes: middle((one) => one.usualMinutes),
         waitedMinutes: middle((one) => one.waitedMinutes),
         coats: middle((one) => one.coats) ?? step.coats,
         endedAtMs: middle((one) => one.endedAtMs),

@@ -3,7 +3,7 @@ import { backingOf, labOver } from '../colour/coats/coatsOver';
 import type { Lab } from '../colour/lab';
 import { difference } from '../colour/lab';
 import type { StepPair, TwinStep } from './alignSteps';
-import { alignSteps } from './alignSteps';
+import { alignSteps, minutesRatio } from './alignSteps';
 
 /** How a dry surface throws light back. */
 export type TwinSheen = 'matte' | 'eggshell' | 'satin' | 'semi' | 'gloss';
@@ -131,7 +131,7 @@ function kindsOf({ a, b, isMoved }: StepPair<PaintedStep>): TwinDifferenceKind[]
   else if (a.cardId === null && a.productId !== b.productId) kinds.push('product');
   if (a.micrometres && b.micrometres && Math.abs(a.micrometres - b.micrometres) > FILM_SHARE * a.micrometres) kinds.push('film');
   if (a.grit !== b.grit) kinds.push('grit');
-  if (isOff(a.minutes, b.minutes, MINUTES_RATIO)) kinds.push('minutes');
+  if (isOff(minutesRatio(a, b), 1, MINUTES_RATIO)) kinds.push('minutes');
   if (isOff(a.waitedMinutes, b.waitedMinutes, WAIT_RATIO)) kinds.push('waiting');
   const [airA, airB] = [a.air, b.air];
   if (airA && airB) {

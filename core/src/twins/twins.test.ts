@@ -5,7 +5,7 @@ import { labOfHex } from '../colour/lab';
 import { seededRandom } from '../random/seededRandom';
 import checks from '../reference/testing/matchChecks.json';
 import type { TwinStep } from './alignSteps';
-import { alignSteps } from './alignSteps';
+import { alignSteps, minutesRatio } from './alignSteps';
 import type { PaintedStep } from './compareTwins';
 import { averageSteps } from './averageSteps';
 import { compareTwins } from './compareTwins';
@@ -18,6 +18,7 @@ const step = (id: string, values: Partial<TwinStep> = {}): TwinStep => ({
   cardId: null,
   micrometres: null,
   minutes: 10,
+  usualMinutes: null,
   grit: null,
   waitedMinutes: null,
   air: null,
@@ -76,6 +77,19 @@ describe('steps of two ladders side by side', () => {
       // Within two hundredths of the study's: its edits are not ours.
       expect(found / all).toBeGreaterThan(share - 0.02);
     }
+  });
+  it('minutes of six pieces and of one are compared by what is usual for each', () => {
+    const six = step('six', { minutes: 60, usualMinutes: 60 });
+    expect(minutesRatio(six, step('one', { minutes: 12, usualMinutes: 12 }))).toBe(1);
+    expect(minutesRatio(six, step('one', { minutes: 24, usualMinutes: 12 }))).toBe(0.5);
+    expect(minutesRatio(six, step('one', { minutes: null }))).toBeNull();
+  });
+  it('of two coats alike the one of the same name is the twin', () => {
+    const coats = ['gilt, mist', 'gilt, wet'].map((name) => step(name, { kind: 'coat', productId: 'gilt' }));
+    expect(names(alignSteps(coats, [step('gilt, wet', { kind: 'coat', productId: 'gilt' })]))).toEqual([
+      'gilt, mist -',
+      'gilt, wet gilt, wet',
+    ]);
   });
   it('of nothing there is nothing', () => expect(alignSteps([], [])).toEqual([]));
 });

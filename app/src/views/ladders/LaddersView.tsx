@@ -15,6 +15,7 @@ import { PartForm } from './part/PartForm';
 import { PropFooter } from './prop/PropFooter';
 import { PropForm } from './prop/PropForm';
 import { BuildReport } from './prop/BuildReport';
+import { PropTwins } from './prop/PropTwins';
 import { PartLabels } from './prop/PartLabels';
 import { References } from './prop/References';
 
@@ -111,6 +112,7 @@ function EditProp({ prop, onDone }: { readonly prop: Prop; readonly onDone: () =
       <PropForm key={prop.id} prop={prop} onDone={onDone} />
       <References propId={prop.id} />
       <BuildReport prop={prop} />
+      <PropTwins key={`${prop.id} twins`} prop={prop} />
       <PartLabels prop={prop} />
       <div className="border-line mt-5 border-t pt-4">
         <ConfirmLoss

@@ -4,6 +4,7 @@ import { averageSteps } from '@zinc-ladder/core/twins/averageSteps';
 import { compareTwins } from '@zinc-ladder/core/twins/compareTwins';
 import type { PaintedStep } from '@zinc-ladder/core/twins/compareTwins';
 import { gatherTwin } from '@zinc-ladder/model/gather/twins/gatherTwin';
+import { pairParts } from '@zinc-ladder/model/gather/twins/pairParts';
 import { LabError } from '../../labError';
 import { readLab, roundLab } from '../../readColour';
 import { readSoundProject } from '../../readFile';
@@ -14,7 +15,7 @@ const BARE = labOfHex('#808080');
 
 /**
  * `twins FILE --a PART --b PART [--base #hex]` → steps that differ between what was really done on two parts, what shows most first. Several parts with commas
- * between them are their average.
+ * between them are their average; two props are told part by part.
  */
 export const twins: LabCommand = {
   name: 'twins',
@@ -29,6 +30,17 @@ export const twins: LabCommand = {
     const steps = (name: 'a' | 'b'): readonly PaintedStep[] =>
       averageSteps((options[name] ?? '').split(',').map((id) => stepsOf(name, id)));
     const base = options['base'] === undefined ? BARE : readLab('base', options['base']);
+    const [propA, propB] = (['a', 'b'] as const).map((name) => project.props.find(({ id }) => id === options[name]));
+    if (propA && propB) {
+      const of = (propId: string) => project.parts.filter((part) => part.propId === propId);
+      const ladders = new Map(project.ladders.map((ladder) => [ladder.partId, ladder]));
+      return {
+        parts: pairParts(of(propA.id), of(propB.id), ladders).map(({ a, b }) => {
+          const both = a && b && compareTwins(gatherTwin(project, a.id), gatherTwin(project, b.id), base, project.shop.mirroredShare);
+          return { a: a?.id ?? null, b: b?.id ?? null, deltaE: both?.deltaE ?? null, differences: both?.differences.length ?? null };
+        }),
+      };
+    }
     const found = compareTwins(steps('a'), steps('b'), base, project.shop.mirroredShare);
     const colour = (lab: Lab) => ({ lab: roundLab(lab), hex: hexOfLab(lab) });
     const told = (step: PaintedStep | null) => step && { id: step.id, name: step.name, kind: step.kind };

@@ -1,5 +1,6 @@
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { PaintedStep } from '@zinc-ladder/core/twins/compareTwins';
 import type { ProjectFile } from '../../file/projectFile';
 import { standingEntries } from '../../log/standingLog';
@@ -10,15 +11,16 @@ import { coatPaintOf, effectOf } from '../film/gatherPaints';
 const MINUTE_MS = 60_000;
 
 /** What a part's record is read from. */
-export type TwinRecords = Pick<ProjectFile, 'ladders' | 'rungs' | 'products' | 'logEntries' | 'shop'>;
+export type TwinRecords = Pick<ProjectFile, 'parts' | 'ladders' | 'rungs' | 'products' | 'logEntries' | 'shop'>;
 
 /**
  * What was really done on a part, in the order it was done: its done rungs by when they ended, minutes and air as the log has them after all
  * corrections. What was done again counts as it was done last; what was left out is not told.
  */
-export function gatherTwin({ ladders, rungs, products, logEntries, shop }: TwinRecords, partId: string): readonly PaintedStep[] {
+export function gatherTwin({ parts, ladders, rungs, products, logEntries, shop }: TwinRecords, partId: string): readonly PaintedStep[] {
   const ladder = ladders.find((one) => one.partId === partId);
   if (!ladder) return [];
+  const part = parts.find(({ id }) => id === partId);
   const byRung = new Map<string, LogEntry[]>();
   const reopened = new Map<string, number>();
   for (const entry of standingEntries(logEntries))
@@ -48,6 +50,7 @@ export function gatherTwin({ ladders, rungs, products, logEntries, shop }: TwinR
       cardId: rung.mixCardId,
       micrometres: rung.coatMicrometres,
       minutes,
+      usualMinutes: part ? estimateRungMinutes(findMethod(rung.methodId), part.areaSquareCentimetres, part.count).minutes : null,
       grit: rung.grit,
       waitedMinutes,
       air: air && { temperatureCelsius: air.temperatureCelsius, relativeHumidityPercent: air.relativeHumidityPercent },

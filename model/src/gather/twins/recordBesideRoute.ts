@@ -21,6 +21,7 @@ export function recordBesideRoute(done: readonly RungAgain[], usual: readonly Ru
     cardId: null,
     micrometres: rung.coatMicrometres,
     minutes: rung.minutes,
+    usualMinutes: null,
     grit: rung.grit,
     waitedMinutes: null,
     air: null,
