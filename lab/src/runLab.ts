@@ -19,6 +19,14 @@ import { match } from './commands/reference/match';
 import { measure } from './commands/reference/measure';
 import { report } from './commands/reference/report';
 import { twins } from './commands/reference/twins';
+import { battery } from './commands/light/battery';
+import { chain } from './commands/light/chain';
+import { glow } from './commands/light/glow';
+import { led } from './commands/light/led';
+import { strip } from './commands/light/strip';
+import { form } from './commands/worn/form';
+import { magnets } from './commands/worn/magnets';
+import { sight } from './commands/worn/sight';
 import { predict } from './commands/surface/predict';
 import { triage } from './commands/plan/triage';
 import { validate } from './commands/validate';
@@ -59,6 +67,14 @@ const COMMANDS: readonly LabCommand[] = [
   twins,
   again,
   report,
+  led,
+  strip,
+  battery,
+  glow,
+  chain,
+  form,
+  sight,
+  magnets,
   compat,
   validate,
   weatherTechniques,
