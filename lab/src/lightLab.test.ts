@@ -25,7 +25,7 @@ describe('lights', () => {
     });
     expect(answer('led', '--supply', '9', '--forward', 'red,red', '--milliamps', '20')).toMatchObject({ resistorOhms: 270 });
     expect(fault('led', '--supply', '3', '--forward', '3.2', '--milliamps', '20')).toContain('the supply is not above');
-    expect(fault('led', '--supply', '9', '--forward', 'red', '--milliamps', '20')).toContain('--forward must be numbers or');
+    expect(fault('led', '--supply', '9', '--forward', 'pink', '--milliamps', '20')).toContain('--forward must be numbers or');
   });
   it('strip: voltage at each LED, and where to feed again', () => {
     const file = { volts: 5, leds: 144, milliampsEach: 20, ohmsPerLed: 0.02, leadOhms: 0.05, feeds: [0] };

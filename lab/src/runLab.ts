@@ -27,6 +27,9 @@ import { strip } from './commands/light/strip';
 import { form } from './commands/worn/form';
 import { magnets } from './commands/worn/magnets';
 import { sight } from './commands/worn/sight';
+import { buy } from './commands/shelf/buy';
+import { needs } from './commands/shelf/needs';
+import { stock } from './commands/shelf/stock';
 import { predict } from './commands/surface/predict';
 import { triage } from './commands/plan/triage';
 import { validate } from './commands/validate';
@@ -75,6 +78,9 @@ const COMMANDS: readonly LabCommand[] = [
   form,
   sight,
   magnets,
+  needs,
+  buy,
+  stock,
   compat,
   validate,
   weatherTechniques,

@@ -1,3 +1,4 @@
+import { separatorOf } from '@zinc-ladder/core/csv/separatorOf';
 import { plainCell } from '@zinc-ladder/core/csv/harmlessCell';
 import { TZDate } from '@date-fns/tz';
 import Papa from 'papaparse';
@@ -86,13 +87,6 @@ export function readTimeSheet(text: string, timeZone: string): TimeSheet {
     else rows.push({ line, ...read, prop: cell('prop'), part: cell('part'), rung: cell('rung'), words: cell('words').slice(0, 4000) });
   }
   return { rows, faults, columns };
-}
-
-/** The separator the header has most of: rows may hold commas in their numbers. */
-function separatorOf(text: string): string {
-  const header = text.slice(0, 4000).split(/\r?\n/u)[0] ?? '';
-  const count = (separator: string): number => header.split(separator).length;
-  return [',', ';', '\t', '|'].reduce((best, separator) => (count(separator) > count(best) ? separator : best));
 }
 
 function guessColumns(fields: readonly string[]): Partial<Record<SheetColumn, string>> {

@@ -6,7 +6,7 @@ import { findEdges } from '@zinc-ladder/core/surface/mesh/meshEdges';
 import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
 import { LabError, readNumber } from '../../labError';
 import { readBytes } from '../../readFile';
-import { readSides } from '../../readNumbers';
+import { readSides } from '../../readSides';
 import type { LabCommand } from '../labCommand';
 
 const OVEN = 'Never in a kitchen oven: fumes, and food after it. Gloves, ventilation; the maker’s sheet wins.';

@@ -1,6 +1,6 @@
 import { readSight } from '@zinc-ladder/core/wearing/sight';
 import { readNumber } from '../../labError';
-import { readSides } from '../../readNumbers';
+import { readSides } from '../../readSides';
 import type { LabCommand } from '../labCommand';
 
 /** `sight --opening 90x35 --distance 28 [--light 0.6]` → what a wearer sees; mm and degrees. */

@@ -1,0 +1,52 @@
+import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { orderBy, stockCurve, USUAL_CHANCE, USUAL_SPREAD } from '@zinc-ladder/core/shelf/stockCurve';
+import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { gatherNeeds } from '@zinc-ladder/model/gather/shelf/gatherNeeds';
+import { LabError, readNumber } from '../../labError';
+import { readSoundProject } from '../../readFile';
+import type { LabCommand } from '../labCommand';
+
+/** Days a parcel takes where nothing else is said (guess). */
+const USUAL_DAYS = '2';
+const DAY_MS = 86_400_000;
+
+/**
+ * `needs FILE [--days N] [--chance P]` → what the plan takes of each product, when it runs out and by when to order; ml. Amounts by film and area; one who
+ * bears less than the chance orders earlier.
+ */
+export const needs: LabCommand = {
+  name: 'needs',
+  usage: 'needs FILE [--days 2] [--chance 0.8]',
+  options: ['days', 'chance'],
+  run: ({ files, options }) => {
+    const days = readNumber('days', options['days'] ?? USUAL_DAYS, 0, 365);
+    if (!Number.isInteger(days)) throw new LabError('--days must be a whole number');
+    const chance = readNumber('chance', options['chance'] ?? String(USUAL_CHANCE), 0.5, 0.999);
+    const { project } = readSoundProject(files[0]);
+    const nowMs = project.savedAtMs;
+    const plan = planShop(gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs));
+    if (plan.kind !== 'planned') throw new LabError(`the file cannot be planned: ${plan.faults.map(({ kind }) => kind).join(', ')}`);
+    const plannedAt = new Map(plan.rungs.map(({ rungId, startMs }) => [rungId, startMs]));
+    const lastMs = plan.rungs.reduce((last, { endMs }) => Math.max(last, endMs), nowMs);
+    return {
+      products: gatherNeeds(project, plannedAt, lastMs + DAY_MS).map(({ product, stock, takes }) => {
+        const curve = stockCurve(stock, takes, USUAL_SPREAD, chance);
+        return {
+          productId: product.id,
+          name: product.name,
+          unit: 'ml',
+          needed: curve.needed,
+          low: curve.low,
+          high: curve.high,
+          stock,
+          reserved: curve.reserved,
+          free: curve.free,
+          missing: curve.missing,
+          runsOutMs: curve.runsOutMs,
+          orderByMs: curve.runsOutMs === null ? null : orderBy(curve.runsOutMs, days, project.shop.timeZone),
+        };
+      }),
+    };
+  },
+};
