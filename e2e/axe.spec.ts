@@ -32,6 +32,7 @@ const VIEWS = [
   '/shop/people',
   '/shop/air',
   '/shop/products',
+  '/shop/shelf',
   '/shop/places',
   '/shop/files',
 ];

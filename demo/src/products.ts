@@ -31,7 +31,7 @@ const ROWS: readonly Row[] = [
     'Wrinkles when recoated between one hour and a day.',
   ],
   ['green-enamel', 'Bottle green enamel, aerosol', 'enamelColour', '#1f4536', 'gloss', [400]],
-  ['brass', 'Brass, metallic aerosol', 'metallicLacquer', '#a8843c', 'satin', [280, 400]],
+  ['brass', 'Brass, metallic aerosol', 'metallicLacquer', '#a8843c', 'satin', [29.5]],
   ['gilt', 'Gilt, metallic aerosol', 'metallicLacquer', '#c19a3f', 'gloss', [150]],
   ['zinc', 'Zinc, metallic aerosol', 'metallicLacquer', '#8b9093', 'satin', [330]],
   ['hammered', 'Hammered grey, aerosol', 'texturedEnamel', '#6f7274', 'semi', [400]],

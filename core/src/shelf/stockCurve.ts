@@ -35,6 +35,8 @@ export interface StockCurve {
 
 /** A single coat varies by a quarter, and all of one product by a seventh together (guesses). */
 export const USUAL_SPREAD: StockSpread = { each: 0.25, all: 0.15 };
+/** Days a parcel takes where nothing else is said (guess). */
+export const USUAL_DAYS = 2;
 /** Chance that what is on the shelf is enough, that one bears: four of five. */
 export const USUAL_CHANCE = 0.8;
 

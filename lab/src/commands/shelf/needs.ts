@@ -1,14 +1,13 @@
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
-import { orderBy, stockCurve, USUAL_CHANCE, USUAL_SPREAD } from '@zinc-ladder/core/shelf/stockCurve';
+import { USUAL_CHANCE, USUAL_DAYS } from '@zinc-ladder/core/shelf/stockCurve';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { shelfLines } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { gatherNeeds } from '@zinc-ladder/model/gather/shelf/gatherNeeds';
 import { LabError, readNumber } from '../../labError';
 import { readSoundProject } from '../../readFile';
 import type { LabCommand } from '../labCommand';
 
-/** Days a parcel takes where nothing else is said (guess). */
-const USUAL_DAYS = '2';
 const DAY_MS = 86_400_000;
 
 /**
@@ -20,7 +19,7 @@ export const needs: LabCommand = {
   usage: 'needs FILE [--days 2] [--chance 0.8]',
   options: ['days', 'chance'],
   run: ({ files, options }) => {
-    const days = readNumber('days', options['days'] ?? USUAL_DAYS, 0, 365);
+    const days = readNumber('days', options['days'] ?? String(USUAL_DAYS), 0, 365);
     if (!Number.isInteger(days)) throw new LabError('--days must be a whole number');
     const chance = readNumber('chance', options['chance'] ?? String(USUAL_CHANCE), 0.5, 0.999);
     const { project } = readSoundProject(files[0]);
@@ -30,9 +29,8 @@ export const needs: LabCommand = {
     const plannedAt = new Map(plan.rungs.map(({ rungId, startMs }) => [rungId, startMs]));
     const lastMs = plan.rungs.reduce((last, { endMs }) => Math.max(last, endMs), nowMs);
     return {
-      products: gatherNeeds(project, plannedAt, lastMs + DAY_MS).map(({ product, stock, takes }) => {
-        const curve = stockCurve(stock, takes, USUAL_SPREAD, chance);
-        return {
+      products: shelfLines(gatherNeeds(project, plannedAt, lastMs + DAY_MS), { chance, days, timeZone: project.shop.timeZone }).map(
+        ({ product, stock, curve, orderByMs }) => ({
           productId: product.id,
           name: product.name,
           unit: 'ml',
@@ -44,9 +42,9 @@ export const needs: LabCommand = {
           free: curve.free,
           missing: curve.missing,
           runsOutMs: curve.runsOutMs,
-          orderByMs: curve.runsOutMs === null ? null : orderBy(curve.runsOutMs, days, project.shop.timeZone),
-        };
-      }),
+          orderByMs,
+        }),
+      ),
     };
   },
 };

@@ -12,6 +12,9 @@ export interface ProductTakes {
   readonly takes: readonly StockTake[];
 }
 
+/** What the shelf is read from. */
+export type ShelfRecords = { readonly [List in 'parts' | 'ladders' | 'rungs' | 'products' | 'cans']: readonly ProjectFile[List][number][] };
+
 /**
  * What every rung that is still to do takes of its product, at the moment it is planned for; one without a place in the plan at the very end.
  *
@@ -19,11 +22,12 @@ export interface ProductTakes {
  * @param endMs where what has no place is counted
  */
 export function gatherNeeds(
-  { parts, ladders, rungs, products, cans }: Pick<ProjectFile, 'parts' | 'ladders' | 'rungs' | 'products' | 'cans'>,
+  { parts, ladders, rungs, products, cans }: ShelfRecords,
   plannedAt: ReadonlyMap<string, number>,
   endMs: number,
 ): readonly ProductTakes[] {
-  const partOf = new Map(ladders.map((ladder) => [ladder.id, parts.find(({ id }) => id === ladder.partId)]));
+  const partById = new Map(parts.map((part) => [part.id, part]));
+  const partOf = new Map(ladders.map((ladder) => [ladder.id, partById.get(ladder.partId)]));
   const byId = new Map(products.map((product) => [product.id, product]));
   const takes = new Map<string, StockTake[]>();
   for (const rung of rungs) {
@@ -32,7 +36,9 @@ export function gatherNeeds(
     if (!product || !part || rung.coatMicrometres === null || rung.state === 'done' || rung.state === 'leftOut') continue;
     const area = setArea(part.areaSquareCentimetres, part.count) * facesShare(rung.side);
     const { millilitres } = productNeed(product, rung.coatMicrometres, area);
-    takes.set(product.id, [...(takes.get(product.id) ?? []), { atMs: plannedAt.get(rung.id) ?? endMs, amount: millilitres }]);
+    const own = takes.get(product.id) ?? [];
+    own.push({ atMs: plannedAt.get(rung.id) ?? endMs, amount: millilitres });
+    takes.set(product.id, own);
   }
   const stocks = new Map<string, number>();
   for (const { productId, leftMillilitres } of cans) stocks.set(productId, (stocks.get(productId) ?? 0) + leftMillilitres);

@@ -1,0 +1,51 @@
+import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
+import { useMemo } from 'react';
+import { Chart } from '../../../ui/chart/Chart';
+import type { Formats } from '../../../base/formats';
+
+/** What is left of a product along the plan, with the band nine of ten lie in. */
+export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine; readonly nowMs: number; readonly formats: Formats }) {
+  const { curve, stock, product } = line;
+  const option = useMemo(() => {
+    const start = { atMs: nowMs, left: stock, low: stock, high: stock };
+    const steps = [start, ...curve.steps.map((step) => ({ ...step, atMs: Math.max(nowMs, step.atMs) }))];
+    const series = (name: string, key: 'left' | 'low' | 'high', type: 'solid' | 'dotted', width: number) => ({
+      name,
+      type: 'line',
+      step: 'end',
+      showSymbol: false,
+      lineStyle: { type, width },
+      data: steps.map((step) => [step.atMs, Math.round(step[key] * 10) / 10]),
+      ...(key === 'left'
+        ? {
+            markLine: {
+              symbol: 'none',
+              silent: true,
+              label: { formatter: 'empty' },
+              data: [{ yAxis: 0 }],
+              lineStyle: { type: 'dashed', width: 1.5 },
+            },
+          }
+        : {}),
+    });
+    return {
+      tooltip: { trigger: 'axis' },
+      grid: { left: 48, right: 56, top: 24, bottom: 28 },
+      xAxis: { type: 'time', axisLabel: { formatter: (ms: number) => formats.moment(ms, nowMs), hideOverlap: true } },
+      yAxis: { type: 'value', name: 'ml' },
+      series: [
+        series('in the mean', 'left', 'solid', 2),
+        series('at least, nine of ten', 'low', 'dotted', 1.5),
+        series('at most, nine of ten', 'high', 'dotted', 1.5),
+      ],
+    };
+  }, [curve, stock, nowMs, formats]);
+  const last = curve.steps.at(-1);
+  return (
+    <Chart
+      option={option}
+      label={`${product.name}: ${formats.volume(stock)} now, ${formats.volume(last?.left ?? stock)} at the end of the plan`}
+      height={240}
+    />
+  );
+}
