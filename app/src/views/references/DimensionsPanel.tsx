@@ -15,7 +15,7 @@ import { InlineNumber, Labelled } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
 import type { MarkTask } from './markTask';
-import type { MeasuredProp } from './useMeasured';
+import type { MeasuredProp } from '../../features/pictures/useMeasured';
 
 /** A length with its interval, to the tenth of a millimetre where it is that sure. */
 export function lengthWords({ millimetres, low, high }: Pick<CombinedLength, 'millimetres' | 'low' | 'high'>, formats: Formats): string {

@@ -28,8 +28,8 @@ import { askFor, finishTask, isWhole, LEAST_RIM, movePlace } from './markTask';
 import { ReferenceTabs } from './ReferenceTabs';
 import { ScalePanel } from './ScalePanel';
 import { sheetAsPng, sheetAsSvg } from './sheetFiles';
-import type { MeasuredProp } from './useMeasured';
-import { useMeasured } from './useMeasured';
+import type { MeasuredProp } from '../../features/pictures/useMeasured';
+import { useMeasured } from '../../features/pictures/useMeasured';
 
 /** Pictures shown by sight; of more the rest is chosen by name. */
 const MOST_THUMBNAILS = 12;

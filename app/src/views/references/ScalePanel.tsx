@@ -5,7 +5,7 @@ import { useFormats } from '../../features/formats/useFormats';
 import { formatSpan } from '../../base/formats';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
-import type { MeasuredProp } from './useMeasured';
+import type { MeasuredProp } from '../../features/pictures/useMeasured';
 
 /** By how much the meshes of a prop must be scaled to be as large as its pictures tell, and what that does to its parts. */
 export function ScalePanel({ propId, measured: { factor, dimensions } }: { readonly propId: string; readonly measured: MeasuredProp }) {

@@ -11,6 +11,7 @@ import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import { getPictureApi } from '../../../workers/pictures/pictureClient';
 import { useNotices } from '../../../features/notices/Notices';
+import { useMeasured } from '../../../features/pictures/useMeasured';
 import { Button } from '../../../ui/Button';
 import { download } from '../../../base/download';
 import { FilePick } from '../../../ui/fields/FilePick';
@@ -72,12 +73,17 @@ export function StencilPanel({ part }: { readonly part: Part }) {
         </FilePick>
       </div>
       <p className="text-dim mt-1 text-sm">SVG lines and shapes, or a PNG whose dark parts are the stencil.</p>
-      {open && <OpenStencil key={`${open.id}-${open.revision}`} stencil={open} />}
+      {open && <OpenStencil key={`${open.id}-${open.revision}`} stencil={open} propId={part.propId} />}
     </section>
   );
 }
 
-function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
+function OpenStencil({ stencil, propId }: { readonly stencil: Stencil; readonly propId: string }) {
+  const { dimensions, lengths } = useMeasured(propId, null);
+  const measured = dimensions.flatMap(({ id, name }) => {
+    const combined = lengths.get(id)?.combined;
+    return combined ? [{ id, name, millimetres: combined.millimetres }] : [];
+  });
   const formats = useFormats();
   const edit = useEdit();
   const outline = useMemo(() => parsePathData(stencil.outline), [stencil.outline]);
@@ -97,6 +103,20 @@ function OpenStencil({ stencil }: { readonly stencil: Stencil }) {
   }, [outline, stencil.millimetresPerUnit, paper]);
   return (
     <div className="mt-3 grid gap-3">
+      {measured.length > 0 && (
+        <SelectField
+          label="As measured on the pictures"
+          value=""
+          options={[
+            ['', 'choose a dimension'],
+            ...measured.map(({ id, name, millimetres }) => [id, `${name}, ${formats.length(millimetres)}`] as const),
+          ]}
+          onChange={(id) => {
+            const chosen = measured.find((one) => one.id === id);
+            if (chosen) setKnown(String(Math.round(chosen.millimetres * 10) / 10));
+          }}
+        />
+      )}
       <div className="grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto_6rem]">
         <SelectField
           label="Known on the part"

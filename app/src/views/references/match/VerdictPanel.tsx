@@ -1,5 +1,6 @@
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
+import type { PlaneArea } from '@zinc-ladder/core/reference/measureArea';
 import type { RegionMatch } from '@zinc-ladder/core/match/matchColours';
 import { MATCH_REFUSAL_WORDS } from '@zinc-ladder/core/match/matchColours';
 import type { Noticed } from '@zinc-ladder/core/match/noticed';
@@ -108,6 +109,7 @@ export function VerdictPanel({
                   {wonWords(then, one)}
                 </p>
               )}
+              <RegionSize area={outcome.areas[at] ?? null} />
               <Weathering partId={region.partId} />
             </li>
           );
@@ -255,6 +257,18 @@ function shareWords(share: number, relativeSd: number): string {
   return percent <= half
     ? `as long, within ± ${half.toFixed(1)} %`
     : `${percent.toFixed(1)} % (± ${half.toFixed(1)}) ${share > 1 ? 'longer' : 'shorter'}`;
+}
+
+/** How large it is, where something is known on the reference. */
+function RegionSize({ area }: { readonly area: PlaneArea | null }) {
+  const formats = useFormats();
+  if (!area || 'refusal' in area) return null;
+  const centimetres = (squareMillimetres: number): string => formats.area(squareMillimetres / 100);
+  return (
+    <p className="text-dim text-sm">
+      About {centimetres(area.squareMillimetres)} ({centimetres(area.low)}–{centimetres(area.high)}) of it is compared.
+    </p>
+  );
 }
 
 /** How far the part's weathering has come, where it was measured. */

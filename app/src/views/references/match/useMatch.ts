@@ -1,6 +1,8 @@
 import { lengthsOnBoth, noticeableLength } from '@zinc-ladder/core/match/lengthsOnBoth';
 import type { LengthOnBoth } from '@zinc-ladder/core/match/lengthsOnBoth';
 import { judgeMatch } from '@zinc-ladder/core/match/judgeMatch';
+import type { PlaneArea } from '@zinc-ladder/core/reference/measureArea';
+import { measureArea } from '@zinc-ladder/core/reference/measureArea';
 import type { Noticed } from '@zinc-ladder/core/match/noticed';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { gatherMeasured, gatherScale } from '@zinc-ladder/model/gather/reference/gatherMeasured';
@@ -22,6 +24,8 @@ export interface MatchOutcome {
   readonly error: unknown;
   readonly lengths: readonly LengthOnBoth[];
   readonly noticed: readonly Noticed[];
+  /** of each region on the reference's plane; null: nothing is known on it */
+  readonly areas: readonly (PlaneArea | null)[];
   /** null: how large things are on the reference is not known, and it is judged as if from close by */
   readonly viewing: { readonly distanceMetres: number; readonly millimetresPerPixel: number } | null;
 }
@@ -75,7 +79,14 @@ export function useMatch(match: PictureMatch | null): MatchOutcome | null {
   const noticeable = lengths.map((length) => ({ ...noticeableLength(length), id: lengthKey(length.id) }));
   const noticed =
     answer && !('refusal' in answer) && answer.colours ? judgeMatch(answer.colours, ask.regions, answer.size, viewing, noticeable) : [];
-  return { ask, reference, own, answer, error, lengths, noticed, viewing };
+  const size = sizes.get(match.referenceId);
+  const areas = match.regions.map(({ area }) => {
+    if (!there || !size) return null;
+    const [left, top] = [area.x * size.width, area.y * size.height];
+    const [right, bottom] = [left + area.width * size.width, top + area.height * size.height];
+    return measureArea(there, [[left, top], [right, top], [right, bottom], [left, bottom]]); // prettier-ignore
+  });
+  return { ask, reference, own, answer, error, lengths, noticed, areas, viewing };
 }
 
 const LENGTH = 'length ';

@@ -9,7 +9,7 @@ import type { Dimension } from '@zinc-ladder/model/records/reference/dimension';
 import type { Measuring } from '@zinc-ladder/model/records/reference/measuring';
 import { useMemo } from 'react';
 import { useTable } from '../../data/queries';
-import { usePictureSizes } from '../../features/pictures/usePictureSizes';
+import { usePictureSizes } from './usePictureSizes';
 
 /** What a prop's pictures tell. */
 export interface MeasuredProp {
