@@ -45,11 +45,13 @@ describe('the shelf', () => {
     };
     expect(answer('buy', fileOf(file))).toMatchObject({
       cost: 14,
+      waste: 50,
       packs: [
         { amount: 400, count: 1 },
         { amount: 150, count: 1 },
       ],
     });
+    expect(answer('buy', fileOf({ needs: file.needs, packs: file.packs }))).toMatchObject({ cost: 12, waste: 50 });
     expect(fault('buy', fileOf({ ...file, packs: [{ ...file.packs[0], amount: 0 }] }))).toContain('holds nothing');
     expect(fault('buy', fileOf({ ...file, packs: [] }))).toContain('nobody sells brass');
     expect(fault('buy', fileOf({ ...file, needs: [{ product: 'brass', amount: -1 }] }))).toContain('needs[0].amount must be between');

@@ -106,7 +106,7 @@ describe('what to buy', () => {
         const list = { packs, cost: 0, waste: 0 };
         if (given.needs.some(({ product, amount }) => boughtOf(list, product) < amount)) continue;
         const { cost, isAllowed } = billOf(list, given.suppliers);
-        const waste = given.needs.reduce((sum, { product, amount }) => sum + boughtOf(list, product) / amount - 1, 0);
+        const waste = given.needs.reduce((sum, { product, amount }) => sum + boughtOf(list, product) - amount, 0);
         if (isAllowed && (cost < best.cost - 1e-9 || (cost < best.cost + 1e-9 && waste < best.waste))) best = { cost, waste };
       }
       const list = buyPacks(given.needs, given.packs, given.suppliers);

@@ -26,7 +26,7 @@ export interface BuyingList {
   readonly packs: readonly (Pack & { readonly count: number })[];
   /** with carriage */
   readonly cost: number;
-  /** amounts bought beyond what is needed, each as a share of its need, added up */
+  /** amounts bought beyond what is needed, added up, each in its own unit */
   readonly waste: number;
 }
 
@@ -169,7 +169,7 @@ function coversOf({ product, amount }: PackNeed, packs: readonly Pack[], supplie
         counts: [...counts],
         bySupplier,
         cents: bySupplier.reduce((sum, cents) => sum + cents, 0),
-        waste: Math.max(0, -left) / amount,
+        waste: Math.max(0, -left),
       });
       return;
     }
@@ -236,9 +236,7 @@ function toList(
     for (const index of indices) add(own[index], 1);
   }
   const bought = [...counts].map(([pack, count]) => ({ ...pack, count }));
-  const waste = wanted.reduce((sum, { product, amount }) => {
-    const got = bought.reduce((total, pack) => total + (pack.product === product ? pack.amount * pack.count : 0), 0);
-    return sum + (got - amount) / amount;
-  }, 0);
+  const got = bought.reduce((sum, pack) => sum + pack.amount * pack.count, 0);
+  const waste = Math.max(0, got - wanted.reduce((sum, { amount }) => sum + amount, 0));
   return { packs: bought, cost: cents / CENTS, waste };
 }

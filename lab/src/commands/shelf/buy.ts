@@ -4,9 +4,11 @@ import { fieldsOf, listAt, numberAt, textAt } from '../../readFields';
 import { readJson } from '../../readFile';
 import type { LabCommand } from '../labCommand';
 
+const UNNAMED = 'any shop';
+
 /**
- * `buy FILE` → packs that cover the needs at least cost, then least waste; exact. File: `{"needs":[{"product","amount"}],"packs":[{"product","supplier",
- * "amount","price"}],"suppliers":[{"id","carriage"?,"least"?}]}`.
+ * `buy FILE` → packs that cover the needs at least cost, then least waste; exact. File: `{"needs":[{"product","amount"}],"packs":[{"product","supplier"?,
+ * "amount","price"}],"suppliers"?:[{"id","carriage"?,"least"?}]}`.
  */
 export const buy: LabCommand = {
   name: 'buy',
@@ -22,7 +24,7 @@ export const buy: LabCommand = {
       const pack = fieldsOf(value, path);
       return {
         product: textAt(pack, 'product'),
-        supplier: textAt(pack, 'supplier'),
+        supplier: textAt(pack, 'supplier', UNNAMED),
         amount: numberAt(pack, 'amount'),
         price: numberAt(pack, 'price', { least: 0, most: 1e6 }),
       };
@@ -36,7 +38,10 @@ export const buy: LabCommand = {
       };
     });
     try {
-      return buyPacks(needs, packs, suppliers);
+      // Who is not listed sends for nothing and takes any order.
+      const known = new Set(suppliers.map(({ id }) => id));
+      const others = [...new Set(packs.map(({ supplier }) => supplier))].filter((id) => !known.has(id));
+      return buyPacks(needs, packs, [...suppliers, ...others.map((id) => ({ id, carriage: 0, least: 0 }))]);
     } catch (error) {
       if (error instanceof BuyingFaultError) throw new LabError(error.message);
       throw error;
