@@ -20,6 +20,7 @@ import { ComingNext } from './next/ComingNext';
 import { useStillAnswer } from './next/useStillAnswer';
 import { InHand } from './InHand';
 import { NextUp } from './next/NextUp';
+import { OrderSoon } from './OrderSoon';
 import { Rack } from './Rack';
 import { ThenList } from './next/ThenList';
 import { TimeAtHand } from './TimeAtHand';
@@ -100,6 +101,7 @@ export function BenchView() {
             The plan could not be made: {error instanceof Error ? error.message : String(error)}
           </p>
         )}
+        <OrderSoon />
         {plan?.kind === 'planned' && index.parts.size > 0 && (
           <TimeAtHand plan={{ ...plan, rungs: planned, handsWindows: hoursIn(plan) }} index={index} />
         )}

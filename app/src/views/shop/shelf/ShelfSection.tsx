@@ -1,18 +1,17 @@
-import { USUAL_CHANCE, USUAL_DAYS, USUAL_SPREAD } from '@zinc-ladder/core/shelf/stockCurve';
+import { USUAL_SPREAD } from '@zinc-ladder/core/shelf/stockCurve';
 import { localDay } from '@zinc-ladder/core/time/workingHours';
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { useState } from 'react';
 import { useNow } from '../../../clock/ClockContext';
 import { useShop } from '../../../data/queries';
-import { useKeptState } from '../../../data/useKeptState';
 import { useFormats } from '../../../features/formats/useFormats';
 import { InlineNumber, SelectField } from '../../../ui/fields/fields';
 import { Sheet } from '../../../ui/Sheet';
 import { Swatch } from '../../../ui/swatch/Swatch';
 import { Why } from '../../../ui/Why';
 import { StockChart } from './StockChart';
-import { useShelf } from './useShelf';
+import { useShelf, useShelfChoice } from '../../../features/shelf/useShelf';
 
 const CHANCES = [
   ['0.5', 'as likely as not'],
@@ -23,8 +22,7 @@ const CHANCES = [
 
 /** Have I got it? What the plan takes of the shelf, what runs out, and by when to order. */
 export function ShelfSection() {
-  const [chance, setChance] = useKeptState(['shelf chance'], USUAL_CHANCE);
-  const [days, setDays] = useKeptState(['shelf days'], USUAL_DAYS);
+  const { chance, setChance, days, setDays } = useShelfChoice();
   const [openId, setOpenId] = useState<string | null>(null);
   const now = useNow(60_000);
   const formats = useFormats();

@@ -1,11 +1,20 @@
 import { gatherNeeds } from '@zinc-ladder/model/gather/shelf/gatherNeeds';
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { shelfLines } from '@zinc-ladder/model/gather/shelf/shelfLines';
+import { USUAL_CHANCE, USUAL_DAYS } from '@zinc-ladder/core/shelf/stockCurve';
 import { useMemo } from 'react';
-import { useShop, useTable } from '../../../data/queries';
-import { usePlan } from '../../../features/plan/usePlan';
+import { useKeptState } from '../../data/useKeptState';
+import { useShop, useTable } from '../../data/queries';
+import { usePlan } from '../plan/usePlan';
 
 const DAY_MS = 86_400_000;
+
+/** How sure one wants to be, and how long a parcel takes; kept while the page is open. */
+export function useShelfChoice() {
+  const [chance, setChance] = useKeptState(['shelf chance'], USUAL_CHANCE);
+  const [days, setDays] = useKeptState(['shelf days'], USUAL_DAYS);
+  return { chance, setChance, days, setDays };
+}
 
 /** What the plan takes of every product and what becomes of it; null before there is a plan. */
 export function useShelf(chance: number, days: number): readonly ShelfLine[] | null {
