@@ -42,23 +42,15 @@ export function TwinPanel({ part, index }: { readonly part: Part; readonly index
   const shop = useShop();
   const formats = useFormats();
   const records = useTwinRecords();
-  const finish = index.ladderOfPart.get(part.id)?.route?.finish;
-  const made = useMemo(
-    () =>
-      [...index.parts.values()]
-        .filter(({ id }) => id !== part.id && index.rungsOf(id).some(({ state }) => state === 'done'))
-        // Parts of the same finish are what one wants to match, those of the same prop before others.
-        .toSorted((one, other) => rankOf(one) - rankOf(other)),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- rankOf goes by index and finish
-    [index, part.id, finish],
-  );
-  function isAlike({ id }: Part): boolean {
-    return index.ladderOfPart.get(id)?.route?.finish === finish;
-  }
-  function rankOf(other: Part): number {
-    return (isAlike(other) ? 0 : 2) + (other.propId === part.propId ? 0 : 1);
-  }
-  const alike = made.filter(isAlike);
+  const { made, alike } = useMemo(() => {
+    const finishOf = ({ id }: Part): string | undefined => index.ladderOfPart.get(id)?.route?.finish;
+    const isAlike = (other: Part): boolean => finishOf(other) === finishOf(part);
+    // Parts of the same finish are what one wants to match, those of the same prop before others.
+    const rankOf = (other: Part): number => (isAlike(other) ? 0 : 2) + (other.propId === part.propId ? 0 : 1);
+    const done = [...index.parts.values()].filter(({ id }) => id !== part.id && index.rungsOf(id).some(({ state }) => state === 'done'));
+    const sorted = done.toSorted((one, other) => rankOf(one) - rankOf(other));
+    return { made: sorted, alike: sorted.filter(isAlike) };
+  }, [index, part]);
   const [chosen, setChosen] = useState<string | null>(null);
   const otherId = chosen ?? made[0]?.id ?? '';
   const comparison = useMemo(() => {

@@ -1,6 +1,9 @@
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import type { PlaneArea } from '@zinc-ladder/core/reference/measureArea';
+import type { ComparedRegion } from '@zinc-ladder/core/match/correctionWon';
+import { correctionWon } from '@zinc-ladder/core/match/correctionWon';
+import { HALF_90 } from '@zinc-ladder/core/number/half90';
 import type { RegionMatch } from '@zinc-ladder/core/match/matchColours';
 import { MATCH_REFUSAL_WORDS } from '@zinc-ladder/core/match/matchColours';
 import type { Noticed } from '@zinc-ladder/core/match/noticed';
@@ -14,8 +17,6 @@ import { Swatch } from '../../../ui/swatch/Swatch';
 import { Why } from '../../../ui/Why';
 import type { MatchOutcome } from './useMatch';
 import { dimensionOf } from './useMatch';
-
-type Compared = Exclude<RegionMatch, { readonly refusal: unknown }>;
 
 /** What a viewer would say: what is noticed first, what mends it, and what the last correction won. */
 export function VerdictPanel({
@@ -33,7 +34,7 @@ export function VerdictPanel({
   const dimensions = new Map(useTable('dimensions').map(({ id, name }) => [id, name]));
   const colours = answer && !('refusal' in answer) ? answer.colours : null;
   const compared = (at: number): RegionMatch | undefined => colours?.regions[at];
-  const before = (region: MatchedRegion): Compared | null => {
+  const before = (region: MatchedRegion): ComparedRegion | null => {
     const answered = earlier?.outcome.answer;
     const at = earlier?.match.regions.findIndex(({ name }) => name === region.name) ?? -1;
     const found = answered && !('refusal' in answered) ? answered.colours?.regions[at] : undefined;
@@ -132,7 +133,7 @@ export function VerdictPanel({
   );
 }
 
-function Apart({ name, compared, half }: { readonly name: string; readonly compared: Compared; readonly half: number }) {
+function Apart({ name, compared, half }: { readonly name: string; readonly compared: ComparedRegion; readonly half: number }) {
   return (
     <Why
       name={`difference of ${name}`}
@@ -151,17 +152,16 @@ function Apart({ name, compared, half }: { readonly name: string; readonly compa
   );
 }
 
-function wordsOf(compared: Compared): string {
+function wordsOf(compared: ComparedRegion): string {
   if (compared.low <= 0) return 'Cannot tell: it lies within what such pictures err by.';
   const { words, bandWords } = tellDifference(compared.own, compared.reference);
   return `Yours is ${words || 'off'}: ${bandWords}.`;
 }
 
-/** What a correction won, or that it cannot be told: both differences err by their half widths, and mostly alike, as the same light and camera err. */
-function wonWords(before: Compared, now: Compared): string {
-  const won = before.deltaE - now.deltaE;
-  const half = Math.hypot(before.high - before.deltaE, now.high - now.deltaE);
-  if (Math.abs(won) <= half / 2) return 'about as far off as now.';
+/** What a correction won, or that it cannot be told. */
+function wonWords(before: ComparedRegion, now: ComparedRegion): string {
+  const { won, isTold } = correctionWon(before, now);
+  if (!isTold) return 'about as far off as now.';
   return won > 0 ? `the correction won ${won.toFixed(1)}.` : `it has gone ${(-won).toFixed(1)} the wrong way.`;
 }
 
@@ -253,7 +253,7 @@ function LengthLine({
 /** `4.2 % (± 2.0) longer`. */
 function shareWords(share: number, relativeSd: number): string {
   const percent = Math.abs(share - 1) * 100;
-  const half = relativeSd * 1.645 * 100;
+  const half = relativeSd * HALF_90 * 100;
   return percent <= half
     ? `as long, within ± ${half.toFixed(1)} %`
     : `${percent.toFixed(1)} % (± ${half.toFixed(1)}) ${share > 1 ? 'longer' : 'shorter'}`;
