@@ -1,7 +1,5 @@
-import { separatorOf } from '@zinc-ladder/core/csv/separatorOf';
-import { plainCell } from '@zinc-ladder/core/csv/harmlessCell';
+import { readTable } from '@zinc-ladder/core/csv/readTable';
 import { TZDate } from '@date-fns/tz';
-import Papa from 'papaparse';
 
 /** What a column of a time sheet holds. */
 export type SheetColumn = 'when' | 'start' | 'end' | 'minutes' | 'prop' | 'part' | 'rung' | 'words';
@@ -57,13 +55,7 @@ const MINUTE_MS = 60_000;
  */
 export function readTimeSheet(text: string, timeZone: string): TimeSheet {
   if (text.length > MOST_BYTES) return { rows: [], faults: [{ line: 1, message: 'it is larger than 8 MB' }], columns: {} };
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/u, ''), {
-    header: true,
-    delimiter: separatorOf(text),
-    skipEmptyLines: false,
-    transformHeader: (name) => name.trim(),
-  });
-  const columns = guessColumns(meta.fields ?? []);
+  const { columns, rows: given } = readTable(text, COLUMN_NAMES);
   if (columns.minutes === undefined && (columns.start === undefined || columns.end === undefined))
     return {
       rows: [],
@@ -74,28 +66,16 @@ export function readTimeSheet(text: string, timeZone: string): TimeSheet {
     return { rows: [], columns, faults: [{ line: 1, message: 'it needs a column “when” or “date”' }] };
   const rows: SheetRow[] = [];
   const faults: SheetFault[] = [];
-  for (const [at, cells] of data.entries()) {
-    const line = at + 2;
-    if (Object.values(cells).every((cell) => String(cell ?? '').trim() === '')) continue;
+  for (const { line, cell } of given) {
     if (rows.length >= MOST_ROWS) {
       faults.push({ line, message: `only ${MOST_ROWS} rows are taken: split the file` });
       break;
     }
-    const cell = (column: SheetColumn): string => plainCell(String(cells[columns[column] ?? ''] ?? '').trim());
     const read = readRow(cell, timeZone);
     if (typeof read === 'string') faults.push({ line, message: read });
     else rows.push({ line, ...read, prop: cell('prop'), part: cell('part'), rung: cell('rung'), words: cell('words').slice(0, 4000) });
   }
   return { rows, faults, columns };
-}
-
-function guessColumns(fields: readonly string[]): Partial<Record<SheetColumn, string>> {
-  const columns: Partial<Record<SheetColumn, string>> = {};
-  for (const [column, names] of Object.entries(COLUMN_NAMES) as [SheetColumn, readonly string[]][]) {
-    const field = fields.find((name) => names.includes(name.toLowerCase()));
-    if (field !== undefined) columns[column] = field;
-  }
-  return columns;
 }
 
 function readRow(cell: (column: SheetColumn) => string, timeZone: string): Pick<SheetRow, 'atMs' | 'minutes'> | string {

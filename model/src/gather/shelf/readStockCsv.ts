@@ -1,6 +1,4 @@
-import { plainCell } from '@zinc-ladder/core/csv/harmlessCell';
-import { separatorOf } from '@zinc-ladder/core/csv/separatorOf';
-import Papa from 'papaparse';
+import { readTable } from '@zinc-ladder/core/csv/readTable';
 
 /** What a column of a stock list holds. */
 export type StockColumn = 'name' | 'amount' | 'unit' | 'price' | 'currency' | 'supplier' | 'pack' | 'lot' | 'place' | 'opened' | 'note';
@@ -58,38 +56,21 @@ const MOST_TEXT = 200;
 export function readStockCsv(text: string): StockList {
   const fail = (message: string, columns: StockList['columns'] = {}): StockList => ({ rows: [], columns, faults: [{ line: 1, message }] });
   if (text.length > MOST_BYTES) return fail('it is larger than 16 MB');
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/u, ''), {
-    header: true,
-    delimiter: separatorOf(text),
-    skipEmptyLines: false,
-    transformHeader: (name) => name.trim(),
-  });
-  const columns = guessColumns(meta.fields ?? []);
+  const { columns, rows: given } = readTable(text, COLUMN_NAMES);
   if (columns.name === undefined || columns.amount === undefined)
     return fail('it needs a header with a column for the name and one for the amount, such as “product” and “left”', columns);
   const rows: StockRow[] = [];
   const faults: { line: number; message: string }[] = [];
-  for (const [at, cells] of data.entries()) {
-    const line = at + 2;
-    if (Object.values(cells).every((cell) => String(cell ?? '').trim() === '')) continue;
+  for (const { line, cell } of given) {
     if (rows.length >= MOST_ROWS) {
       faults.push({ line, message: `only ${MOST_ROWS} rows are taken: split the file` });
       break;
     }
-    const read = readRow((column) => plainCell(String(cells[columns[column] ?? ''] ?? '').trim()).slice(0, MOST_TEXT));
+    const read = readRow((column) => cell(column).slice(0, MOST_TEXT));
     if (typeof read === 'string') faults.push({ line, message: read });
     else rows.push({ line, ...read });
   }
   return { rows, columns, faults };
-}
-
-function guessColumns(fields: readonly string[]): Partial<Record<StockColumn, string>> {
-  const columns: Partial<Record<StockColumn, string>> = {};
-  for (const [column, names] of Object.entries(COLUMN_NAMES) as [StockColumn, readonly string[]][]) {
-    const field = fields.find((name) => names.includes(name.toLowerCase()));
-    if (field !== undefined) columns[column] = field;
-  }
-  return columns;
 }
 
 function readRow(cell: (column: StockColumn) => string): Omit<StockRow, 'line'> | string {
