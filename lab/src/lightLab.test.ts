@@ -1,21 +1,5 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { runLab } from './runLab';
-
-const folder = mkdtempSync(join(tmpdir(), 'light-'));
-const fileOf = (content: unknown, name = 'file.json'): string => {
-  const path = join(folder, name);
-  writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
-  return path;
-};
-const answer = (...words: string[]) => JSON.parse(runLab(words).out) as Record<string, unknown>;
-const fault = (...words: string[]): string => {
-  const { exitCode, out, err } = runLab(words);
-  expect([exitCode, out, err.trim().split('\n').length]).toEqual([2, '', 1]);
-  return err;
-};
+import { answer, fault, fileOf } from './testing/askLab';
 
 describe('lights', () => {
   it('led: the resistor of a string', () => {

@@ -1,23 +1,8 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
-import { runLab } from './runLab';
+import { answer, fault, fileOf } from './testing/askLab';
 
-const folder = mkdtempSync(join(tmpdir(), 'shelf-'));
 const DEMO = fileURLToPath(new URL('../../demo/files/tide-office.zip', import.meta.url));
-const fileOf = (content: unknown, name = 'file.json'): string => {
-  const path = join(folder, name);
-  writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
-  return path;
-};
-const answer = (...words: string[]) => JSON.parse(runLab(words).out) as Record<string, unknown>;
-const fault = (...words: string[]): string => {
-  const { exitCode, out, err } = runLab(words);
-  expect([exitCode, out, err.trim().split('\n').length]).toEqual([2, '', 1]);
-  return err;
-};
 
 describe('the shelf', () => {
   it('needs: what the plan takes of each product, when it runs out and by when to order', () => {
