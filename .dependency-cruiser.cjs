@@ -62,7 +62,8 @@ const SURFACE = {
 };
 const GATHER = {
   film: [],
-  plan: ['film'],
+  shelf: ['film'],
+  plan: ['film', 'shelf'],
   grow: ['film', 'plan'],
   reference: [],
   twins: ['film'],

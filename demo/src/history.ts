@@ -1,5 +1,6 @@
 import { simulateAir, DEMO_GARAGE } from '@zinc-ladder/core/simulated/simulatedClimate';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import played from './played.json';
@@ -30,14 +31,16 @@ const DONE_AT = new Map([...played.done, ...CASE_DONE].map(([rungId, at]) => [ru
  * The shop's first evenings up to the demo's moment, as they were played once by a plan of their own, so that no film was worked before
  * it was ready. One coat (the badge's, 18:52) was moved by hand and may overlap other work of that evening. Real minutes differ from planned ones by a fixed pattern.
  */
-export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs'>): DemoHistory {
-  const propOf = new Map(records.parts.map((part) => [part.id, part.propId]));
+export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs' | 'products'>): DemoHistory {
+  const partById = new Map(records.parts.map((part) => [part.id, part]));
+  const products = new Map(records.products.map((product) => [product.id, product]));
   const entries: LogEntry[] = [];
   const rungs = records.rungs.map((rung, order): Rung => {
     const begun = BEGUN[rung.id];
     if (begun) return { ...rung, ...begun };
     const doneAtMs = DONE_AT.get(rung.id);
     if (doneAtMs === undefined) return rung;
+    const part = partById.get(rung.ladderId);
     const actualMinutes = Math.max(1, Math.round(rung.minutes * realShare(rung.methodId, order)));
     entries.push({
       id: `log-${rung.id}`,
@@ -45,11 +48,12 @@ export function playHistory(records: Pick<PlanRecords, 'parts' | 'rungs'>): Demo
       kind: 'done',
       atMs: doneAtMs,
       counter: 0,
-      propId: propOf.get(rung.ladderId) ?? null,
+      propId: part?.propId ?? null,
       partId: rung.ladderId,
       rungId: rung.id,
       personId: 'me',
       productId: rung.productId,
+      tookMillilitres: part ? rungMillilitres(rung, part, products.get(rung.productId ?? '')) : null,
       plannedMinutes: rung.minutes,
       actualMinutes,
       air: loggedAir(doneAtMs),

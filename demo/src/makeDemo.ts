@@ -2,7 +2,6 @@ import { DEMO_GARAGE, simulateForecast, simulateReadings } from '@zinc-ladder/co
 import type { AirSample } from '@zinc-ladder/core/climate/air';
 import { FORMAT_NAME, FORMAT_VERSION } from '@zinc-ladder/model/file/projectFile';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
-import type { Can } from '@zinc-ladder/model/records/shop/can';
 import type { ClimateReading } from '@zinc-ladder/model/records/shop/climateReading';
 import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import { DEMO_CARDS } from './cards';
@@ -13,7 +12,8 @@ import { DEMO_MASKS, DEMO_STENCILS, DEMO_TARGETS, neutralOf } from './colours';
 import { makeDemoMeshes } from './meshes/demoMeshes';
 import { writePng } from './pictures/png';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLantern';
-import { DEMO_CANS, DEMO_PRODUCTS } from './products';
+import { DEMO_PRODUCTS } from './products';
+import { makeDemoShelf } from './shelf';
 import { DEMO_MOMENT, DEMO_PARTS, DEMO_PROPS, DEMO_START } from './scenario';
 import { DEMO_DIMENSIONS, DEMO_MEASURINGS } from './dimensions';
 import { DEMO_PERSONS } from './persons';
@@ -32,7 +32,7 @@ export function makeDemo(): ProjectBundle {
   const forecast = simulateForecast(DEMO_GARAGE, DEMO_MOMENT, 72).map((sample) => toReading(sample, 'forecast'));
   const { ladders, rungs: grown, joins } = growDemoLadders();
   const parts = DEMO_PARTS.map((entry) => entry.part);
-  const { rungs, entries } = playHistory({ parts, rungs: grown });
+  const { rungs, entries } = playHistory({ parts, rungs: grown, products: DEMO_PRODUCTS });
   const meshes = makeDemoMeshes();
   const attachments = new Map(meshes.bytes);
   const weather = makeDemoWeather();
@@ -78,7 +78,7 @@ export function makeDemo(): ProjectBundle {
       ladders: [...ladders, second.ladder],
       rungs: [...rungs, ...second.rungs],
       products: [...DEMO_PRODUCTS],
-      cans: makeCans(),
+      ...makeDemoShelf(),
       mixCards: [...DEMO_CARDS],
       logEntries: log,
       pictures: [...pictures, ...own.pictures.map(({ reference }) => reference), ...weather.photographs.map(({ reference }) => reference)],
@@ -100,25 +100,6 @@ export function makeDemo(): ProjectBundle {
     },
     attachments,
   };
-}
-
-function makeCans(): Can[] {
-  return DEMO_CANS.flatMap(([productId, left]) =>
-    left.map((leftMillilitres, at): Can => {
-      const sizeMillilitres = leftMillilitres > 250 ? Math.max(400, leftMillilitres) : leftMillilitres > 120 ? 400 : 100;
-      const isOpen = leftMillilitres < sizeMillilitres;
-      return {
-        id: `can-${productId}-${at + 1}`,
-        revision: 0,
-        productId,
-        sizeMillilitres,
-        leftMillilitres,
-        emptyGrams: null,
-        openedAtMs: isOpen ? DEMO_START - 20 * DAY_MS : null,
-        note: '',
-      };
-    }),
-  );
 }
 
 function toReading(sample: Required<AirSample>, kind: ClimateReading['kind']): ClimateReading {

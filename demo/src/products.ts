@@ -74,6 +74,7 @@ export const DEMO_PRODUCTS: readonly Product[] = ROWS.map(([id, name, classId, c
           ]
         : [],
   ...PRODUCT_UNSET,
+  weighings: id === 'primer-grey' ? [{ reckonedMillilitres: 61, usedMillilitres: 74, atMs: Date.parse('2026-05-24T18:00:00+02:00') }] : [],
   effect: classId === 'metallicLacquer' ? 'metallic' : id === 'amber-tint' ? 'candy' : 'none',
   note: note ?? '',
 }));

@@ -16,6 +16,8 @@ export interface Formats {
   readonly area: (squareCentimetres: number) => string;
   readonly film: (micrometres: number) => string;
   readonly volume: (millilitres: number) => string;
+  /** `€12.50`; without a currency the number alone */
+  readonly money: (amount: number, currency: string | null) => string;
   /** with as many places in mm as are worth showing; inches take one more */
   readonly length: (millimetres: number, places?: number) => string;
   /** the same without its unit, for the ends of a range */
@@ -48,6 +50,7 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
   const day = (ms: number): string => dayAndComma(ms).replace(',', '');
   const full = (ms: number): string => `${day(ms)} ${time(ms)}`;
   const isUs = units === 'us';
+  const monies = new Map<string | null, Intl.NumberFormat>();
   return {
     time,
     day,
@@ -75,9 +78,17 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
       const shown = mm.map((side) => (isUs ? Math.round((side / 25.4) * 1000) / 1000 : Math.round(side * 100) / 100));
       return `${shown.join(' × ')} ${isUs ? 'in' : 'mm'}`;
     },
+    money: (amount, currency) => {
+      const known =
+        monies.get(currency) ?? new Intl.NumberFormat(language, currency === null ? TWO_PLACES : { style: 'currency', currency });
+      monies.set(currency, known);
+      return known.format(amount);
+    },
     volume: (ml) => (isUs ? `${(ml / 29.5735).toFixed(1)} fl oz` : `${ml < 10 ? ml.toFixed(1) : Math.round(ml)} ml`),
   };
 }
+
+const TWO_PLACES = { minimumFractionDigits: 2, maximumFractionDigits: 2 } as const;
 
 /** An inch is 25.4 mm: one place more shows about as much. */
 function lengthsText(millimetres: readonly number[], places: number, isUs: boolean): string {

@@ -19,6 +19,7 @@ import { useCurrentTitle } from '../features/title/pageTitle';
 import { useSensorState } from '../features/air/SensorFeed';
 import type { SprayState } from '../features/plan/useSprayState';
 import { useSprayState } from '../features/plan/useSprayState';
+import { useOrderSoon } from '../features/shelf/useOrderSoon';
 import { useAtBench } from '../features/person/useAtBench';
 
 /** Head of every view: its title, and what the shop is like right now. */
@@ -53,6 +54,7 @@ export function ShopStrip() {
           </Item>
           <HandsItem />
           <NextCall />
+          <OrderItem />
           <UnsavedItem />
         </dl>
       )}
@@ -132,6 +134,24 @@ function NextCall() {
       ) : (
         'none'
       )}
+    </Item>
+  );
+}
+
+/** What is to be ordered before it is too late. */
+function OrderItem() {
+  const soon = useOrderSoon();
+  const [first] = soon;
+  if (!first) return null;
+  return (
+    <Item label={`Order ${first.when}`}>
+      <Link
+        to={`/shelf/needs?of=${encodeURIComponent(first.thing.id)}`}
+        className="in-text text-oxide inline-block max-w-40 truncate align-bottom underline-offset-4 hover:underline"
+      >
+        {first.thing.name}
+      </Link>
+      {soon.length > 1 ? ` + ${soon.length - 1}` : ''}
     </Item>
   );
 }

@@ -14,6 +14,7 @@ const ColourView = lazy(async () => ({ default: (await import('../views/colour/C
 const WeatherView = lazy(async () => ({ default: (await import('../views/weather/WeatherView')).WeatherView }));
 const ReferencesView = lazy(async () => ({ default: (await import('../views/references/ReferencesView')).ReferencesView }));
 const MatchView = lazy(async () => ({ default: (await import('../views/references/match/MatchView')).MatchView }));
+const ShelfView = lazy(async () => ({ default: (await import('../views/shelf/ShelfView')).ShelfView }));
 const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
 const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
 
@@ -47,8 +48,11 @@ export const ROUTES: RouteObject[] = [
       { path: 'references/:propId/match', element: <MatchView /> },
       { path: 'references/:propId/match/:matchId', element: <MatchView /> },
       { path: 'references/:propId/:pictureId', element: <ReferencesView /> },
+      { path: 'shelf', element: <ShelfView /> },
+      { path: 'shelf/:tab', element: <ShelfView /> },
       { path: 'log', element: <LogView /> },
       { path: 'shop', element: <ShopView /> },
+      { path: 'shop/shelf', element: <Navigate to="/shelf" replace /> },
       { path: 'shop/:section', element: <ShopView /> },
       { path: '*', element: <Navigate to="/bench" replace /> },
     ],

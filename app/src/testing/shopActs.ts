@@ -6,6 +6,7 @@ import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials'
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import { KEPT_UNSET } from '@zinc-ladder/model/products/keptUnset';
 import { NEW_RUNG, routeChoiceOf } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import {
@@ -474,9 +475,9 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       productId: product.id,
       sizeMillilitres: 400,
       leftMillilitres: 400,
-      openedAtMs: null,
+      ...KEPT_UNSET,
+      half: null,
       emptyGrams: null,
-      note: '',
     }),
   ),
 ];

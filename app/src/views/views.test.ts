@@ -31,6 +31,7 @@ describe('the log as it stands', () => {
     isForNextTime: false,
     personId: null,
     productId: null,
+    tookMillilitres: null,
     plannedMinutes: 10,
     actualMinutes: 12,
     air: null,

@@ -28,6 +28,12 @@ export function splitBatch(total: number, ratio: TwoPartRatio): { readonly amoun
   return { amountA, amountB: total - amountA };
 }
 
+/** How much can be mixed of what is there of each part: the scarcer one decides. In the unit of both. */
+export function mixedFrom(amountA: number, amountB: number, ratio: TwoPartRatio): number {
+  requirePositive(ratio.partsA, ratio.partsB);
+  return Math.max(0, Math.min(amountA / ratio.partsA, amountB / ratio.partsB) * (ratio.partsA + ratio.partsB));
+}
+
 function requirePositive(...values: number[]): void {
   for (const value of values)
     if (!(value > 0 && Number.isFinite(value))) throw new RangeError(`ratios, densities and amounts must be above 0, got ${value}`);

@@ -6,6 +6,8 @@ import { separatorOf } from './separatorOf';
 export interface NamedTable<Column extends string> {
   /** what each column is called in the file */
   readonly columns: Readonly<Partial<Record<Column, string>>>;
+  /** every column of the file as it is called there */
+  readonly header: readonly string[];
   /** rows that hold anything, with their line in the file; the header is 1 */
   readonly rows: readonly { readonly line: number; readonly cell: (column: Column) => string }[];
 }
@@ -14,8 +16,13 @@ export interface NamedTable<Column extends string> {
  * A CSV table with a header, with whatever separator, its columns found by the names they go by. A column that is not there has empty cells.
  *
  * @param names for each column the names it goes by, in small letters
+ * @param chosen what the finisher says a column is called in the file, in place of a guess; null: it is not there
  */
-export function readTable<Column extends string>(text: string, names: Readonly<Record<Column, readonly string[]>>): NamedTable<Column> {
+export function readTable<Column extends string>(
+  text: string,
+  names: Readonly<Record<Column, readonly string[]>>,
+  chosen: Partial<Record<Column, string | null>> | null = null,
+): NamedTable<Column> {
   const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/u, ''), {
     header: true,
     delimiter: separatorOf(text),
@@ -24,7 +31,9 @@ export function readTable<Column extends string>(text: string, names: Readonly<R
   });
   const columns: Partial<Record<Column, string>> = {};
   for (const [column, known] of Object.entries(names) as [Column, readonly string[]][]) {
-    const field = meta.fields?.find((name) => known.includes(name.toLowerCase()));
+    const said = chosen?.[column];
+    const field =
+      said === undefined ? meta.fields?.find((name) => known.includes(name.toLowerCase())) : meta.fields?.find((name) => name === said);
     if (field !== undefined) columns[column] = field;
   }
   const rows = data.flatMap((cells, at) => {
@@ -32,5 +41,5 @@ export function readTable<Column extends string>(text: string, names: Readonly<R
     const cell = (column: Column): string => plainCell(String(cells[columns[column] ?? ''] ?? '').trim());
     return [{ line: at + 2, cell }];
   });
-  return { columns, rows };
+  return { columns, header: meta.fields ?? [], rows };
 }

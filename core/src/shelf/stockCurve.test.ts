@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { normalQuantile } from '../number/normalQuantile';
-import { orderBy, stockCurve } from './stockCurve';
+import { orderArrives, orderBy, stockCurve } from './stockCurve';
 
 const HOUR = 3_600_000;
 const SURE = { each: 0, all: 0 };
@@ -31,6 +31,14 @@ describe('stock along time', () => {
     const common = stockCurve(0, four, { each: 0, all: 0.2 });
     expect(common.high - common.needed).toBeCloseTo(1.645 * 20, 9);
   });
+  it('what arrives counts from its moment on, and before what is taken then (by hand)', () => {
+    const take = [{ atMs: 10, amount: 50 }];
+    const with30 = (atMs: number) => stockCurve(20, take, SURE, 0.8, [{ atMs, amount: 30 }]);
+    expect(with30(10)).toMatchObject({ runsOutMs: null, missing: 0, arriving: 30, free: 0, reserved: 50 });
+    // Too late: it runs out though in the end nothing is missing.
+    expect(with30(11)).toMatchObject({ runsOutMs: 10, missing: 0 });
+    expect(with30(11).steps.map(({ left }) => left)).toEqual([-30, 0]);
+  });
   it('reserved and free are what stands there, whatever is planned (property)', () => {
     const takes = fc.array(fc.record({ atMs: fc.nat(), amount: fc.double({ min: 0, max: 1e4, noNaN: true }) }));
     fc.assert(
@@ -59,6 +67,16 @@ describe('when to order', () => {
   it('does not count a weekend: what is needed on Saturday and takes two days is ordered by Thursday, for Monday by Thursday too', () => {
     expect(orderBy(at('2026-05-30T09:00', '+02:00'), 2, ZONE)).toBe(at('2026-05-28T09:00', '+02:00'));
     expect(orderBy(at('2026-06-01T09:00', '+02:00'), 2, ZONE)).toBe(at('2026-05-28T09:00', '+02:00'));
+  });
+  it('what is ordered is there in the morning, so many sending days on', () => {
+    // Thursday evening: Friday and Monday where nothing is sent at the weekend, Friday and Saturday where it is.
+    const thursday = at('2026-05-28T19:30', '+02:00');
+    expect(orderArrives(thursday, 2, ZONE)).toBe(at('2026-06-01T09:00', '+02:00'));
+    expect(orderArrives(thursday, 2, ZONE, every)).toBe(at('2026-05-30T09:00', '+02:00'));
+    expect(orderArrives(thursday, 0, ZONE)).toBe(thursday);
+    // Over a change day it is nine by the shop's clock too.
+    expect(orderArrives(at('2026-10-24T18:00', '+02:00'), 2, ZONE, every)).toBe(at('2026-10-26T09:00', '+01:00'));
+    expect(orderArrives(thursday, 1, ZONE, () => true)).toBeGreaterThan(thursday);
   });
   it('of nothing to wait for is when it is needed, and of a calendar that is always closed ends', () => {
     expect(orderBy(12 * HOUR, 0, 'UTC')).toBe(12 * HOUR);

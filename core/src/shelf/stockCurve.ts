@@ -1,6 +1,7 @@
 import { TZDate } from '@date-fns/tz';
 import { HALF_90 } from '../number/half90';
 import { normalQuantile } from '../number/normalQuantile';
+import { BETWEEN_HANDS } from './learnUse';
 
 /** Something that is taken from the shelf at a moment. */
 export interface StockTake {
@@ -18,57 +19,74 @@ export interface StockSpread {
 
 /** What becomes of a product along time. */
 export interface StockCurve {
-  /** after each take, in time order: what is left in the mean, and between which nine of ten lie; below nothing: missing */
+  /** after each take and arrival, in time order: what is left in the mean, and between which nine of ten lie; below nothing: missing */
   readonly steps: readonly { readonly atMs: number; readonly left: number; readonly low: number; readonly high: number }[];
   readonly needed: number;
   /** 90 % interval of all that is needed */
   readonly low: number;
   readonly high: number;
-  /** of what stands there: promised to what is planned, and free */
+  /** of what stands there and is on its way: promised to what is planned, and free */
   readonly reserved: number;
   readonly free: number;
   /** first take that is not covered with the chance one bears; null: it lasts */
   readonly runsOutMs: number | null;
-  /** what is missing then to be sure by that chance; 0: nothing */
+  /** what is missing of all to be sure by that chance; 0: nothing */
   readonly missing: number;
+  /** what of it is on its way */
+  readonly arriving: number;
 }
 
 /** A single coat varies by a quarter, and all of one product by a seventh together (guesses). */
-export const USUAL_SPREAD: StockSpread = { each: 0.25, all: 0.15 };
+export const USUAL_SPREAD: StockSpread = { each: 0.25, all: BETWEEN_HANDS };
 /** Days a parcel takes where nothing else is said (guess). */
 export const USUAL_DAYS = 2;
 /** Chance that what is on the shelf is enough, that one bears: four of five. */
 export const USUAL_CHANCE = 0.8;
 
 /**
- * Stock along time: the takes of a plan from what there is, with the spread of a normal need.
+ * Stock along time: the takes of a plan from what there is and what arrives, with the spread of a normal need.
  *
  * @param chance that it must be enough, 0.5–0.999
+ * @param arrivals what was ordered and is there from a moment on
  */
-export function stockCurve(stock: number, takes: readonly StockTake[], spread = USUAL_SPREAD, chance = USUAL_CHANCE): StockCurve {
+export function stockCurve(
+  stock: number,
+  takes: readonly StockTake[],
+  spread = USUAL_SPREAD,
+  chance = USUAL_CHANCE,
+  arrivals: readonly StockTake[] = [],
+): StockCurve {
   const z = normalQuantile(chance);
-  let [needed, squares] = [0, 0];
+  let [needed, squares, arrived] = [0, 0, 0];
   let runsOutMs: number | null = null;
-  const steps = takes
-    .toSorted((a, b) => a.atMs - b.atMs)
-    .map(({ atMs, amount }) => {
-      needed += amount;
-      squares += (spread.each * amount) ** 2;
-      const deviation = Math.hypot(Math.sqrt(squares), spread.all * needed);
-      if (runsOutMs === null && needed + z * deviation > stock) runsOutMs = atMs;
-      return { atMs, left: stock - needed, low: stock - needed - HALF_90 * deviation, high: stock - needed + HALF_90 * deviation };
+  const deviationNow = (): number => Math.hypot(Math.sqrt(squares), spread.all * needed);
+  const turns = [...takes.map((take) => ({ ...take, isTake: true })), ...arrivals.map((arrival) => ({ ...arrival, isTake: false }))];
+  const steps = turns
+    // Of one moment what arrives is there before it is taken.
+    .toSorted((a, b) => a.atMs - b.atMs || Number(a.isTake) - Number(b.isTake))
+    .map(({ atMs, amount, isTake }) => {
+      if (isTake) {
+        needed += amount;
+        squares += (spread.each * amount) ** 2;
+      } else arrived += amount;
+      const deviation = deviationNow();
+      const there = stock + arrived;
+      if (isTake && runsOutMs === null && needed + z * deviation > there) runsOutMs = atMs;
+      return { atMs, left: there - needed, low: there - needed - HALF_90 * deviation, high: there - needed + HALF_90 * deviation };
     });
-  const deviation = Math.hypot(Math.sqrt(squares), spread.all * needed);
-  const reserved = Math.min(stock, needed);
+  const deviation = deviationNow();
+  const there = stock + arrived;
+  const reserved = Math.min(there, needed);
   return {
     steps,
     needed,
     low: Math.max(0, needed - HALF_90 * deviation),
     high: needed + HALF_90 * deviation,
     reserved,
-    free: stock - reserved,
+    free: there - reserved,
     runsOutMs,
-    missing: Math.max(0, needed + z * deviation - stock),
+    missing: Math.max(0, needed + z * deviation - there),
+    arriving: arrived,
   };
 }
 
@@ -86,6 +104,26 @@ export function orderBy(neededMs: number, days: number, timeZone: string, isClos
     local.setDate(local.getDate() - 1);
     if (!isClosed(local.getDay() || 7)) left -= 1;
   }
+  return local.getTime();
+}
+
+/** Parcels are there in the morning, at this hour of the shop's clock (guess). */
+const PARCEL_HOUR = 9;
+
+/** When something ordered now is there: so many days on which the supplier sends later, in the morning; of no days at once. */
+export function orderArrives(
+  orderedMs: number,
+  days: number,
+  timeZone: string,
+  isClosed: (weekday: number) => boolean = isWeekend,
+): number {
+  const local = new TZDate(orderedMs, timeZone);
+  let left = days;
+  for (let on = 0; left > 0 && on < 366; on += 1) {
+    local.setDate(local.getDate() + 1);
+    if (!isClosed(local.getDay() || 7)) left -= 1;
+  }
+  if (days > 0) local.setHours(PARCEL_HOUR, 0, 0, 0);
   return local.getTime();
 }
 

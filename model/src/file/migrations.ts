@@ -50,6 +50,24 @@ export const ENTRY_ADDED_IN_12 = { isForNextTime: false } as const;
 /** What version 12 added to what is marked on a picture. */
 export const MEASURING_ADDED_IN_12 = { distrusted: [] } as const;
 
+/** What version 13 added to a shop. */
+export const SHOP_ADDED_IN_13 = { currency: null, hourPrice: null, shelfChance: 0.8, parcelDays: 2 } as const;
+/** What version 13 added to a product. */
+export const PRODUCT_ADDED_IN_13 = { weighings: [], mixParts: null, closedMonths: null, openedMonths: null } as const;
+/** What version 13 added to a can. */
+export const CAN_ADDED_IN_13 = {
+  level: null,
+  countedAtMs: null,
+  boughtAtMs: null,
+  provedAtMs: null,
+  paid: null,
+  lot: '',
+  place: '',
+  half: null,
+} as const;
+/** What version 13 added to a log entry. */
+export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
+
 /** All migrations, oldest first, numbered without gaps; each is tested with a fixture of its version. */
 export const MIGRATIONS: readonly Migration[] = [
   {
@@ -168,6 +186,22 @@ export const MIGRATIONS: readonly Migration[] = [
       measurings: withAdded(project['measurings'], MEASURING_ADDED_IN_12),
       pictures: Array.isArray(project['pictures']) ? project['pictures'].map(withOwn) : project['pictures'],
       matches: [],
+    }),
+  },
+  {
+    from: 12,
+    to: 13,
+    why: 'shelf: supplies beside products, suppliers, packs and what was ordered; where a can stands, how old it is and what was paid; what a rung took',
+    migrate: (project) => ({
+      ...project,
+      shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_13, ...project['shop'] } : project['shop'],
+      products: withAdded(project['products'], PRODUCT_ADDED_IN_13),
+      cans: withAdded(project['cans'], CAN_ADDED_IN_13),
+      logEntries: withAdded(project['logEntries'], ENTRY_ADDED_IN_13),
+      supplies: [],
+      suppliers: [],
+      packs: [],
+      purchases: [],
     }),
   },
 ];

@@ -3,7 +3,7 @@ import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { Equals, IsArray, IsObject, ValidateNested } from 'class-validator';
 import { BenchTimer } from '../records/ladder/benchTimer';
-import { Can } from '../records/shop/can';
+import { Can } from '../records/shelf/can';
 import { ClimateReading } from '../records/shop/climateReading';
 import { ColourTarget } from '../records/colour/colourTarget';
 import { Dimension } from '../records/reference/dimension';
@@ -18,15 +18,19 @@ import { MeshReference } from '../records/prop/meshReference';
 import { MixCard } from '../records/colour/mixCard';
 import { IsMoment } from '../records/base/moment';
 import { OwnRoute } from '../records/ladder/ownRoute';
+import { Pack } from '../records/shelf/pack';
 import { Part } from '../records/prop/part';
 import { Person } from '../records/shop/person';
 import { PictureMatch } from '../records/reference/pictureMatch';
 import { PictureReference } from '../records/prop/pictureReference';
 import { Product } from '../records/shop/product';
 import { Prop } from '../records/prop/prop';
+import { Purchase } from '../records/shelf/purchase';
 import { Rung } from '../records/ladder/rung';
 import { Shop } from '../records/shop/shop';
 import { Stencil } from '../records/ladder/stencil';
+import { Supplier } from '../records/shelf/supplier';
+import { Supply } from '../records/shelf/supply';
 import { SurfacePass } from '../records/prop/surfacePass';
 import { TechniqueCard } from '../records/colour/techniqueCard';
 import { WeatherPlan } from '../records/prop/weatherPlan';
@@ -34,7 +38,7 @@ import { WeatherPlan } from '../records/prop/weatherPlan';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 12;
+export const FORMAT_VERSION = 13;
 
 /** Everything a shop keeps, in one file. Bytes of pictures and meshes lie beside it in a zip. */
 export class ProjectFile {
@@ -86,6 +90,26 @@ export class ProjectFile {
   @ValidateNested({ each: true })
   @Type(() => Can)
   cans!: Can[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Supply)
+  supplies!: Supply[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Supplier)
+  suppliers!: Supplier[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Pack)
+  packs!: Pack[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => Purchase)
+  purchases!: Purchase[];
 
   @IsArray()
   @ValidateNested({ each: true })

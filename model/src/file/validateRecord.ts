@@ -2,7 +2,7 @@ import type { ClassConstructor } from 'class-transformer';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { BenchTimer } from '../records/ladder/benchTimer';
-import { Can } from '../records/shop/can';
+import { Can } from '../records/shelf/can';
 import { ClimateReading } from '../records/shop/climateReading';
 import { ColourTarget } from '../records/colour/colourTarget';
 import { Dimension } from '../records/reference/dimension';
@@ -16,15 +16,19 @@ import { Measuring } from '../records/reference/measuring';
 import { MeshReference } from '../records/prop/meshReference';
 import { MixCard } from '../records/colour/mixCard';
 import { OwnRoute } from '../records/ladder/ownRoute';
+import { Pack } from '../records/shelf/pack';
 import { Part } from '../records/prop/part';
 import { Person } from '../records/shop/person';
 import { PictureMatch } from '../records/reference/pictureMatch';
 import { PictureReference } from '../records/prop/pictureReference';
 import { Product } from '../records/shop/product';
 import { Prop } from '../records/prop/prop';
+import { Purchase } from '../records/shelf/purchase';
 import { Rung } from '../records/ladder/rung';
 import { Shop } from '../records/shop/shop';
 import { Stencil } from '../records/ladder/stencil';
+import { Supplier } from '../records/shelf/supplier';
+import { Supply } from '../records/shelf/supply';
 import { SurfacePass } from '../records/prop/surfacePass';
 import { TechniqueCard } from '../records/colour/techniqueCard';
 import { WeatherPlan } from '../records/prop/weatherPlan';
@@ -42,6 +46,10 @@ const RECORD_CLASSES = {
   rungs: Rung,
   products: Product,
   cans: Can,
+  supplies: Supply,
+  suppliers: Supplier,
+  packs: Pack,
+  purchases: Purchase,
   mixCards: MixCard,
   logEntries: LogEntry,
   pictures: PictureReference,

@@ -1,5 +1,5 @@
 import { readTable } from '@zinc-ladder/core/csv/readTable';
-import { TZDate } from '@date-fns/tz';
+import { readMoment } from '@zinc-ladder/core/csv/readMoment';
 
 /** What a column of a time sheet holds. */
 export type SheetColumn = 'when' | 'start' | 'end' | 'minutes' | 'prop' | 'part' | 'rung' | 'words';
@@ -101,29 +101,4 @@ function readMinutes(text: string): number | null {
   if (!plain) return null;
   const value = Number((plain[1] ?? '').replace(',', '.'));
   return /^h/iu.test(plain[2] ?? '') ? value * 60 : value;
-}
-
-const CLOCK = '(?:[T ,]+(\\d{1,2})[:.](\\d{2})(?::\\d{2})?)?';
-const FORMS: readonly (readonly [
-  form: RegExp,
-  order: readonly ['year' | 'month' | 'day', 'year' | 'month' | 'day', 'year' | 'month' | 'day'],
-])[] = [
-  [new RegExp(`^(\\d{4})-(\\d{1,2})-(\\d{1,2})${CLOCK}$`, 'u'), ['year', 'month', 'day']],
-  [new RegExp(`^(\\d{1,2})\\.(\\d{1,2})\\.(\\d{4})${CLOCK}$`, 'u'), ['day', 'month', 'year']],
-  [new RegExp(`^(\\d{1,2})/(\\d{1,2})/(\\d{4})${CLOCK}$`, 'u'), ['month', 'day', 'year']],
-];
-
-/** A day, noon where no time is said, or a moment of the shop's local time; null: none that is. */
-function readMoment(text: string, timeZone: string): number | null {
-  for (const [form, order] of FORMS) {
-    const found = form.exec(text.trim());
-    if (!found) continue;
-    const part = { year: 0, month: 0, day: 0 };
-    for (const [at, name] of order.entries()) part[name] = Number(found[at + 1]);
-    const [hour, minute] = found[4] === undefined ? [12, 0] : [Number(found[4]), Number(found[5])];
-    const date = new TZDate(part.year, part.month - 1, part.day, hour, minute, timeZone);
-    const isReal = date.getMonth() === part.month - 1 && date.getDate() === part.day && hour < 24 && minute < 60;
-    return isReal && part.year >= 2000 && part.year < 2100 ? date.getTime() : null;
-  }
-  return null;
 }

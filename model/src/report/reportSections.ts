@@ -1,18 +1,19 @@
-import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { CAUTIONS, DEFERENCE } from '@zinc-ladder/core/caution/cautions';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { BANDS } from '@zinc-ladder/core/ladder/bands';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
+import type { CostSum } from '@zinc-ladder/core/shelf/costs';
 import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
 import { imageSize } from 'image-size';
 import type { ProjectBundle } from '../file/zipProject';
 import { toFilmRung } from '../gather/film/toFilmRung';
 import { gatherMeasured } from '../gather/reference/gatherMeasured';
+import { COST_KINDS } from '../gather/shelf/costKinds';
+import { gatherCosts } from '../gather/shelf/gatherCosts';
+import { rungMillilitres } from '../gather/shelf/rungTakes';
 import { standingEntries } from '../log/standingLog';
-import { productNeed } from '../products/productNeed';
 import type { LogEntry } from '../records/ladder/logEntry';
 import type { Rung } from '../records/ladder/rung';
 import type { Part } from '../records/prop/part';
@@ -193,11 +194,10 @@ function writeMaterials({ parts, rungs, bundle: { project } }: ReportMatter): st
   const amounts = new Map<string, { coats: number; millilitres: number }>();
   const products = new Map(project.products.map((product) => [product.id, product]));
   for (const part of parts)
-    for (const { state, productId, coatMicrometres, side } of rungs.get(part.id) ?? []) {
-      const product = products.get(productId ?? '');
-      if (state !== 'done' || !product) continue;
-      const area = setArea(part.areaSquareCentimetres, part.count) * facesShare(side);
-      const used = coatMicrometres === null ? 0 : productNeed(product, coatMicrometres, area).millilitres;
+    for (const rung of rungs.get(part.id) ?? []) {
+      const product = products.get(rung.productId ?? '');
+      if (rung.state !== 'done' || !product) continue;
+      const used = rungMillilitres(rung, part, product) ?? 0;
       const sum = amounts.get(product.id) ?? { coats: 0, millilitres: 0 };
       amounts.set(product.id, { coats: sum.coats + 1, millilitres: sum.millilitres + used });
     }
@@ -207,6 +207,23 @@ function writeMaterials({ parts, rungs, bundle: { project } }: ReportMatter): st
     return [`${hex ? swatch(hex) : ''}${text(product?.name ?? '')}`, String(coats), amountWords(millilitres)];
   });
   return rows.length === 0 ? null : table(['Product', 'Times', 'Used, by film and area'], rows);
+}
+
+/** What it cost and still will, by kind; nothing where the shop keeps no prices. */
+function writeCost({ prop, bundle: { project } }: ReportMatter): string | null {
+  const { currency } = project.shop;
+  if (currency === null) return null;
+  const { props } = gatherCosts({ ...project, standing: standingEntries(project.logEntries) });
+  const own = props.find(({ propId }) => propId === prop.id);
+  if (!own || own.byKind.size === 0) return null;
+  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
+  const row = (name: string, { soFar, toCome }: CostSum): string[] => [text(name), format.format(soFar), format.format(toCome)];
+  const rows = COST_KINDS.flatMap(({ id, name }) => {
+    const sum = own.byKind.get(id);
+    return sum ? [row(name, sum)] : [];
+  });
+  const lacking = own.sum.unpriced === 0 ? '' : `<p>${own.sum.unpriced} coats and uses have no price and are not in it.</p>`;
+  return `${table(['For', 'So far', 'To come'], [...rows, row('All', own.sum)])}${lacking}`;
 }
 
 function writeBetter({ log }: ReportMatter): string | null {
@@ -239,6 +256,7 @@ export const REPORT_SECTIONS: Readonly<Record<ReportSectionId, WriteSection>> = 
   cards: writeCards,
   hours: writeHours,
   materials: writeMaterials,
+  cost: writeCost,
   better: writeBetter,
   cautions: writeCautions,
 };

@@ -8,6 +8,7 @@ export const REPORT_TITLES = {
   cards: 'Mixes and techniques',
   hours: 'Hours',
   materials: 'Materials',
+  cost: 'Cost',
   better: 'What to do better',
   cautions: 'Cautions',
 } as const;

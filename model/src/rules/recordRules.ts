@@ -127,6 +127,15 @@ export const RECORD_RULES: readonly RecordRule[] = [
     mend: (person) => ({ ...person, hours: person.hours?.filter((span) => !isBackwards(span)) ?? null }),
     mended: 'hours that end before they start are taken out',
   }),
+  ...(['packs', 'purchases'] as const).map((table) =>
+    rule({
+      table,
+      message: 'is of a product or of a supply, not of both or neither',
+      brokenAt: ({ productId, supplyId }) => at((productId === null) === (supplyId === null), 'productId'),
+      mend: (bought) => (bought.productId === null ? null : { ...bought, supplyId: null }),
+      mended: 'it was not of one product or supply: of both the product is kept, of neither nothing is',
+    }),
+  ),
   rule({
     table: 'measurings',
     message: 'has not the id of its picture',

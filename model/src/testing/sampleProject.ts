@@ -1,3 +1,4 @@
+import { KEPT_UNSET } from '../products/keptUnset';
 import { PRODUCT_UNSET } from '../products/productUnset';
 import type { ProjectFile } from '../file/projectFile';
 import { FORMAT_NAME, FORMAT_VERSION } from '../file/projectFile';
@@ -30,6 +31,10 @@ export function makeSampleProject(): ProjectFile {
       climateSource: 'typical',
       objective: 'readyFirst',
       goesByOwnPace: true,
+      currency: null,
+      hourPrice: null,
+      shelfChance: 0.8,
+      parcelDays: 2,
       mirroredShare: 0,
       printers: 1,
       boothPlaces: 1,
@@ -106,9 +111,10 @@ export function makeSampleProject(): ProjectFile {
         productId: 'primer',
         sizeMillilitres: 400,
         leftMillilitres: 120,
+        ...KEPT_UNSET,
         openedAtMs: NOON,
+        half: null,
         emptyGrams: null,
-        note: '',
       },
     ],
     mixCards: [
@@ -144,6 +150,7 @@ export function makeSampleProject(): ProjectFile {
         rungId: 'host-1',
         personId: null,
         productId: 'primer',
+        tookMillilitres: null,
         plannedMinutes: 10,
         actualMinutes: 12,
         air: { temperatureCelsius: 20, relativeHumidityPercent: 50, origin: 'measured' },
@@ -338,6 +345,10 @@ export function makeSampleProject(): ProjectFile {
     dimensions: [],
     measurings: [],
     matches: [],
+    supplies: [],
+    suppliers: [],
+    packs: [],
+    purchases: [],
     ownRoutes: [
       {
         id: 'route',

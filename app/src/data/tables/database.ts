@@ -1,9 +1,11 @@
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import {
+  CAN_ADDED_IN_13,
   CAN_ADDED_IN_4,
   CARD_ADDED_IN_4,
   ENTRY_ADDED_IN_12,
+  ENTRY_ADDED_IN_13,
   JOIN_ADDED_IN_3,
   MEASURING_ADDED_IN_12,
   MESH_ADDED_IN_3,
@@ -11,9 +13,11 @@ import {
   PICTURE_ADDED_IN_3,
   PICTURE_ADDED_IN_4,
   PRODUCT_ADDED_IN_12,
+  PRODUCT_ADDED_IN_13,
   PRODUCT_ADDED_IN_4,
   RUNG_ADDED_IN_2,
   SEAM_ADDED_IN_4,
+  SHOP_ADDED_IN_13,
   SHOP_ADDED_IN_2,
   SHOP_ADDED_IN_4,
   personsFor,
@@ -40,7 +44,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 13;
+export const DATABASE_VERSION = 14;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -265,7 +269,7 @@ export class ShopDatabase extends Dexie {
         ]);
       });
     this.version(12).stores({ dimensions: 'id, propId', measurings: 'id' });
-    this.version(DATABASE_VERSION)
+    this.version(13)
       .stores({ matches: 'id' })
       .upgrade((transaction) =>
         liftTables(transaction, [
@@ -273,6 +277,16 @@ export class ShopDatabase extends Dexie {
           ['logEntries', withFields(ENTRY_ADDED_IN_12)],
           ['measurings', withFields(MEASURING_ADDED_IN_12)],
           ['pictures', withOwn],
+        ]),
+      );
+    this.version(DATABASE_VERSION)
+      .stores({ supplies: 'id', suppliers: 'id', packs: 'id', purchases: 'id' })
+      .upgrade((transaction) =>
+        liftTables(transaction, [
+          ['shop', withFields(SHOP_ADDED_IN_13)],
+          ['products', withFields(PRODUCT_ADDED_IN_13)],
+          ['cans', withFields(CAN_ADDED_IN_13)],
+          ['logEntries', withFields(ENTRY_ADDED_IN_13)],
         ]),
       );
   }

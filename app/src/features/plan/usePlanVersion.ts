@@ -6,7 +6,7 @@ import { usePlanTables } from './usePlanRecords';
  * called `first`, also while the page still reads it: workers read it themselves and need not wait.
  */
 export function usePlanVersion(): { readonly isRead: boolean; readonly version: string } {
-  const all = [...Object.values(usePlanTables()), useTableQuery('climateReadings')];
+  const all = [...Object.values(usePlanTables()), useTableQuery('climateReadings'), useTableQuery('purchases'), useTableQuery('cans')];
   const isFirst = all.every((query) => !query.isError && query.version <= 1);
   return { isRead: all.every((query) => query.isSuccess), version: isFirst ? 'first' : all.map((query) => query.version).join('.') };
 }

@@ -8,7 +8,11 @@ import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { startWarningWords } from '../plan/startWords';
 import { useAir, useStarts } from '../plan/usePlan';
+import { ageWords } from '../shelf/shelfWords';
+import { usePastTime } from '../shelf/usePastTime';
 import { useFormats } from '../formats/useFormats';
+
+const HOUR_MS = 3_600_000;
 
 /** Says what speaks against beginning a rung now, by its films, its window, the air and what comes before it; nothing for what was begun. */
 export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly string[] {
@@ -17,6 +21,7 @@ export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly str
   const air = useAir();
   const starts = useStarts();
   const formats = useFormats();
+  const pastTime = usePastTime(Math.floor(now / HOUR_MS) * HOUR_MS);
   return (rung) => {
     const part = index.partOf(rung);
     if (rung.state !== 'open' || !part || !shop) return [];
@@ -26,7 +31,11 @@ export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly str
     if (before) return [say({ kind: 'before', rungId: before.id })];
     const answer = starts.find((start) => start.rungId === rung.id);
     if (!answer) return [];
+    const age = rung.productId === null ? undefined : pastTime.get(rung.productId);
+    const old = age
+      ? [`${index.products.get(rung.productId ?? '')?.name ?? ''} is ${ageWords(age, formats) ?? ''}. Try it on a card first.`]
+      : [];
     const here = air && { ...airAt(air, now), windMetresPerSecond: windAt(air, now) };
-    return warnOfStart(answer, now, shop.sprayLimits, here, findMethod(rung.methodId).isSprayed).map(say);
+    return [...warnOfStart(answer, now, shop.sprayLimits, here, findMethod(rung.methodId).isSprayed).map(say), ...old];
   };
 }

@@ -8,7 +8,7 @@ export interface RailRung {
   readonly key: string;
 }
 
-/** The rail's rungs. Shelf joins when it does something. */
+/** The rail's rungs. */
 export const RAIL: readonly RailRung[] = [
   { path: '/bench', name: 'Bench', question: 'What do I do with my hands now?', key: '1' },
   { path: '/ladders', name: 'Ladders', question: 'Where is every part?', key: '2' },
@@ -16,6 +16,7 @@ export const RAIL: readonly RailRung[] = [
   { path: '/surface', name: 'Surface', question: 'Is it smooth enough, what will it take?', key: '4' },
   { path: '/colour', name: 'Colour', question: 'What do I mix?', key: '5' },
   { path: '/weather', name: 'Weather', question: 'How far do I go?', key: '6' },
-  { path: '/log', name: 'Log', question: 'What did I do?', key: '7' },
-  { path: '/shop', name: 'Shop', question: 'What is my shop like?', key: '8' },
+  { path: '/shelf', name: 'Shelf', question: 'Have I got it?', key: '7' },
+  { path: '/log', name: 'Log', question: 'What did I do?', key: '8' },
+  { path: '/shop', name: 'Shop', question: 'What is my shop like?', key: '9' },
 ];

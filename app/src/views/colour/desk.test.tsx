@@ -2,6 +2,7 @@
 import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
+import { KEPT_UNSET } from '@zinc-ladder/model/products/keptUnset';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
@@ -49,9 +50,9 @@ function deskProject(): ProjectFile {
         productId: id,
         sizeMillilitres: 60,
         leftMillilitres: 30,
-        openedAtMs: null,
+        ...KEPT_UNSET,
+        half: null,
         emptyGrams: 18,
-        note: '',
       })),
     ],
     mixCards: [

@@ -5,6 +5,7 @@ import { natureOf } from '@zinc-ladder/core/compatibility/filmNature';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useMemo } from 'react';
 import { useTable } from '../../data/queries';
+import { useOnShelf } from '../../features/shelf/useStocks';
 import type { DeskPaint, DeskShelf } from '../../workers/colour/colourApi';
 
 /** A product with a colour as the desk takes it. */
@@ -26,10 +27,10 @@ export interface Paints {
 /** Paints on the shelf; with those that may be bought when that is wanted. */
 export function usePaints(mayBuy: boolean): Paints {
   const products = useTable('products');
-  const cans = useTable('cans');
+  const onShelf = useOnShelf();
   const mirrored = useMirrored().value;
   return useMemo(() => {
-    const mixable = mixableProducts(products, cans, mayBuy).toSorted((a, b) => a.name.localeCompare(b.name));
+    const mixable = mixableProducts(products, onShelf, mayBuy).toSorted((a, b) => a.name.localeCompare(b.name));
     return {
       products,
       mixable,
@@ -40,7 +41,7 @@ export function usePaints(mayBuy: boolean): Paints {
       byId: new Map(products.map((product) => [product.id, product])),
       mirrored,
     };
-  }, [products, cans, mayBuy, mirrored]);
+  }, [products, onShelf, mayBuy, mirrored]);
 }
 
 /** Products that can be compared with a colour. */

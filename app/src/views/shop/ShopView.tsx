@@ -8,14 +8,12 @@ import { HoursSection } from './hours/HoursSection';
 import { PeopleSection } from './people/PeopleSection';
 import { PlacesSection } from './PlacesSection';
 import { ProductsSection } from './products/ProductsSection';
-import { ShelfSection } from './shelf/ShelfSection';
 
 const SECTIONS = [
   ['hours', 'Hours'],
   ['people', 'People'],
   ['air', 'Air'],
   ['products', 'Products'],
-  ['shelf', 'Shelf'],
   ['places', 'Places and units'],
   ['files', 'Files and clock'],
 ] as const;
@@ -47,7 +45,6 @@ export function ShopView() {
       {section === 'people' && <PeopleSection shop={shop} />}
       {section === 'air' && <AirSection shop={shop} />}
       {section === 'products' && <ProductsSection />}
-      {section === 'shelf' && <ShelfSection />}
       {section === 'places' && <PlacesSection shop={shop} />}
       {section === 'files' && <FilesSection shop={shop} />}
     </>

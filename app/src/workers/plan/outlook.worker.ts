@@ -3,7 +3,7 @@ import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { WhatIf, WhatIfTrial } from '@zinc-ladder/core/plan/ideas/whatIfs';
 import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
 import { exposeApi } from '../exposeApi';
-import { readDrill, readOutlook, readTriage } from './readOutlook';
+import { readDrill, readOutlook, readTriage, readWaiting } from './readOutlook';
 
 const outlook = {
   shopOutlook: readOutlook,
@@ -11,6 +11,7 @@ const outlook = {
   planOnceMore: (input: ShopPlanInput, trial: WhatIfTrial) => planOnceMore(input, trial),
   drill: readDrill,
   triage: readTriage,
+  waiting: readWaiting,
 };
 
 /** What the worker offers. */

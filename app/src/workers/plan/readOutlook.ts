@@ -2,10 +2,11 @@ import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/ideas/build
 import { drill } from '@zinc-ladder/core/plan/ideas/buildDrill';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
+import { planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
 import { triage } from '@zinc-ladder/core/plan/ideas/triage';
-import type { ShopSource } from './readShop';
+import type { ShopSource, SupposedOrder } from './readShop';
 import { readPlanQuestion } from './readShop';
 
 /** Bound and chance of a plan of the shop; null before there is one. */
@@ -39,6 +40,26 @@ export async function readTriage(
     if (step.value !== told && step.value.length > 0) await send(step.value);
     told = step.value;
   }
+}
+
+/** How much later a prop is ready. */
+export interface PropMoved {
+  readonly propId: string;
+  readonly readyMs: number;
+  /** below nothing: sooner */
+  readonly laterMinutes: number;
+}
+
+/** What it costs to wait for something ordered, against having it there; by first plans, which are alike in all else. Props without a place are left out. */
+export async function readWaiting(source: ShopSource, ordered: SupposedOrder): Promise<readonly PropMoved[]> {
+  const asked = [await readPlanQuestion(source), await readPlanQuestion({ ...source, ordered })];
+  const [there, waiting] = asked.map((question) => question && planShopAtOnce(question.input, { objective: question.objective }));
+  if (there?.kind !== 'planned' || waiting?.kind !== 'planned') return [];
+  const before = new Map(there.props.map(({ propId, readyMs }) => [propId, readyMs]));
+  return waiting.props.flatMap(({ propId, readyMs }) => {
+    const was = before.get(propId);
+    return readyMs === null || was === null || was === undefined ? [] : [{ propId, readyMs, laterMinutes: (readyMs - was) / 60_000 }];
+  });
 }
 
 /** What of some props can be done by a date, working through; null before there is a shop. */

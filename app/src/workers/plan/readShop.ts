@@ -4,6 +4,10 @@ import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import type { AwaitingRecords } from '@zinc-ladder/model/gather/shelf/arrivalWaits';
+import { arrivalWaits } from '@zinc-ladder/model/gather/shelf/arrivalWaits';
+import { usesOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import { gatherPace } from '@zinc-ladder/model/gather/plan/gatherPace';
 import type { LoggedPace } from '@zinc-ladder/core/plan/play/pace';
@@ -14,6 +18,16 @@ import { ShopDatabase } from '../../data/tables/database';
 export interface ShopSource {
   readonly databaseName: string;
   readonly nowMs: number;
+  /** reckoned as if this were ordered too */
+  readonly ordered?: SupposedOrder;
+}
+
+/** Something of a product that would come at a moment. */
+export interface SupposedOrder {
+  readonly productId: string;
+  /** ml */
+  readonly amount: number;
+  readonly dueMs: number;
 }
 
 /** The shop at a moment, as plans and cure clocks are reckoned from it. */
@@ -33,7 +47,7 @@ const learned = new Map<string, { readonly counter: number; readonly ownPace: Re
 
 /** Reads the shop, all tables of one state; null before there is a shop. */
 export async function readShop(
-  { databaseName, nowMs }: ShopSource,
+  { databaseName, nowMs, ordered }: ShopSource,
   paceFor: (shop: Shop) => PaceReading = () => 'none',
 ): Promise<(ShopRead & { readonly isPaceKnown: boolean }) | null> {
   const db = new ShopDatabase(databaseName);
@@ -51,13 +65,27 @@ export async function readShop(
         db.records('products').toArray(),
         db.records('climateReadings').toArray(),
       ]);
+      const waits = await readWaits(db, { props, parts, ladders, rungs, products }, ordered ?? null);
       const pace = await readPace(db, databaseName, rungs, paceFor(shop));
-      const records = { shop, props, parts, joins, persons, ladders, rungs, products, ...(pace ? { ownPace: pace.ownPace } : {}) };
+      const records = { shop, props, parts, joins, persons, ladders, rungs, products, waits, ...(pace ? { ownPace: pace.ownPace } : {}) };
       return { records, air: gatherAir(shop, readings, nowMs), isPaceKnown: pace?.isNew ?? true };
     });
   } finally {
     db.close();
   }
+}
+
+/** Rungs that wait for what was ordered. The log is only read where something was. */
+async function readWaits(
+  db: ShopDatabase,
+  records: Omit<AwaitingRecords, 'cans' | 'purchases'>,
+  supposed: SupposedOrder | null,
+): Promise<ReadonlyMap<string, number>> {
+  const purchases: AwaitingRecords['purchases'][number][] = await db.records('purchases').toArray();
+  if (supposed) purchases.push({ ...supposed, count: 1, dueAtMs: supposed.dueMs, arrivedAtMs: null });
+  if (purchases.every(({ arrivedAtMs }) => arrivedAtMs !== null)) return new Map();
+  const [cans, entries] = await Promise.all([db.records('cans').toArray(), db.records('logEntries').toArray()]);
+  return arrivalWaits({ ...records, cans, purchases }, usesOf(standingEntries(entries)));
 }
 
 async function readPace(db: ShopDatabase, databaseName: string, rungs: readonly Rung[], reading: PaceReading) {

@@ -1,27 +1,32 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 12","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[12]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 13","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[13]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"integer","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
-const schema54 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","openedAtMs","emptyGrams","note","id","revision"],"additionalProperties":false};
-const schema63 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
-const schema64 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
-const schema67 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
-const schema68 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
-const schema76 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
-const schema81 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
-const schema88 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
-const schema109 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema56 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
+const schema57 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
+const schema58 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"integer","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false};
+const schema59 = {"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false};
+const schema60 = {"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false};
+const schema69 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false};
+const schema70 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false};
+const schema73 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
+const schema74 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
+const schema82 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
+const schema87 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
+const schema94 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
+const schema115 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
-const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
+const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
 const schema36 = {"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false};
 const schema39 = {"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false};
 const schema40 = {"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false};
 const schema41 = {"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false};
 const pattern4 = new RegExp("^[^\\u0000-\\u001f\\u007f]*$", "u");
-const pattern9 = new RegExp("^[A-Za-z0-9_-]{1,64}$", "u");
+const pattern9 = new RegExp("^[A-Z]{3}$", "u");
+const pattern10 = new RegExp("^[A-Za-z0-9_-]{1,64}$", "u");
 const schema34 = {"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false};
 const schema35 = {"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false};
 const pattern6 = new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
@@ -242,7 +247,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.timeZone === undefined) && (missing0 = "timeZone"))) || ((data.units === undefined) && (missing0 = "units"))) || ((data.hourCycle === undefined) && (missing0 = "hourCycle"))) || ((data.hours === undefined) && (missing0 = "hours"))) || ((data.exceptions === undefined) && (missing0 = "exceptions"))) || ((data.busy === undefined) && (missing0 = "busy"))) || ((data.sprayHours === undefined) && (missing0 = "sprayHours"))) || ((data.quietHours === undefined) && (missing0 = "quietHours"))) || ((data.daylightAt === undefined) && (missing0 = "daylightAt"))) || ((data.sprayLimits === undefined) && (missing0 = "sprayLimits"))) || ((data.typicalDay === undefined) && (missing0 = "typicalDay"))) || ((data.climateSource === undefined) && (missing0 = "climateSource"))) || ((data.objective === undefined) && (missing0 = "objective"))) || ((data.goesByOwnPace === undefined) && (missing0 = "goesByOwnPace"))) || ((data.mirroredShare === undefined) && (missing0 = "mirroredShare"))) || ((data.printers === undefined) && (missing0 = "printers"))) || ((data.boothPlaces === undefined) && (missing0 = "boothPlaces"))) || ((data.rackPlaces === undefined) && (missing0 = "rackPlaces"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.timeZone === undefined) && (missing0 = "timeZone"))) || ((data.units === undefined) && (missing0 = "units"))) || ((data.hourCycle === undefined) && (missing0 = "hourCycle"))) || ((data.hours === undefined) && (missing0 = "hours"))) || ((data.exceptions === undefined) && (missing0 = "exceptions"))) || ((data.busy === undefined) && (missing0 = "busy"))) || ((data.sprayHours === undefined) && (missing0 = "sprayHours"))) || ((data.quietHours === undefined) && (missing0 = "quietHours"))) || ((data.daylightAt === undefined) && (missing0 = "daylightAt"))) || ((data.sprayLimits === undefined) && (missing0 = "sprayLimits"))) || ((data.typicalDay === undefined) && (missing0 = "typicalDay"))) || ((data.climateSource === undefined) && (missing0 = "climateSource"))) || ((data.objective === undefined) && (missing0 = "objective"))) || ((data.goesByOwnPace === undefined) && (missing0 = "goesByOwnPace"))) || ((data.currency === undefined) && (missing0 = "currency"))) || ((data.hourPrice === undefined) && (missing0 = "hourPrice"))) || ((data.shelfChance === undefined) && (missing0 = "shelfChance"))) || ((data.parcelDays === undefined) && (missing0 = "parcelDays"))) || ((data.mirroredShare === undefined) && (missing0 = "mirroredShare"))) || ((data.printers === undefined) && (missing0 = "printers"))) || ((data.boothPlaces === undefined) && (missing0 = "boothPlaces"))) || ((data.rackPlaces === undefined) && (missing0 = "rackPlaces"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate21.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -1609,17 +1614,231 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.mirroredShare !== undefined){
-let data44 = data.mirroredShare;
+if(data.currency !== undefined){
+let data44 = data.currency;
 const _errs114 = errors;
-if(errors === _errs114){
-if((typeof data44 == "number") && (isFinite(data44))){
-if(data44 > 0.05 || isNaN(data44)){
+const _errs115 = errors;
+let valid22 = false;
+const _errs116 = errors;
+if(errors === _errs116){
+if(typeof data44 === "string"){
+if(!pattern9.test(data44)){
+const err17 = {instancePath:instancePath+"/currency",schemaPath:"#/properties/currency/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Z]{3}$"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+else {
+const err18 = {instancePath:instancePath+"/currency",schemaPath:"#/properties/currency/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+var _valid2 = _errs116 === errors;
+valid22 = valid22 || _valid2;
+const _errs118 = errors;
+if(data44 !== null){
+const err19 = {instancePath:instancePath+"/currency",schemaPath:"#/properties/currency/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+var _valid2 = _errs118 === errors;
+valid22 = valid22 || _valid2;
+if(!valid22){
+const err20 = {instancePath:instancePath+"/currency",schemaPath:"#/properties/currency/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+validate21.errors = vErrors;
+return false;
+}
+else {
+errors = _errs115;
+if(vErrors !== null){
+if(_errs115){
+vErrors.length = _errs115;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs114 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.hourPrice !== undefined){
+let data45 = data.hourPrice;
+const _errs120 = errors;
+const _errs121 = errors;
+let valid23 = false;
+const _errs122 = errors;
+if(errors === _errs122){
+if((typeof data45 == "number") && (isFinite(data45))){
+if(data45 > 100000 || isNaN(data45)){
+const err21 = {instancePath:instancePath+"/hourPrice",schemaPath:"#/properties/hourPrice/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+else {
+if(data45 < 0 || isNaN(data45)){
+const err22 = {instancePath:instancePath+"/hourPrice",schemaPath:"#/properties/hourPrice/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+}
+}
+}
+else {
+const err23 = {instancePath:instancePath+"/hourPrice",schemaPath:"#/properties/hourPrice/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+}
+var _valid3 = _errs122 === errors;
+valid23 = valid23 || _valid3;
+const _errs124 = errors;
+if(data45 !== null){
+const err24 = {instancePath:instancePath+"/hourPrice",schemaPath:"#/properties/hourPrice/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+var _valid3 = _errs124 === errors;
+valid23 = valid23 || _valid3;
+if(!valid23){
+const err25 = {instancePath:instancePath+"/hourPrice",schemaPath:"#/properties/hourPrice/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+validate21.errors = vErrors;
+return false;
+}
+else {
+errors = _errs121;
+if(vErrors !== null){
+if(_errs121){
+vErrors.length = _errs121;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs120 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.shelfChance !== undefined){
+let data46 = data.shelfChance;
+const _errs126 = errors;
+if(errors === _errs126){
+if((typeof data46 == "number") && (isFinite(data46))){
+if(data46 > 0.999 || isNaN(data46)){
+validate21.errors = [{instancePath:instancePath+"/shelfChance",schemaPath:"#/properties/shelfChance/maximum",keyword:"maximum",params:{comparison: "<=", limit: 0.999}}];
+return false;
+}
+else {
+if(data46 < 0.5 || isNaN(data46)){
+validate21.errors = [{instancePath:instancePath+"/shelfChance",schemaPath:"#/properties/shelfChance/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.5}}];
+return false;
+}
+}
+}
+else {
+validate21.errors = [{instancePath:instancePath+"/shelfChance",schemaPath:"#/properties/shelfChance/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs126 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.parcelDays !== undefined){
+let data47 = data.parcelDays;
+const _errs128 = errors;
+if(!(((typeof data47 == "number") && (!(data47 % 1) && !isNaN(data47))) && (isFinite(data47)))){
+validate21.errors = [{instancePath:instancePath+"/parcelDays",schemaPath:"#/properties/parcelDays/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs128){
+if((typeof data47 == "number") && (isFinite(data47))){
+if(data47 > 365 || isNaN(data47)){
+validate21.errors = [{instancePath:instancePath+"/parcelDays",schemaPath:"#/properties/parcelDays/maximum",keyword:"maximum",params:{comparison: "<=", limit: 365}}];
+return false;
+}
+else {
+if(data47 < 0 || isNaN(data47)){
+validate21.errors = [{instancePath:instancePath+"/parcelDays",schemaPath:"#/properties/parcelDays/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs128 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mirroredShare !== undefined){
+let data48 = data.mirroredShare;
+const _errs130 = errors;
+if(errors === _errs130){
+if((typeof data48 == "number") && (isFinite(data48))){
+if(data48 > 0.05 || isNaN(data48)){
 validate21.errors = [{instancePath:instancePath+"/mirroredShare",schemaPath:"#/properties/mirroredShare/maximum",keyword:"maximum",params:{comparison: "<=", limit: 0.05}}];
 return false;
 }
 else {
-if(data44 < 0 || isNaN(data44)){
+if(data48 < 0 || isNaN(data48)){
 validate21.errors = [{instancePath:instancePath+"/mirroredShare",schemaPath:"#/properties/mirroredShare/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -1630,99 +1849,99 @@ validate21.errors = [{instancePath:instancePath+"/mirroredShare",schemaPath:"#/p
 return false;
 }
 }
-var valid0 = _errs114 === errors;
+var valid0 = _errs130 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.printers !== undefined){
-let data45 = data.printers;
-const _errs116 = errors;
-if(!(((typeof data45 == "number") && (!(data45 % 1) && !isNaN(data45))) && (isFinite(data45)))){
+let data49 = data.printers;
+const _errs132 = errors;
+if(!(((typeof data49 == "number") && (!(data49 % 1) && !isNaN(data49))) && (isFinite(data49)))){
 validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs116){
-if((typeof data45 == "number") && (isFinite(data45))){
-if(data45 > 50 || isNaN(data45)){
+if(errors === _errs132){
+if((typeof data49 == "number") && (isFinite(data49))){
+if(data49 > 50 || isNaN(data49)){
 validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/maximum",keyword:"maximum",params:{comparison: "<=", limit: 50}}];
 return false;
 }
 else {
-if(data45 < 1 || isNaN(data45)){
+if(data49 < 1 || isNaN(data49)){
 validate21.errors = [{instancePath:instancePath+"/printers",schemaPath:"#/properties/printers/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid0 = _errs116 === errors;
+var valid0 = _errs132 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.boothPlaces !== undefined){
-let data46 = data.boothPlaces;
-const _errs118 = errors;
-if(!(((typeof data46 == "number") && (!(data46 % 1) && !isNaN(data46))) && (isFinite(data46)))){
+let data50 = data.boothPlaces;
+const _errs134 = errors;
+if(!(((typeof data50 == "number") && (!(data50 % 1) && !isNaN(data50))) && (isFinite(data50)))){
 validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs118){
-if((typeof data46 == "number") && (isFinite(data46))){
-if(data46 > 20 || isNaN(data46)){
+if(errors === _errs134){
+if((typeof data50 == "number") && (isFinite(data50))){
+if(data50 > 20 || isNaN(data50)){
 validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
 return false;
 }
 else {
-if(data46 < 1 || isNaN(data46)){
+if(data50 < 1 || isNaN(data50)){
 validate21.errors = [{instancePath:instancePath+"/boothPlaces",schemaPath:"#/properties/boothPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid0 = _errs118 === errors;
+var valid0 = _errs134 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.rackPlaces !== undefined){
-let data47 = data.rackPlaces;
-const _errs120 = errors;
-if(!(((typeof data47 == "number") && (!(data47 % 1) && !isNaN(data47))) && (isFinite(data47)))){
+let data51 = data.rackPlaces;
+const _errs136 = errors;
+if(!(((typeof data51 == "number") && (!(data51 % 1) && !isNaN(data51))) && (isFinite(data51)))){
 validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs120){
-if((typeof data47 == "number") && (isFinite(data47))){
-if(data47 > 200 || isNaN(data47)){
+if(errors === _errs136){
+if((typeof data51 == "number") && (isFinite(data51))){
+if(data51 > 200 || isNaN(data51)){
 validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data47 < 1 || isNaN(data47)){
+if(data51 < 1 || isNaN(data51)){
 validate21.errors = [{instancePath:instancePath+"/rackPlaces",schemaPath:"#/properties/rackPlaces/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid0 = _errs120 === errors;
+var valid0 = _errs136 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data48 = data.id;
-const _errs122 = errors;
-if(errors === _errs122){
-if(typeof data48 === "string"){
-if(!pattern9.test(data48)){
+let data52 = data.id;
+const _errs138 = errors;
+if(errors === _errs138){
+if(typeof data52 === "string"){
+if(!pattern10.test(data52)){
 validate21.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -1732,31 +1951,35 @@ validate21.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs122 === errors;
+var valid0 = _errs138 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data49 = data.revision;
-const _errs124 = errors;
-if(!(((typeof data49 == "number") && (!(data49 % 1) && !isNaN(data49))) && (isFinite(data49)))){
+let data53 = data.revision;
+const _errs140 = errors;
+if(!(((typeof data53 == "number") && (!(data53 % 1) && !isNaN(data53))) && (isFinite(data53)))){
 validate21.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs124){
-if((typeof data49 == "number") && (isFinite(data49))){
-if(data49 < 0 || isNaN(data49)){
+if(errors === _errs140){
+if((typeof data53 == "number") && (isFinite(data53))){
+if(data53 < 0 || isNaN(data53)){
 validate21.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs124 === errors;
+var valid0 = _errs140 === errors;
 }
 else {
 var valid0 = true;
+}
+}
+}
+}
 }
 }
 }
@@ -1827,7 +2050,7 @@ let data0 = data.propId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate25.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -2897,7 +3120,7 @@ let data21 = data.id;
 const _errs78 = errors;
 if(errors === _errs78){
 if(typeof data21 === "string"){
-if(!pattern9.test(data21)){
+if(!pattern10.test(data21)){
 validate25.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -2997,7 +3220,7 @@ let data0 = data.hostPartId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate27.errors = [{instancePath:instancePath+"/hostPartId",schemaPath:"#/properties/hostPartId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3018,7 +3241,7 @@ let data1 = data.hostRungId;
 const _errs4 = errors;
 if(errors === _errs4){
 if(typeof data1 === "string"){
-if(!pattern9.test(data1)){
+if(!pattern10.test(data1)){
 validate27.errors = [{instancePath:instancePath+"/hostRungId",schemaPath:"#/properties/hostRungId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3039,7 +3262,7 @@ let data2 = data.guestPartId;
 const _errs6 = errors;
 if(errors === _errs6){
 if(typeof data2 === "string"){
-if(!pattern9.test(data2)){
+if(!pattern10.test(data2)){
 validate27.errors = [{instancePath:instancePath+"/guestPartId",schemaPath:"#/properties/guestPartId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3063,7 +3286,7 @@ let valid1 = false;
 const _errs10 = errors;
 if(errors === _errs10){
 if(typeof data3 === "string"){
-if(!pattern9.test(data3)){
+if(!pattern10.test(data3)){
 const err0 = {instancePath:instancePath+"/guestRungId",schemaPath:"#/properties/guestRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -3564,7 +3787,7 @@ let data15 = data.id;
 const _errs43 = errors;
 if(errors === _errs43){
 if(typeof data15 === "string"){
-if(!pattern9.test(data15)){
+if(!pattern10.test(data15)){
 validate27.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3655,7 +3878,7 @@ let data0 = data.partId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate29.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3940,7 +4163,7 @@ let data8 = data7[i0];
 const _errs25 = errors;
 if(errors === _errs25){
 if(typeof data8 === "string"){
-if(!pattern9.test(data8)){
+if(!pattern10.test(data8)){
 validate29.errors = [{instancePath:instancePath+"/rungIds/" + i0,schemaPath:"#/properties/rungIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -3993,7 +4216,7 @@ let data9 = data.id;
 const _errs27 = errors;
 if(errors === _errs27){
 if(typeof data9 === "string"){
-if(!pattern9.test(data9)){
+if(!pattern10.test(data9)){
 validate29.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -4046,10 +4269,12 @@ return errors === 0;
 }
 validate29.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema51 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","mayBeBought","note","id","revision"],"additionalProperties":false};
+const schema51 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false};
 const schema52 = {"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false};
 const schema53 = {"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false};
-const pattern35 = new RegExp("^#[0-9a-f]{6}$", "u");
+const schema54 = {"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false};
+const schema55 = {"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false};
+const pattern36 = new RegExp("^#[0-9a-f]{6}$", "u");
 
 function validate31(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -4064,7 +4289,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.classId === undefined) && (missing0 = "classId"))) || ((data.colourHex === undefined) && (missing0 = "colourHex"))) || ((data.sheen === undefined) && (missing0 = "sheen"))) || ((data.values === undefined) && (missing0 = "values"))) || ((data.effect === undefined) && (missing0 = "effect"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.pigmentId === undefined) && (missing0 = "pigmentId"))) || ((data.strength === undefined) && (missing0 = "strength"))) || ((data.scatterPerCoat === undefined) && (missing0 = "scatterPerCoat"))) || ((data.dryingShift === undefined) && (missing0 = "dryingShift"))) || ((data.sightings === undefined) && (missing0 = "sightings"))) || ((data.mayBeBought === undefined) && (missing0 = "mayBeBought"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if(((((((((((((((((((((data.name === undefined) && (missing0 = "name")) || ((data.classId === undefined) && (missing0 = "classId"))) || ((data.colourHex === undefined) && (missing0 = "colourHex"))) || ((data.sheen === undefined) && (missing0 = "sheen"))) || ((data.values === undefined) && (missing0 = "values"))) || ((data.effect === undefined) && (missing0 = "effect"))) || ((data.lab === undefined) && (missing0 = "lab"))) || ((data.pigmentId === undefined) && (missing0 = "pigmentId"))) || ((data.strength === undefined) && (missing0 = "strength"))) || ((data.scatterPerCoat === undefined) && (missing0 = "scatterPerCoat"))) || ((data.dryingShift === undefined) && (missing0 = "dryingShift"))) || ((data.sightings === undefined) && (missing0 = "sightings"))) || ((data.weighings === undefined) && (missing0 = "weighings"))) || ((data.mixParts === undefined) && (missing0 = "mixParts"))) || ((data.closedMonths === undefined) && (missing0 = "closedMonths"))) || ((data.openedMonths === undefined) && (missing0 = "openedMonths"))) || ((data.mayBeBought === undefined) && (missing0 = "mayBeBought"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate31.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -4136,7 +4361,7 @@ let valid1 = false;
 const _errs8 = errors;
 if(errors === _errs8){
 if(typeof data2 === "string"){
-if(!pattern35.test(data2)){
+if(!pattern36.test(data2)){
 const err0 = {instancePath:instancePath+"/colourHex",schemaPath:"#/properties/colourHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -5126,11 +5351,140 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.mayBeBought !== undefined){
+if(data.weighings !== undefined){
+let data25 = data.weighings;
 const _errs84 = errors;
-if(typeof data.mayBeBought !== "boolean"){
-validate31.errors = [{instancePath:instancePath+"/mayBeBought",schemaPath:"#/properties/mayBeBought/type",keyword:"type",params:{type: "boolean"}}];
+if(errors === _errs84){
+if(Array.isArray(data25)){
+if(data25.length > 200){
+validate31.errors = [{instancePath:instancePath+"/weighings",schemaPath:"#/properties/weighings/maxItems",keyword:"maxItems",params:{limit: 200}}];
 return false;
+}
+else {
+var valid16 = true;
+const len4 = data25.length;
+for(let i4=0; i4<len4; i4++){
+let data26 = data25[i4];
+const _errs86 = errors;
+const _errs87 = errors;
+if(errors === _errs87){
+if(data26 && typeof data26 == "object" && !Array.isArray(data26)){
+let missing3;
+if((((data26.reckonedMillilitres === undefined) && (missing3 = "reckonedMillilitres")) || ((data26.usedMillilitres === undefined) && (missing3 = "usedMillilitres"))) || ((data26.atMs === undefined) && (missing3 = "atMs"))){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4,schemaPath:"#/$defs/CanWeighing/required",keyword:"required",params:{missingProperty: missing3}}];
+return false;
+}
+else {
+const _errs89 = errors;
+for(const key3 in data26){
+if(!(((key3 === "reckonedMillilitres") || (key3 === "usedMillilitres")) || (key3 === "atMs"))){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4,schemaPath:"#/$defs/CanWeighing/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
+return false;
+break;
+}
+}
+if(_errs89 === errors){
+if(data26.reckonedMillilitres !== undefined){
+let data27 = data26.reckonedMillilitres;
+const _errs90 = errors;
+if(errors === _errs90){
+if((typeof data27 == "number") && (isFinite(data27))){
+if(data27 > 100000 || isNaN(data27)){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/reckonedMillilitres",schemaPath:"#/$defs/CanWeighing/properties/reckonedMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data27 < 0.001 || isNaN(data27)){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/reckonedMillilitres",schemaPath:"#/$defs/CanWeighing/properties/reckonedMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/reckonedMillilitres",schemaPath:"#/$defs/CanWeighing/properties/reckonedMillilitres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid18 = _errs90 === errors;
+}
+else {
+var valid18 = true;
+}
+if(valid18){
+if(data26.usedMillilitres !== undefined){
+let data28 = data26.usedMillilitres;
+const _errs92 = errors;
+if(errors === _errs92){
+if((typeof data28 == "number") && (isFinite(data28))){
+if(data28 > 100000 || isNaN(data28)){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/usedMillilitres",schemaPath:"#/$defs/CanWeighing/properties/usedMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data28 < 0.001 || isNaN(data28)){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/usedMillilitres",schemaPath:"#/$defs/CanWeighing/properties/usedMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/usedMillilitres",schemaPath:"#/$defs/CanWeighing/properties/usedMillilitres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid18 = _errs92 === errors;
+}
+else {
+var valid18 = true;
+}
+if(valid18){
+if(data26.atMs !== undefined){
+let data29 = data26.atMs;
+const _errs94 = errors;
+if(!(((typeof data29 == "number") && (!(data29 % 1) && !isNaN(data29))) && (isFinite(data29)))){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/atMs",schemaPath:"#/$defs/CanWeighing/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs94){
+if((typeof data29 == "number") && (isFinite(data29))){
+if(data29 > 4102444800000 || isNaN(data29)){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/atMs",schemaPath:"#/$defs/CanWeighing/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data29 < 946684800000 || isNaN(data29)){
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4+"/atMs",schemaPath:"#/$defs/CanWeighing/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid18 = _errs94 === errors;
+}
+else {
+var valid18 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/weighings/" + i4,schemaPath:"#/$defs/CanWeighing/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid16 = _errs86 === errors;
+if(!valid16){
+break;
+}
+}
+}
+}
+else {
+validate31.errors = [{instancePath:instancePath+"/weighings",schemaPath:"#/properties/weighings/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
 }
 var valid0 = _errs84 === errors;
 }
@@ -5138,12 +5492,390 @@ else {
 var valid0 = true;
 }
 if(valid0){
+if(data.mixParts !== undefined){
+let data30 = data.mixParts;
+const _errs96 = errors;
+const _errs97 = errors;
+let valid19 = false;
+const _errs98 = errors;
+if(!(data30 && typeof data30 == "object" && !Array.isArray(data30))){
+const err39 = {instancePath:instancePath+"/mixParts",schemaPath:"#/properties/mixParts/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err39];
+}
+else {
+vErrors.push(err39);
+}
+errors++;
+}
+const _errs99 = errors;
+if(errors === _errs99){
+if(data30 && typeof data30 == "object" && !Array.isArray(data30)){
+let missing4;
+if(((data30.partsA === undefined) && (missing4 = "partsA")) || ((data30.partsB === undefined) && (missing4 = "partsB"))){
+const err40 = {instancePath:instancePath+"/mixParts",schemaPath:"#/$defs/MixParts/required",keyword:"required",params:{missingProperty: missing4}};
+if(vErrors === null){
+vErrors = [err40];
+}
+else {
+vErrors.push(err40);
+}
+errors++;
+}
+else {
+const _errs101 = errors;
+for(const key4 in data30){
+if(!((key4 === "partsA") || (key4 === "partsB"))){
+const err41 = {instancePath:instancePath+"/mixParts",schemaPath:"#/$defs/MixParts/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}};
+if(vErrors === null){
+vErrors = [err41];
+}
+else {
+vErrors.push(err41);
+}
+errors++;
+break;
+}
+}
+if(_errs101 === errors){
+if(data30.partsA !== undefined){
+let data31 = data30.partsA;
+const _errs102 = errors;
+if(errors === _errs102){
+if((typeof data31 == "number") && (isFinite(data31))){
+if(data31 > 1000 || isNaN(data31)){
+const err42 = {instancePath:instancePath+"/mixParts/partsA",schemaPath:"#/$defs/MixParts/properties/partsA/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+}
+else {
+if(data31 < 0.01 || isNaN(data31)){
+const err43 = {instancePath:instancePath+"/mixParts/partsA",schemaPath:"#/$defs/MixParts/properties/partsA/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(vErrors === null){
+vErrors = [err43];
+}
+else {
+vErrors.push(err43);
+}
+errors++;
+}
+}
+}
+else {
+const err44 = {instancePath:instancePath+"/mixParts/partsA",schemaPath:"#/$defs/MixParts/properties/partsA/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err44];
+}
+else {
+vErrors.push(err44);
+}
+errors++;
+}
+}
+var valid21 = _errs102 === errors;
+}
+else {
+var valid21 = true;
+}
+if(valid21){
+if(data30.partsB !== undefined){
+let data32 = data30.partsB;
+const _errs104 = errors;
+if(errors === _errs104){
+if((typeof data32 == "number") && (isFinite(data32))){
+if(data32 > 1000 || isNaN(data32)){
+const err45 = {instancePath:instancePath+"/mixParts/partsB",schemaPath:"#/$defs/MixParts/properties/partsB/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}};
+if(vErrors === null){
+vErrors = [err45];
+}
+else {
+vErrors.push(err45);
+}
+errors++;
+}
+else {
+if(data32 < 0.01 || isNaN(data32)){
+const err46 = {instancePath:instancePath+"/mixParts/partsB",schemaPath:"#/$defs/MixParts/properties/partsB/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+}
+}
+}
+else {
+const err47 = {instancePath:instancePath+"/mixParts/partsB",schemaPath:"#/$defs/MixParts/properties/partsB/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err47];
+}
+else {
+vErrors.push(err47);
+}
+errors++;
+}
+}
+var valid21 = _errs104 === errors;
+}
+else {
+var valid21 = true;
+}
+}
+}
+}
+}
+else {
+const err48 = {instancePath:instancePath+"/mixParts",schemaPath:"#/$defs/MixParts/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err48];
+}
+else {
+vErrors.push(err48);
+}
+errors++;
+}
+}
+var _valid7 = _errs98 === errors;
+valid19 = valid19 || _valid7;
+const _errs107 = errors;
+if(data30 !== null){
+const err49 = {instancePath:instancePath+"/mixParts",schemaPath:"#/properties/mixParts/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err49];
+}
+else {
+vErrors.push(err49);
+}
+errors++;
+}
+var _valid7 = _errs107 === errors;
+valid19 = valid19 || _valid7;
+if(!valid19){
+const err50 = {instancePath:instancePath+"/mixParts",schemaPath:"#/properties/mixParts/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err50];
+}
+else {
+vErrors.push(err50);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs97;
+if(vErrors !== null){
+if(_errs97){
+vErrors.length = _errs97;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs96 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.closedMonths !== undefined){
+let data33 = data.closedMonths;
+const _errs109 = errors;
+const _errs110 = errors;
+let valid22 = false;
+const _errs111 = errors;
+if(errors === _errs111){
+if((typeof data33 == "number") && (isFinite(data33))){
+if(data33 > 1200 || isNaN(data33)){
+const err51 = {instancePath:instancePath+"/closedMonths",schemaPath:"#/properties/closedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+if(vErrors === null){
+vErrors = [err51];
+}
+else {
+vErrors.push(err51);
+}
+errors++;
+}
+else {
+if(data33 < 0.1 || isNaN(data33)){
+const err52 = {instancePath:instancePath+"/closedMonths",schemaPath:"#/properties/closedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err52];
+}
+else {
+vErrors.push(err52);
+}
+errors++;
+}
+}
+}
+else {
+const err53 = {instancePath:instancePath+"/closedMonths",schemaPath:"#/properties/closedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err53];
+}
+else {
+vErrors.push(err53);
+}
+errors++;
+}
+}
+var _valid8 = _errs111 === errors;
+valid22 = valid22 || _valid8;
+const _errs113 = errors;
+if(data33 !== null){
+const err54 = {instancePath:instancePath+"/closedMonths",schemaPath:"#/properties/closedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err54];
+}
+else {
+vErrors.push(err54);
+}
+errors++;
+}
+var _valid8 = _errs113 === errors;
+valid22 = valid22 || _valid8;
+if(!valid22){
+const err55 = {instancePath:instancePath+"/closedMonths",schemaPath:"#/properties/closedMonths/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err55];
+}
+else {
+vErrors.push(err55);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs110;
+if(vErrors !== null){
+if(_errs110){
+vErrors.length = _errs110;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs109 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.openedMonths !== undefined){
+let data34 = data.openedMonths;
+const _errs115 = errors;
+const _errs116 = errors;
+let valid23 = false;
+const _errs117 = errors;
+if(errors === _errs117){
+if((typeof data34 == "number") && (isFinite(data34))){
+if(data34 > 1200 || isNaN(data34)){
+const err56 = {instancePath:instancePath+"/openedMonths",schemaPath:"#/properties/openedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+if(vErrors === null){
+vErrors = [err56];
+}
+else {
+vErrors.push(err56);
+}
+errors++;
+}
+else {
+if(data34 < 0.1 || isNaN(data34)){
+const err57 = {instancePath:instancePath+"/openedMonths",schemaPath:"#/properties/openedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err57];
+}
+else {
+vErrors.push(err57);
+}
+errors++;
+}
+}
+}
+else {
+const err58 = {instancePath:instancePath+"/openedMonths",schemaPath:"#/properties/openedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err58];
+}
+else {
+vErrors.push(err58);
+}
+errors++;
+}
+}
+var _valid9 = _errs117 === errors;
+valid23 = valid23 || _valid9;
+const _errs119 = errors;
+if(data34 !== null){
+const err59 = {instancePath:instancePath+"/openedMonths",schemaPath:"#/properties/openedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err59];
+}
+else {
+vErrors.push(err59);
+}
+errors++;
+}
+var _valid9 = _errs119 === errors;
+valid23 = valid23 || _valid9;
+if(!valid23){
+const err60 = {instancePath:instancePath+"/openedMonths",schemaPath:"#/properties/openedMonths/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err60];
+}
+else {
+vErrors.push(err60);
+}
+errors++;
+validate31.errors = vErrors;
+return false;
+}
+else {
+errors = _errs116;
+if(vErrors !== null){
+if(_errs116){
+vErrors.length = _errs116;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs115 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mayBeBought !== undefined){
+const _errs121 = errors;
+if(typeof data.mayBeBought !== "boolean"){
+validate31.errors = [{instancePath:instancePath+"/mayBeBought",schemaPath:"#/properties/mayBeBought/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs121 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
 if(data.note !== undefined){
-let data26 = data.note;
-const _errs86 = errors;
-if(errors === _errs86){
-if(typeof data26 === "string"){
-if(data26.length > 4000){
+let data36 = data.note;
+const _errs123 = errors;
+if(errors === _errs123){
+if(typeof data36 === "string"){
+if(data36.length > 4000){
 validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -5153,18 +5885,18 @@ validate31.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs86 === errors;
+var valid0 = _errs123 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data27 = data.id;
-const _errs88 = errors;
-if(errors === _errs88){
-if(typeof data27 === "string"){
-if(!pattern9.test(data27)){
+let data37 = data.id;
+const _errs125 = errors;
+if(errors === _errs125){
+if(typeof data37 === "string"){
+if(!pattern10.test(data37)){
 validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -5174,31 +5906,35 @@ validate31.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs88 === errors;
+var valid0 = _errs125 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data28 = data.revision;
-const _errs90 = errors;
-if(!(((typeof data28 == "number") && (!(data28 % 1) && !isNaN(data28))) && (isFinite(data28)))){
+let data38 = data.revision;
+const _errs127 = errors;
+if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
 validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs90){
-if((typeof data28 == "number") && (isFinite(data28))){
-if(data28 < 0 || isNaN(data28)){
+if(errors === _errs127){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 < 0 || isNaN(data38)){
 validate31.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs90 === errors;
+var valid0 = _errs127 === errors;
 }
 else {
 var valid0 = true;
+}
+}
+}
+}
 }
 }
 }
@@ -5228,9 +5964,9 @@ return errors === 0;
 }
 validate31.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema55 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false};
-const schema56 = {"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false};
-const schema57 = {"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false};
+const schema61 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false};
+const schema62 = {"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false};
+const schema63 = {"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false};
 
 function validate33(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -5252,7 +5988,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema55.properties, key0))){
+if(!(func1.call(schema61.properties, key0))){
 validate33.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -5327,7 +6063,7 @@ validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties
 return false;
 }
 if(!(((data2 === "drops") || (data2 === "parts")) || (data2 === "grams"))){
-validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties/unit/enum",keyword:"enum",params:{allowedValues: schema55.properties.unit.enum}}];
+validate33.errors = [{instancePath:instancePath+"/unit",schemaPath:"#/properties/unit/enum",keyword:"enum",params:{allowedValues: schema61.properties.unit.enum}}];
 return false;
 }
 var valid0 = _errs6 === errors;
@@ -5382,7 +6118,7 @@ let valid4 = false;
 const _errs16 = errors;
 if(errors === _errs16){
 if(typeof data5 === "string"){
-if(!pattern9.test(data5)){
+if(!pattern10.test(data5)){
 const err0 = {instancePath:instancePath+"/components/" + i0+"/productId",schemaPath:"#/$defs/MixComponent/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -5571,7 +6307,7 @@ let valid5 = false;
 const _errs28 = errors;
 if(errors === _errs28){
 if(typeof data9 === "string"){
-if(!pattern35.test(data9)){
+if(!pattern36.test(data9)){
 const err4 = {instancePath:instancePath+"/swatchHex",schemaPath:"#/properties/swatchHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -5645,7 +6381,7 @@ let valid6 = false;
 const _errs34 = errors;
 if(errors === _errs34){
 if(typeof data10 === "string"){
-if(!pattern9.test(data10)){
+if(!pattern10.test(data10)){
 const err8 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err8];
@@ -5719,7 +6455,7 @@ let valid7 = false;
 const _errs40 = errors;
 if(errors === _errs40){
 if(typeof data11 === "string"){
-if(!pattern9.test(data11)){
+if(!pattern10.test(data11)){
 const err12 = {instancePath:instancePath+"/targetId",schemaPath:"#/properties/targetId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err12];
@@ -5793,7 +6529,7 @@ let valid8 = false;
 const _errs46 = errors;
 if(errors === _errs46){
 if(typeof data12 === "string"){
-if(!pattern9.test(data12)){
+if(!pattern10.test(data12)){
 const err16 = {instancePath:instancePath+"/undercoatId",schemaPath:"#/properties/undercoatId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err16];
@@ -5894,7 +6630,7 @@ validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties
 return false;
 }
 if(!((((data14 === "brush") || (data14 === "airbrush")) || (data14 === "aerosol")) || (data14 === "sponge"))){
-validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties/tool/enum",keyword:"enum",params:{allowedValues: schema55.properties.tool.enum}}];
+validate33.errors = [{instancePath:instancePath+"/tool",schemaPath:"#/properties/tool/enum",keyword:"enum",params:{allowedValues: schema61.properties.tool.enum}}];
 return false;
 }
 var valid0 = _errs52 === errors;
@@ -5963,7 +6699,7 @@ vErrors.push(err23);
 errors++;
 }
 if(!((((data16 === "picture") || (data16 === "reader")) || (data16 === "eye")) || (data16 === "typed"))){
-const err24 = {instancePath:instancePath+"/reading/method",schemaPath:"#/$defs/ColourReading/properties/method/enum",keyword:"enum",params:{allowedValues: schema57.properties.method.enum}};
+const err24 = {instancePath:instancePath+"/reading/method",schemaPath:"#/$defs/ColourReading/properties/method/enum",keyword:"enum",params:{allowedValues: schema63.properties.method.enum}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -6275,7 +7011,7 @@ let valid13 = false;
 const _errs77 = errors;
 if(errors === _errs77){
 if(typeof data22 === "string"){
-if(!pattern9.test(data22)){
+if(!pattern10.test(data22)){
 const err43 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err43];
@@ -6394,7 +7130,7 @@ let data25 = data.id;
 const _errs85 = errors;
 if(errors === _errs85){
 if(typeof data25 === "string"){
-if(!pattern9.test(data25)){
+if(!pattern10.test(data25)){
 validate33.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -6459,8 +7195,8 @@ return errors === 0;
 }
 validate33.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema58 = {"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false};
-const schema59 = {"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false};
+const schema64 = {"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false};
+const schema65 = {"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false};
 
 function validate35(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -6475,14 +7211,14 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((((((((data.kind === undefined) && (missing0 = "kind")) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.counter === undefined) && (missing0 = "counter"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.rungId === undefined) && (missing0 = "rungId"))) || ((data.personId === undefined) && (missing0 = "personId"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.plannedMinutes === undefined) && (missing0 = "plannedMinutes"))) || ((data.actualMinutes === undefined) && (missing0 = "actualMinutes"))) || ((data.air === undefined) && (missing0 = "air"))) || ((data.text === undefined) && (missing0 = "text"))) || ((data.isForNextTime === undefined) && (missing0 = "isForNextTime"))) || ((data.pictureIds === undefined) && (missing0 = "pictureIds"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if(((((((((((((((((((data.kind === undefined) && (missing0 = "kind")) || ((data.atMs === undefined) && (missing0 = "atMs"))) || ((data.counter === undefined) && (missing0 = "counter"))) || ((data.propId === undefined) && (missing0 = "propId"))) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.rungId === undefined) && (missing0 = "rungId"))) || ((data.personId === undefined) && (missing0 = "personId"))) || ((data.productId === undefined) && (missing0 = "productId"))) || ((data.tookMillilitres === undefined) && (missing0 = "tookMillilitres"))) || ((data.plannedMinutes === undefined) && (missing0 = "plannedMinutes"))) || ((data.actualMinutes === undefined) && (missing0 = "actualMinutes"))) || ((data.air === undefined) && (missing0 = "air"))) || ((data.text === undefined) && (missing0 = "text"))) || ((data.isForNextTime === undefined) && (missing0 = "isForNextTime"))) || ((data.pictureIds === undefined) && (missing0 = "pictureIds"))) || ((data.correctsId === undefined) && (missing0 = "correctsId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate35.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema58.properties, key0))){
+if(!(func1.call(schema64.properties, key0))){
 validate35.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -6497,7 +7233,7 @@ validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties
 return false;
 }
 if(!((((((data0 === "done") || (data0 === "setDown")) || (data0 === "note")) || (data0 === "mistake")) || (data0 === "reopened")) || (data0 === "deviation"))){
-validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema58.properties.kind.enum}}];
+validate35.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema64.properties.kind.enum}}];
 return false;
 }
 var valid0 = _errs2 === errors;
@@ -6562,7 +7298,7 @@ let valid1 = false;
 const _errs10 = errors;
 if(errors === _errs10){
 if(typeof data3 === "string"){
-if(!pattern9.test(data3)){
+if(!pattern10.test(data3)){
 const err0 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -6636,7 +7372,7 @@ let valid2 = false;
 const _errs16 = errors;
 if(errors === _errs16){
 if(typeof data4 === "string"){
-if(!pattern9.test(data4)){
+if(!pattern10.test(data4)){
 const err4 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -6710,7 +7446,7 @@ let valid3 = false;
 const _errs22 = errors;
 if(errors === _errs22){
 if(typeof data5 === "string"){
-if(!pattern9.test(data5)){
+if(!pattern10.test(data5)){
 const err8 = {instancePath:instancePath+"/rungId",schemaPath:"#/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err8];
@@ -6784,7 +7520,7 @@ let valid4 = false;
 const _errs28 = errors;
 if(errors === _errs28){
 if(typeof data6 === "string"){
-if(!pattern9.test(data6)){
+if(!pattern10.test(data6)){
 const err12 = {instancePath:instancePath+"/personId",schemaPath:"#/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err12];
@@ -6858,7 +7594,7 @@ let valid5 = false;
 const _errs34 = errors;
 if(errors === _errs34){
 if(typeof data7 === "string"){
-if(!pattern9.test(data7)){
+if(!pattern10.test(data7)){
 const err16 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err16];
@@ -6924,16 +7660,16 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.plannedMinutes !== undefined){
-let data8 = data.plannedMinutes;
+if(data.tookMillilitres !== undefined){
+let data8 = data.tookMillilitres;
 const _errs38 = errors;
 const _errs39 = errors;
 let valid6 = false;
 const _errs40 = errors;
 if(errors === _errs40){
 if((typeof data8 == "number") && (isFinite(data8))){
-if(data8 > 10000 || isNaN(data8)){
-const err20 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(data8 > 1000000 || isNaN(data8)){
+const err20 = {instancePath:instancePath+"/tookMillilitres",schemaPath:"#/properties/tookMillilitres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
 if(vErrors === null){
 vErrors = [err20];
 }
@@ -6944,7 +7680,7 @@ errors++;
 }
 else {
 if(data8 < 0 || isNaN(data8)){
-const err21 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err21 = {instancePath:instancePath+"/tookMillilitres",schemaPath:"#/properties/tookMillilitres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -6956,7 +7692,7 @@ errors++;
 }
 }
 else {
-const err22 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err22 = {instancePath:instancePath+"/tookMillilitres",schemaPath:"#/properties/tookMillilitres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -6970,7 +7706,7 @@ var _valid5 = _errs40 === errors;
 valid6 = valid6 || _valid5;
 const _errs42 = errors;
 if(data8 !== null){
-const err23 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err23 = {instancePath:instancePath+"/tookMillilitres",schemaPath:"#/properties/tookMillilitres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err23];
 }
@@ -6982,7 +7718,7 @@ errors++;
 var _valid5 = _errs42 === errors;
 valid6 = valid6 || _valid5;
 if(!valid6){
-const err24 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
+const err24 = {instancePath:instancePath+"/tookMillilitres",schemaPath:"#/properties/tookMillilitres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -7010,8 +7746,8 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.actualMinutes !== undefined){
-let data9 = data.actualMinutes;
+if(data.plannedMinutes !== undefined){
+let data9 = data.plannedMinutes;
 const _errs44 = errors;
 const _errs45 = errors;
 let valid7 = false;
@@ -7019,7 +7755,7 @@ const _errs46 = errors;
 if(errors === _errs46){
 if((typeof data9 == "number") && (isFinite(data9))){
 if(data9 > 10000 || isNaN(data9)){
-const err25 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+const err25 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -7030,7 +7766,7 @@ errors++;
 }
 else {
 if(data9 < 0 || isNaN(data9)){
-const err26 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err26 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -7042,7 +7778,7 @@ errors++;
 }
 }
 else {
-const err27 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err27 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -7056,7 +7792,7 @@ var _valid6 = _errs46 === errors;
 valid7 = valid7 || _valid6;
 const _errs48 = errors;
 if(data9 !== null){
-const err28 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err28 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -7068,7 +7804,7 @@ errors++;
 var _valid6 = _errs48 === errors;
 valid7 = valid7 || _valid6;
 if(!valid7){
-const err29 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf",keyword:"anyOf",params:{}};
+const err29 = {instancePath:instancePath+"/plannedMinutes",schemaPath:"#/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -7096,14 +7832,16 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.air !== undefined){
-let data10 = data.air;
+if(data.actualMinutes !== undefined){
+let data10 = data.actualMinutes;
 const _errs50 = errors;
 const _errs51 = errors;
 let valid8 = false;
 const _errs52 = errors;
-if(!(data10 && typeof data10 == "object" && !Array.isArray(data10))){
-const err30 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(errors === _errs52){
+if((typeof data10 == "number") && (isFinite(data10))){
+if(data10 > 10000 || isNaN(data10)){
+const err30 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err30];
 }
@@ -7112,12 +7850,9 @@ vErrors.push(err30);
 }
 errors++;
 }
-const _errs53 = errors;
-if(errors === _errs53){
-if(data10 && typeof data10 == "object" && !Array.isArray(data10)){
-let missing1;
-if((((data10.temperatureCelsius === undefined) && (missing1 = "temperatureCelsius")) || ((data10.relativeHumidityPercent === undefined) && (missing1 = "relativeHumidityPercent"))) || ((data10.origin === undefined) && (missing1 = "origin"))){
-const err31 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/required",keyword:"required",params:{missingProperty: missing1}};
+else {
+if(data10 < 0 || isNaN(data10)){
+const err31 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err31];
 }
@@ -7126,11 +7861,10 @@ vErrors.push(err31);
 }
 errors++;
 }
+}
+}
 else {
-const _errs55 = errors;
-for(const key1 in data10){
-if(!(((key1 === "temperatureCelsius") || (key1 === "relativeHumidityPercent")) || (key1 === "origin"))){
-const err32 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+const err32 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err32];
 }
@@ -7138,17 +7872,13 @@ else {
 vErrors.push(err32);
 }
 errors++;
-break;
 }
 }
-if(_errs55 === errors){
-if(data10.temperatureCelsius !== undefined){
-let data11 = data10.temperatureCelsius;
-const _errs56 = errors;
-if(errors === _errs56){
-if((typeof data11 == "number") && (isFinite(data11))){
-if(data11 > 70 || isNaN(data11)){
-const err33 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}};
+var _valid7 = _errs52 === errors;
+valid8 = valid8 || _valid7;
+const _errs54 = errors;
+if(data10 !== null){
+const err33 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err33];
 }
@@ -7157,147 +7887,15 @@ vErrors.push(err33);
 }
 errors++;
 }
-else {
-if(data11 < -50 || isNaN(data11)){
-const err34 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}};
+var _valid7 = _errs54 === errors;
+valid8 = valid8 || _valid7;
+if(!valid8){
+const err34 = {instancePath:instancePath+"/actualMinutes",schemaPath:"#/properties/actualMinutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err34];
 }
 else {
 vErrors.push(err34);
-}
-errors++;
-}
-}
-}
-else {
-const err35 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err35];
-}
-else {
-vErrors.push(err35);
-}
-errors++;
-}
-}
-var valid10 = _errs56 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data10.relativeHumidityPercent !== undefined){
-let data12 = data10.relativeHumidityPercent;
-const _errs58 = errors;
-if(errors === _errs58){
-if((typeof data12 == "number") && (isFinite(data12))){
-if(data12 > 100 || isNaN(data12)){
-const err36 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
-if(vErrors === null){
-vErrors = [err36];
-}
-else {
-vErrors.push(err36);
-}
-errors++;
-}
-else {
-if(data12 < 0 || isNaN(data12)){
-const err37 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err37];
-}
-else {
-vErrors.push(err37);
-}
-errors++;
-}
-}
-}
-else {
-const err38 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err38];
-}
-else {
-vErrors.push(err38);
-}
-errors++;
-}
-}
-var valid10 = _errs58 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data10.origin !== undefined){
-let data13 = data10.origin;
-const _errs60 = errors;
-if(typeof data13 !== "string"){
-const err39 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err39];
-}
-else {
-vErrors.push(err39);
-}
-errors++;
-}
-if(!(((data13 === "measured") || (data13 === "forecast")) || (data13 === "typical"))){
-const err40 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/enum",keyword:"enum",params:{allowedValues: schema59.properties.origin.enum}};
-if(vErrors === null){
-vErrors = [err40];
-}
-else {
-vErrors.push(err40);
-}
-errors++;
-}
-var valid10 = _errs60 === errors;
-}
-else {
-var valid10 = true;
-}
-}
-}
-}
-}
-}
-else {
-const err41 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/type",keyword:"type",params:{type: "object"}};
-if(vErrors === null){
-vErrors = [err41];
-}
-else {
-vErrors.push(err41);
-}
-errors++;
-}
-}
-var _valid7 = _errs52 === errors;
-valid8 = valid8 || _valid7;
-const _errs63 = errors;
-if(data10 !== null){
-const err42 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err42];
-}
-else {
-vErrors.push(err42);
-}
-errors++;
-}
-var _valid7 = _errs63 === errors;
-valid8 = valid8 || _valid7;
-if(!valid8){
-const err43 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err43];
-}
-else {
-vErrors.push(err43);
 }
 errors++;
 validate35.errors = vErrors;
@@ -7320,12 +7918,236 @@ else {
 var valid0 = true;
 }
 if(valid0){
+if(data.air !== undefined){
+let data11 = data.air;
+const _errs56 = errors;
+const _errs57 = errors;
+let valid9 = false;
+const _errs58 = errors;
+if(!(data11 && typeof data11 == "object" && !Array.isArray(data11))){
+const err35 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/0/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err35];
+}
+else {
+vErrors.push(err35);
+}
+errors++;
+}
+const _errs59 = errors;
+if(errors === _errs59){
+if(data11 && typeof data11 == "object" && !Array.isArray(data11)){
+let missing1;
+if((((data11.temperatureCelsius === undefined) && (missing1 = "temperatureCelsius")) || ((data11.relativeHumidityPercent === undefined) && (missing1 = "relativeHumidityPercent"))) || ((data11.origin === undefined) && (missing1 = "origin"))){
+const err36 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/required",keyword:"required",params:{missingProperty: missing1}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
+}
+errors++;
+}
+else {
+const _errs61 = errors;
+for(const key1 in data11){
+if(!(((key1 === "temperatureCelsius") || (key1 === "relativeHumidityPercent")) || (key1 === "origin"))){
+const err37 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
+}
+errors++;
+break;
+}
+}
+if(_errs61 === errors){
+if(data11.temperatureCelsius !== undefined){
+let data12 = data11.temperatureCelsius;
+const _errs62 = errors;
+if(errors === _errs62){
+if((typeof data12 == "number") && (isFinite(data12))){
+if(data12 > 70 || isNaN(data12)){
+const err38 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}};
+if(vErrors === null){
+vErrors = [err38];
+}
+else {
+vErrors.push(err38);
+}
+errors++;
+}
+else {
+if(data12 < -50 || isNaN(data12)){
+const err39 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}};
+if(vErrors === null){
+vErrors = [err39];
+}
+else {
+vErrors.push(err39);
+}
+errors++;
+}
+}
+}
+else {
+const err40 = {instancePath:instancePath+"/air/temperatureCelsius",schemaPath:"#/$defs/LoggedAir/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err40];
+}
+else {
+vErrors.push(err40);
+}
+errors++;
+}
+}
+var valid11 = _errs62 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data11.relativeHumidityPercent !== undefined){
+let data13 = data11.relativeHumidityPercent;
+const _errs64 = errors;
+if(errors === _errs64){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 > 100 || isNaN(data13)){
+const err41 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}};
+if(vErrors === null){
+vErrors = [err41];
+}
+else {
+vErrors.push(err41);
+}
+errors++;
+}
+else {
+if(data13 < 0 || isNaN(data13)){
+const err42 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+}
+}
+}
+else {
+const err43 = {instancePath:instancePath+"/air/relativeHumidityPercent",schemaPath:"#/$defs/LoggedAir/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err43];
+}
+else {
+vErrors.push(err43);
+}
+errors++;
+}
+}
+var valid11 = _errs64 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data11.origin !== undefined){
+let data14 = data11.origin;
+const _errs66 = errors;
+if(typeof data14 !== "string"){
+const err44 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err44];
+}
+else {
+vErrors.push(err44);
+}
+errors++;
+}
+if(!(((data14 === "measured") || (data14 === "forecast")) || (data14 === "typical"))){
+const err45 = {instancePath:instancePath+"/air/origin",schemaPath:"#/$defs/LoggedAir/properties/origin/enum",keyword:"enum",params:{allowedValues: schema65.properties.origin.enum}};
+if(vErrors === null){
+vErrors = [err45];
+}
+else {
+vErrors.push(err45);
+}
+errors++;
+}
+var valid11 = _errs66 === errors;
+}
+else {
+var valid11 = true;
+}
+}
+}
+}
+}
+}
+else {
+const err46 = {instancePath:instancePath+"/air",schemaPath:"#/$defs/LoggedAir/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+}
+}
+var _valid8 = _errs58 === errors;
+valid9 = valid9 || _valid8;
+const _errs69 = errors;
+if(data11 !== null){
+const err47 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err47];
+}
+else {
+vErrors.push(err47);
+}
+errors++;
+}
+var _valid8 = _errs69 === errors;
+valid9 = valid9 || _valid8;
+if(!valid9){
+const err48 = {instancePath:instancePath+"/air",schemaPath:"#/properties/air/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err48];
+}
+else {
+vErrors.push(err48);
+}
+errors++;
+validate35.errors = vErrors;
+return false;
+}
+else {
+errors = _errs57;
+if(vErrors !== null){
+if(_errs57){
+vErrors.length = _errs57;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs56 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
 if(data.text !== undefined){
-let data14 = data.text;
-const _errs65 = errors;
-if(errors === _errs65){
-if(typeof data14 === "string"){
-if(data14.length > 4000){
+let data15 = data.text;
+const _errs71 = errors;
+if(errors === _errs71){
+if(typeof data15 === "string"){
+if(data15.length > 4000){
 validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties/text/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -7335,42 +8157,42 @@ validate35.errors = [{instancePath:instancePath+"/text",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs65 === errors;
+var valid0 = _errs71 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.isForNextTime !== undefined){
-const _errs67 = errors;
+const _errs73 = errors;
 if(typeof data.isForNextTime !== "boolean"){
 validate35.errors = [{instancePath:instancePath+"/isForNextTime",schemaPath:"#/properties/isForNextTime/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid0 = _errs67 === errors;
+var valid0 = _errs73 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pictureIds !== undefined){
-let data16 = data.pictureIds;
-const _errs69 = errors;
-if(errors === _errs69){
-if(Array.isArray(data16)){
-if(data16.length > 50){
+let data17 = data.pictureIds;
+const _errs75 = errors;
+if(errors === _errs75){
+if(Array.isArray(data17)){
+if(data17.length > 50){
 validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/properties/pictureIds/maxItems",keyword:"maxItems",params:{limit: 50}}];
 return false;
 }
 else {
-var valid11 = true;
-const len0 = data16.length;
+var valid12 = true;
+const len0 = data17.length;
 for(let i0=0; i0<len0; i0++){
-let data17 = data16[i0];
-const _errs71 = errors;
-if(errors === _errs71){
-if(typeof data17 === "string"){
-if(!pattern9.test(data17)){
+let data18 = data17[i0];
+const _errs77 = errors;
+if(errors === _errs77){
+if(typeof data18 === "string"){
+if(!pattern10.test(data18)){
 validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"#/properties/pictureIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -7380,8 +8202,8 @@ validate35.errors = [{instancePath:instancePath+"/pictureIds/" + i0,schemaPath:"
 return false;
 }
 }
-var valid11 = _errs71 === errors;
-if(!valid11){
+var valid12 = _errs77 === errors;
+if(!valid12){
 break;
 }
 }
@@ -7392,92 +8214,92 @@ validate35.errors = [{instancePath:instancePath+"/pictureIds",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs69 === errors;
+var valid0 = _errs75 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.correctsId !== undefined){
-let data18 = data.correctsId;
-const _errs73 = errors;
-const _errs74 = errors;
-let valid12 = false;
-const _errs75 = errors;
-if(errors === _errs75){
-if(typeof data18 === "string"){
-if(!pattern9.test(data18)){
-const err44 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+let data19 = data.correctsId;
+const _errs79 = errors;
+const _errs80 = errors;
+let valid13 = false;
+const _errs81 = errors;
+if(errors === _errs81){
+if(typeof data19 === "string"){
+if(!pattern10.test(data19)){
+const err49 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err44];
+vErrors = [err49];
 }
 else {
-vErrors.push(err44);
+vErrors.push(err49);
 }
 errors++;
 }
 }
 else {
-const err45 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err50 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err45];
+vErrors = [err50];
 }
 else {
-vErrors.push(err45);
+vErrors.push(err50);
 }
 errors++;
 }
 }
-var _valid8 = _errs75 === errors;
-valid12 = valid12 || _valid8;
-const _errs77 = errors;
-if(data18 !== null){
-const err46 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid9 = _errs81 === errors;
+valid13 = valid13 || _valid9;
+const _errs83 = errors;
+if(data19 !== null){
+const err51 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err46];
+vErrors = [err51];
 }
 else {
-vErrors.push(err46);
+vErrors.push(err51);
 }
 errors++;
 }
-var _valid8 = _errs77 === errors;
-valid12 = valid12 || _valid8;
-if(!valid12){
-const err47 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf",keyword:"anyOf",params:{}};
+var _valid9 = _errs83 === errors;
+valid13 = valid13 || _valid9;
+if(!valid13){
+const err52 = {instancePath:instancePath+"/correctsId",schemaPath:"#/properties/correctsId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err47];
+vErrors = [err52];
 }
 else {
-vErrors.push(err47);
+vErrors.push(err52);
 }
 errors++;
 validate35.errors = vErrors;
 return false;
 }
 else {
-errors = _errs74;
+errors = _errs80;
 if(vErrors !== null){
-if(_errs74){
-vErrors.length = _errs74;
+if(_errs80){
+vErrors.length = _errs80;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs73 === errors;
+var valid0 = _errs79 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data19 = data.id;
-const _errs79 = errors;
-if(errors === _errs79){
-if(typeof data19 === "string"){
-if(!pattern9.test(data19)){
+let data20 = data.id;
+const _errs85 = errors;
+if(errors === _errs85){
+if(typeof data20 === "string"){
+if(!pattern10.test(data20)){
 validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -7487,31 +8309,32 @@ validate35.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs79 === errors;
+var valid0 = _errs85 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data20 = data.revision;
-const _errs81 = errors;
-if(!(((typeof data20 == "number") && (!(data20 % 1) && !isNaN(data20))) && (isFinite(data20)))){
+let data21 = data.revision;
+const _errs87 = errors;
+if(!(((typeof data21 == "number") && (!(data21 % 1) && !isNaN(data21))) && (isFinite(data21)))){
 validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs81){
-if((typeof data20 == "number") && (isFinite(data20))){
-if(data20 < 0 || isNaN(data20)){
+if(errors === _errs87){
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 < 0 || isNaN(data21)){
 validate35.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs81 === errors;
+var valid0 = _errs87 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -7542,9 +8365,9 @@ return errors === 0;
 }
 validate35.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema60 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false};
-const schema61 = {"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false};
-const schema62 = {"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false};
+const schema66 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false};
+const schema67 = {"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false};
+const schema68 = {"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false};
 
 function validate38(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -7871,7 +8694,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema60.properties, key0))){
+if(!(func1.call(schema66.properties, key0))){
 validate37.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -7919,7 +8742,7 @@ validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/prope
 return false;
 }
 if(!(((data1 === "image/jpeg") || (data1 === "image/png")) || (data1 === "image/webp"))){
-validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/properties/mediaType/enum",keyword:"enum",params:{allowedValues: schema60.properties.mediaType.enum}}];
+validate37.errors = [{instancePath:instancePath+"/mediaType",schemaPath:"#/properties/mediaType/enum",keyword:"enum",params:{allowedValues: schema66.properties.mediaType.enum}}];
 return false;
 }
 var valid0 = _errs4 === errors;
@@ -7963,7 +8786,7 @@ let valid1 = false;
 const _errs10 = errors;
 if(errors === _errs10){
 if(typeof data3 === "string"){
-if(!pattern9.test(data3)){
+if(!pattern10.test(data3)){
 const err0 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -8037,7 +8860,7 @@ let valid2 = false;
 const _errs16 = errors;
 if(errors === _errs16){
 if(typeof data4 === "string"){
-if(!pattern9.test(data4)){
+if(!pattern10.test(data4)){
 const err4 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -8377,7 +9200,7 @@ let data10 = data.id;
 const _errs42 = errors;
 if(errors === _errs42){
 if(typeof data10 === "string"){
-if(!pattern9.test(data10)){
+if(!pattern10.test(data10)){
 validate37.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -8437,8 +9260,8 @@ return errors === 0;
 }
 validate37.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema65 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false};
-const schema66 = {"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false};
+const schema71 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false};
+const schema72 = {"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false};
 
 function validate41(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -8460,7 +9283,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema65.properties, key0))){
+if(!(func1.call(schema71.properties, key0))){
 validate41.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -8472,7 +9295,7 @@ let data0 = data.partId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate41.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -8496,7 +9319,7 @@ validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties
 return false;
 }
 if(!(((((((((((((((((((data1 === "layerLine") || (data1 === "supportScar")) || (data1 === "brim")) || (data1 === "swollenFoot")) || (data1 === "seam")) || (data1 === "pinhole")) || (data1 === "scratch")) || (data1 === "run")) || (data1 === "sag")) || (data1 === "orangePeel")) || (data1 === "drySpray")) || (data1 === "fishEye")) || (data1 === "wrinkle")) || (data1 === "crack")) || (data1 === "overspray")) || (data1 === "tapeBleed")) || (data1 === "liftedPaint")) || (data1 === "dust")) || (data1 === "printThrough"))){
-validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema65.properties.kind.enum}}];
+validate41.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema71.properties.kind.enum}}];
 return false;
 }
 var valid0 = _errs4 === errors;
@@ -8540,7 +9363,7 @@ let valid1 = false;
 const _errs10 = errors;
 if(errors === _errs10){
 if(typeof data3 === "string"){
-if(!pattern9.test(data3)){
+if(!pattern10.test(data3)){
 const err0 = {instancePath:instancePath+"/foundPassId",schemaPath:"#/properties/foundPassId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -8614,7 +9437,7 @@ let valid2 = false;
 const _errs16 = errors;
 if(errors === _errs16){
 if(typeof data4 === "string"){
-if(!pattern9.test(data4)){
+if(!pattern10.test(data4)){
 const err4 = {instancePath:instancePath+"/fixedPassId",schemaPath:"#/properties/fixedPassId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -8734,7 +9557,7 @@ let valid6 = false;
 const _errs28 = errors;
 if(errors === _errs28){
 if(typeof data6 === "string"){
-if(!pattern9.test(data6)){
+if(!pattern10.test(data6)){
 const err11 = {instancePath:instancePath+"/pin/pictureId",schemaPath:"#/$defs/FlawPin/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err11];
@@ -8806,7 +9629,7 @@ let valid7 = false;
 const _errs34 = errors;
 if(errors === _errs34){
 if(typeof data7 === "string"){
-if(!pattern9.test(data7)){
+if(!pattern10.test(data7)){
 const err15 = {instancePath:instancePath+"/pin/meshId",schemaPath:"#/$defs/FlawPin/properties/meshId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err15];
@@ -9022,7 +9845,7 @@ let data11 = data.id;
 const _errs47 = errors;
 if(errors === _errs47){
 if(typeof data11 === "string"){
-if(!pattern9.test(data11)){
+if(!pattern10.test(data11)){
 validate41.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -9079,8 +9902,8 @@ return errors === 0;
 }
 validate41.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema69 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false};
-const schema70 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false};
+const schema75 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false};
+const schema76 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false};
 
 function validate44(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -9114,7 +9937,7 @@ let data0 = data.id;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate44.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -9138,7 +9961,7 @@ let valid1 = false;
 const _errs6 = errors;
 if(errors === _errs6){
 if(typeof data1 === "string"){
-if(!pattern9.test(data1)){
+if(!pattern10.test(data1)){
 const err0 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -9633,7 +10456,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema69.properties, key0))){
+if(!(func1.call(schema75.properties, key0))){
 validate43.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -9681,7 +10504,7 @@ let valid1 = false;
 const _errs6 = errors;
 if(errors === _errs6){
 if(typeof data1 === "string"){
-if(!pattern9.test(data1)){
+if(!pattern10.test(data1)){
 const err0 = {instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -9755,7 +10578,7 @@ validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properti
 return false;
 }
 if(!((data2 === "samples") || (data2 === "typed"))){
-validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues: schema69.properties.origin.enum}}];
+validate43.errors = [{instancePath:instancePath+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues: schema75.properties.origin.enum}}];
 return false;
 }
 var valid0 = _errs10 === errors;
@@ -9910,7 +10733,7 @@ let data9 = data.id;
 const _errs23 = errors;
 if(errors === _errs23){
 if(typeof data9 === "string"){
-if(!pattern9.test(data9)){
+if(!pattern10.test(data9)){
 validate43.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -9967,10 +10790,10 @@ return errors === 0;
 }
 validate43.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema72 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false};
-const schema75 = {"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false};
-const schema73 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false};
-const schema74 = {"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false};
+const schema78 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false};
+const schema81 = {"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false};
+const schema79 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false};
+const schema80 = {"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false};
 
 function validate48(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -9992,7 +10815,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema73.properties, key0))){
+if(!(func1.call(schema79.properties, key0))){
 validate48.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -10004,7 +10827,7 @@ let data0 = data.id;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate48.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -10058,7 +10881,7 @@ let data2 = data.partId;
 const _errs6 = errors;
 if(errors === _errs6){
 if(typeof data2 === "string"){
-if(!pattern9.test(data2)){
+if(!pattern10.test(data2)){
 validate48.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -10109,7 +10932,7 @@ let valid1 = false;
 const _errs12 = errors;
 if(errors === _errs12){
 if(typeof data4 === "string"){
-if(!pattern9.test(data4)){
+if(!pattern10.test(data4)){
 const err0 = {instancePath:instancePath+"/productId",schemaPath:"#/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -10222,7 +11045,7 @@ let valid2 = false;
 const _errs22 = errors;
 if(errors === _errs22){
 if(typeof data7 === "string"){
-if(!pattern9.test(data7)){
+if(!pattern10.test(data7)){
 const err4 = {instancePath:instancePath+"/chipsShowId",schemaPath:"#/properties/chipsShowId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -10523,7 +11346,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema72.properties, key0))){
+if(!(func1.call(schema78.properties, key0))){
 validate47.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -10535,7 +11358,7 @@ let data0 = data.partId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate47.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -10559,7 +11382,7 @@ let valid1 = false;
 const _errs6 = errors;
 if(errors === _errs6){
 if(typeof data1 === "string"){
-if(!pattern9.test(data1)){
+if(!pattern10.test(data1)){
 const err0 = {instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -10699,7 +11522,7 @@ let data6 = data5.firstId;
 const _errs19 = errors;
 if(errors === _errs19){
 if(typeof data6 === "string"){
-if(!pattern9.test(data6)){
+if(!pattern10.test(data6)){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/firstId",schemaPath:"#/$defs/MaskPlanBorder/properties/firstId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -10720,7 +11543,7 @@ let data7 = data5.secondId;
 const _errs21 = errors;
 if(errors === _errs21){
 if(typeof data7 === "string"){
-if(!pattern9.test(data7)){
+if(!pattern10.test(data7)){
 validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/secondId",schemaPath:"#/$defs/MaskPlanBorder/properties/secondId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -10771,7 +11594,7 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaP
 return false;
 }
 if(!((data9 === "straight") || (data9 === "curved"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/enum",keyword:"enum",params:{allowedValues: schema75.properties.form.enum}}];
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/form",schemaPath:"#/$defs/MaskPlanBorder/properties/form/enum",keyword:"enum",params:{allowedValues: schema81.properties.form.enum}}];
 return false;
 }
 var valid5 = _errs25 === errors;
@@ -10788,7 +11611,7 @@ validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schema
 return false;
 }
 if(!((data10 === "panelLine") || (data10 === "free"))){
-validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/enum",keyword:"enum",params:{allowedValues: schema75.properties.place.enum}}];
+validate47.errors = [{instancePath:instancePath+"/borders/" + i1+"/place",schemaPath:"#/$defs/MaskPlanBorder/properties/place/enum",keyword:"enum",params:{allowedValues: schema81.properties.place.enum}}];
 return false;
 }
 var valid5 = _errs27 === errors;
@@ -10834,7 +11657,7 @@ validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties
 return false;
 }
 if(!(((data11 === "under") || (data11 === "clear")) || (data11 === "none"))){
-validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/enum",keyword:"enum",params:{allowedValues: schema72.properties.seal.enum}}];
+validate47.errors = [{instancePath:instancePath+"/seal",schemaPath:"#/properties/seal/enum",keyword:"enum",params:{allowedValues: schema78.properties.seal.enum}}];
 return false;
 }
 var valid0 = _errs29 === errors;
@@ -10851,7 +11674,7 @@ validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties
 return false;
 }
 if(!((data12 === "wet") || (data12 === "dry"))){
-validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/enum",keyword:"enum",params:{allowedValues: schema72.properties.pull.enum}}];
+validate47.errors = [{instancePath:instancePath+"/pull",schemaPath:"#/properties/pull/enum",keyword:"enum",params:{allowedValues: schema78.properties.pull.enum}}];
 return false;
 }
 var valid0 = _errs31 === errors;
@@ -10877,7 +11700,7 @@ let data14 = data13[i2];
 const _errs35 = errors;
 if(errors === _errs35){
 if(typeof data14 === "string"){
-if(!pattern9.test(data14)){
+if(!pattern10.test(data14)){
 validate47.errors = [{instancePath:instancePath+"/order/" + i2,schemaPath:"#/properties/order/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -10910,7 +11733,7 @@ let data15 = data.id;
 const _errs37 = errors;
 if(errors === _errs37){
 if(typeof data15 === "string"){
-if(!pattern9.test(data15)){
+if(!pattern10.test(data15)){
 validate47.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -10967,10 +11790,10 @@ return errors === 0;
 }
 validate47.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema77 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
-const schema78 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
-const schema79 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
-const schema80 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
+const schema83 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
+const schema84 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
+const schema85 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
+const schema86 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
 
 function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -10992,7 +11815,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema77.properties, key0))){
+if(!(func1.call(schema83.properties, key0))){
 validate51.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -11004,7 +11827,7 @@ let data0 = data.partId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate51.errors = [{instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -11028,7 +11851,7 @@ validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/propert
 return false;
 }
 if(!(((((((data1 === "metal") || (data1 === "paintedMetal")) || (data1 === "wood")) || (data1 === "leather")) || (data1 === "bone")) || (data1 === "plastic")) || (data1 === "stone"))){
-validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/enum",keyword:"enum",params:{allowedValues: schema77.properties.shownId.enum}}];
+validate51.errors = [{instancePath:instancePath+"/shownId",schemaPath:"#/properties/shownId/enum",keyword:"enum",params:{allowedValues: schema83.properties.shownId.enum}}];
 return false;
 }
 var valid0 = _errs4 === errors;
@@ -11266,7 +12089,7 @@ let data8 = data7.id;
 const _errs24 = errors;
 if(errors === _errs24){
 if(typeof data8 === "string"){
-if(!pattern9.test(data8)){
+if(!pattern10.test(data8)){
 validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/id",schemaPath:"#/$defs/WearPin/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -11290,7 +12113,7 @@ validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath
 return false;
 }
 if(!((data9 === "held") || (data9 === "runs"))){
-validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/enum",keyword:"enum",params:{allowedValues: schema78.properties.kind.enum}}];
+validate51.errors = [{instancePath:instancePath+"/pins/" + i2+"/kind",schemaPath:"#/$defs/WearPin/properties/kind/enum",keyword:"enum",params:{allowedValues: schema84.properties.kind.enum}}];
 return false;
 }
 var valid6 = _errs26 === errors;
@@ -11395,7 +12218,7 @@ return false;
 else {
 const _errs37 = errors;
 for(const key2 in data13){
-if(!(func1.call(schema79.properties, key2))){
+if(!(func1.call(schema85.properties, key2))){
 validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
@@ -11407,7 +12230,7 @@ let data14 = data13.id;
 const _errs38 = errors;
 if(errors === _errs38){
 if(typeof data14 === "string"){
-if(!pattern9.test(data14)){
+if(!pattern10.test(data14)){
 validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -11431,7 +12254,7 @@ validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",s
 return false;
 }
 if(!((((((((((((((((((((((((data15 === "chipsTaken") || (data15 === "washWiped")) || (data15 === "washLeft")) || (data15 === "washSprayed")) || (data15 === "washCorners")) || (data15 === "oilWash")) || (data15 === "pinWash")) || (data15 === "streaks")) || (data15 === "rustUp")) || (data15 === "verdigris")) || (data15 === "spongeStipple")) || (data15 === "grime")) || (data15 === "rustRunOff")) || (data15 === "chipsBrush")) || (data15 === "chipsSponge")) || (data15 === "scratches")) || (data15 === "dryBrush")) || (data15 === "splatter")) || (data15 === "chipsStick")) || (data15 === "soot")) || (data15 === "polishEdges")) || (data15 === "graphiteEdges")) || (data15 === "wetGloss")) || (data15 === "dust"))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema79.properties.techniqueId.enum}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema85.properties.techniqueId.enum}}];
 return false;
 }
 var valid10 = _errs40 === errors;
@@ -11448,7 +12271,7 @@ let valid11 = false;
 const _errs44 = errors;
 if(errors === _errs44){
 if(typeof data16 === "string"){
-if(!pattern9.test(data16)){
+if(!pattern10.test(data16)){
 const err8 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err8];
@@ -11773,7 +12596,7 @@ let valid14 = false;
 const _errs68 = errors;
 if(errors === _errs68){
 if(typeof data24 === "string"){
-if(!pattern9.test(data24)){
+if(!pattern10.test(data24)){
 const err17 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err17];
@@ -11899,7 +12722,7 @@ return false;
 else {
 const _errs77 = errors;
 for(const key3 in data26){
-if(!(func1.call(schema80.properties, key3))){
+if(!(func1.call(schema86.properties, key3))){
 validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
@@ -11911,7 +12734,7 @@ let data27 = data26.id;
 const _errs78 = errors;
 if(errors === _errs78){
 if(typeof data27 === "string"){
-if(!pattern9.test(data27)){
+if(!pattern10.test(data27)){
 validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -11932,7 +12755,7 @@ let data28 = data26.passId;
 const _errs80 = errors;
 if(errors === _errs80){
 if(typeof data28 === "string"){
-if(!pattern9.test(data28)){
+if(!pattern10.test(data28)){
 validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -12182,7 +13005,7 @@ validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaP
 return false;
 }
 if(!((((data33 === "pair") || (data33 === "unregistered")) || (data33 === "single")) || (data33 === "eye"))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema80.properties.how.enum}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema86.properties.how.enum}}];
 return false;
 }
 var valid17 = _errs98 === errors;
@@ -12199,7 +13022,7 @@ let valid20 = false;
 const _errs102 = errors;
 if(errors === _errs102){
 if(typeof data34 === "string"){
-if(!pattern9.test(data34)){
+if(!pattern10.test(data34)){
 const err31 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err31];
@@ -12333,7 +13156,7 @@ let valid21 = false;
 const _errs110 = errors;
 if(errors === _errs110){
 if(typeof data36 === "string"){
-if(!pattern9.test(data36)){
+if(!pattern10.test(data36)){
 const err35 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err35];
@@ -12404,7 +13227,7 @@ let data37 = data.id;
 const _errs114 = errors;
 if(errors === _errs114){
 if(typeof data37 === "string"){
-if(!pattern9.test(data37)){
+if(!pattern10.test(data37)){
 validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -12462,8 +13285,8 @@ return errors === 0;
 }
 validate51.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema82 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
-const schema84 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema88 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
+const schema90 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 
 function validate53(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -12829,7 +13652,7 @@ return false;
 else {
 const _errs30 = errors;
 for(const key2 in data9){
-if(!(func1.call(schema84.properties, key2))){
+if(!(func1.call(schema90.properties, key2))){
 validate53.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
@@ -12877,7 +13700,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schem
 return false;
 }
 if(!(((((((((((((((((((((((((((((((((((((((((((((((data11 === "cut") || (data11 === "washResin")) || (data11 === "degrease")) || (data11 === "dryFit")) || (data11 === "repair")) || (data11 === "reprint")) || (data11 === "heat")) || (data11 === "grind")) || (data11 === "shim")) || (data11 === "bond")) || (data11 === "firstCut")) || (data11 === "fill")) || (data11 === "brushFilm")) || (data11 === "solventSmooth")) || (data11 === "textureOn")) || (data11 === "sand")) || (data11 === "scuff")) || (data11 === "wash")) || (data11 === "prime")) || (data11 === "primeSand")) || (data11 === "inspect")) || (data11 === "sprayCoat")) || (data11 === "airbrushCoat")) || (data11 === "brushCoat")) || (data11 === "mask")) || (data11 === "maskRubber")) || (data11 === "edgeSeal")) || (data11 === "maskedCoat")) || (data11 === "unmask")) || (data11 === "scorePull")) || (data11 === "warmDry")) || (data11 === "detail")) || (data11 === "clear")) || (data11 === "brushClear")) || (data11 === "darkWash")) || (data11 === "dryBrush")) || (data11 === "stipple")) || (data11 === "rub")) || (data11 === "shade")) || (data11 === "chip")) || (data11 === "scratch")) || (data11 === "streak")) || (data11 === "splatter")) || (data11 === "polish")) || (data11 === "dustOn")) || (data11 === "lights")) || (data11 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema84.properties.methodId.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema90.properties.methodId.enum}}];
 return false;
 }
 var valid6 = _errs33 === errors;
@@ -12894,7 +13717,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPat
 return false;
 }
 if(!(((((((data12 === "cutBond") || (data12 === "fillSand")) || (data12 === "prime")) || (data12 === "colour")) || (data12 === "maskDetail")) || (data12 === "weather")) || (data12 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema84.properties.band.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema90.properties.band.enum}}];
 return false;
 }
 var valid6 = _errs35 === errors;
@@ -12911,7 +13734,7 @@ let valid7 = false;
 const _errs39 = errors;
 if(errors === _errs39){
 if(typeof data13 === "string"){
-if(!pattern9.test(data13)){
+if(!pattern10.test(data13)){
 const err16 = {instancePath:instancePath+"/steps/" + i0+"/productId",schemaPath:"#/$defs/RungStep/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err16];
@@ -13243,7 +14066,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPat
 return false;
 }
 if(!(((data17 === "all") || (data17 === "under")) || (data17 === "top"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema84.properties.side.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema90.properties.side.enum}}];
 return false;
 }
 var valid6 = _errs61 === errors;
@@ -13334,7 +14157,7 @@ let data20 = data.id;
 const _errs67 = errors;
 if(errors === _errs67){
 if(typeof data20 === "string"){
-if(!pattern9.test(data20)){
+if(!pattern10.test(data20)){
 validate53.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -13388,7 +14211,7 @@ return errors === 0;
 }
 validate53.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema85 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
+const schema91 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
 
 function validate55(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -13940,7 +14763,7 @@ validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/p
 return false;
 }
 if(!((((((data15 === "spraying") || (data15 === "sanding")) || (data15 === "powerTools")) || (data15 === "solvents")) || (data15 === "masking")) || (data15 === "brushwork"))){
-validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema85.properties.refuses.items.enum}}];
+validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema91.properties.refuses.items.enum}}];
 return false;
 }
 var valid9 = _errs39 === errors;
@@ -13986,7 +14809,7 @@ let data16 = data.id;
 const _errs41 = errors;
 if(errors === _errs41){
 if(typeof data16 === "string"){
-if(!pattern9.test(data16)){
+if(!pattern10.test(data16)){
 validate55.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -14042,8 +14865,8 @@ return errors === 0;
 }
 validate55.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema89 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
-const schema90 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
+const schema95 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
+const schema96 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
 
 function validate59(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -14318,7 +15141,7 @@ return errors === 0;
 }
 validate59.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema92 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
+const schema98 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
 
 function validate61(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -14760,7 +15583,7 @@ return errors === 0;
 }
 validate61.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema95 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
+const schema101 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
 
 function validate63(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15078,7 +15901,7 @@ return errors === 0;
 }
 validate63.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema98 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
+const schema104 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
 
 function validate65(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15112,7 +15935,7 @@ let data0 = data.dimensionId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate65.errors = [{instancePath:instancePath+"/dimensionId",schemaPath:"#/properties/dimensionId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15341,7 +16164,7 @@ return errors === 0;
 }
 validate65.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema101 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
+const schema107 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
 
 function validate67(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15530,7 +16353,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema89.properties, key0))){
+if(!(func1.call(schema95.properties, key0))){
 validate58.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -15542,7 +16365,7 @@ let data0 = data.pictureId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate58.errors = [{instancePath:instancePath+"/pictureId",schemaPath:"#/properties/pictureId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15594,7 +16417,7 @@ validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"
 return false;
 }
 if(!((data3 === "light") || (data3 === "scale"))){
-validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/enum",keyword:"enum",params:{allowedValues: schema89.properties.distrusted.items.enum}}];
+validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/enum",keyword:"enum",params:{allowedValues: schema95.properties.distrusted.items.enum}}];
 return false;
 }
 var valid1 = _errs8 === errors;
@@ -15902,7 +16725,7 @@ let data13 = data.id;
 const _errs33 = errors;
 if(errors === _errs33){
 if(typeof data13 === "string"){
-if(!pattern9.test(data13)){
+if(!pattern10.test(data13)){
 validate58.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -15961,8 +16784,8 @@ return errors === 0;
 }
 validate58.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema103 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false};
-const schema104 = {"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false};
+const schema109 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false};
+const schema110 = {"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false};
 
 function validate71(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -16190,7 +17013,7 @@ return errors === 0;
 }
 validate71.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema107 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false};
+const schema113 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false};
 
 function validate73(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -16409,7 +17232,7 @@ let valid3 = false;
 const _errs19 = errors;
 if(errors === _errs19){
 if(typeof data6 === "string"){
-if(!pattern9.test(data6)){
+if(!pattern10.test(data6)){
 const err0 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err0];
@@ -16483,7 +17306,7 @@ let valid4 = false;
 const _errs25 = errors;
 if(errors === _errs25){
 if(typeof data7 === "string"){
-if(!pattern9.test(data7)){
+if(!pattern10.test(data7)){
 const err4 = {instancePath:instancePath+"/mixCardId",schemaPath:"#/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err4];
@@ -16585,7 +17408,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema103.properties, key0))){
+if(!(func1.call(schema109.properties, key0))){
 validate70.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -16597,7 +17420,7 @@ let data0 = data.propId;
 const _errs2 = errors;
 if(errors === _errs2){
 if(typeof data0 === "string"){
-if(!pattern9.test(data0)){
+if(!pattern10.test(data0)){
 validate70.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16618,7 +17441,7 @@ let data1 = data.referenceId;
 const _errs4 = errors;
 if(errors === _errs4){
 if(typeof data1 === "string"){
-if(!pattern9.test(data1)){
+if(!pattern10.test(data1)){
 validate70.errors = [{instancePath:instancePath+"/referenceId",schemaPath:"#/properties/referenceId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16639,7 +17462,7 @@ let data2 = data.ownId;
 const _errs6 = errors;
 if(errors === _errs6){
 if(typeof data2 === "string"){
-if(!pattern9.test(data2)){
+if(!pattern10.test(data2)){
 validate70.errors = [{instancePath:instancePath+"/ownId",schemaPath:"#/properties/ownId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16690,7 +17513,7 @@ validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/prop
 return false;
 }
 if(!((((((data4 === "sameCameraAndLight") || (data4 === "lightElsewhere")) || (data4 === "otherCamera")) || (data4 === "otherLight")) || (data4 === "otherLightAndCamera")) || (data4 === "chipsInBoth"))){
-validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/enum",keyword:"enum",params:{allowedValues: schema103.properties.conditions.enum}}];
+validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/enum",keyword:"enum",params:{allowedValues: schema109.properties.conditions.enum}}];
 return false;
 }
 var valid0 = _errs10 === errors;
@@ -16788,7 +17611,7 @@ let data10 = data.id;
 const _errs20 = errors;
 if(errors === _errs20){
 if(typeof data10 === "string"){
-if(!pattern9.test(data10)){
+if(!pattern10.test(data10)){
 validate70.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -16846,7 +17669,7 @@ return errors === 0;
 }
 validate70.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const pattern99 = new RegExp("^[MLZ0-9 .,-]+$", "u");
+const pattern118 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 /*# sourceURL="project" */;
@@ -16862,7 +17685,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.persons === undefined) && (missing0 = "persons"))) || ((data.dimensions === undefined) && (missing0 = "dimensions"))) || ((data.measurings === undefined) && (missing0 = "measurings"))) || ((data.matches === undefined) && (missing0 = "matches"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
+if(((((((((((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.supplies === undefined) && (missing0 = "supplies"))) || ((data.suppliers === undefined) && (missing0 = "suppliers"))) || ((data.packs === undefined) && (missing0 = "packs"))) || ((data.purchases === undefined) && (missing0 = "purchases"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.persons === undefined) && (missing0 = "persons"))) || ((data.dimensions === undefined) && (missing0 = "dimensions"))) || ((data.measurings === undefined) && (missing0 = "measurings"))) || ((data.matches === undefined) && (missing0 = "matches"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
 validate20.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -16900,7 +17723,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 12)){
+if(!(data1 === 13)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -17261,7 +18084,7 @@ let data12 = data5.id;
 const _errs36 = errors;
 if(errors === _errs36){
 if(typeof data12 === "string"){
-if(!pattern9.test(data12)){
+if(!pattern10.test(data12)){
 validate20.errors = [{instancePath:instancePath+"/props/" + i0+"/id",schemaPath:"#/$defs/Prop/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -17452,7 +18275,7 @@ let data22 = data21.id;
 const _errs55 = errors;
 if(errors === _errs55){
 if(typeof data22 === "string"){
-if(!pattern9.test(data22)){
+if(!pattern10.test(data22)){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/id",schemaPath:"#/$defs/Rung/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -17494,7 +18317,7 @@ let data24 = data21.ladderId;
 const _errs59 = errors;
 if(errors === _errs59){
 if(typeof data24 === "string"){
-if(!pattern9.test(data24)){
+if(!pattern10.test(data24)){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/ladderId",schemaPath:"#/$defs/Rung/properties/ladderId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -17688,7 +18511,7 @@ let valid14 = false;
 const _errs77 = errors;
 if(errors === _errs77){
 if(typeof data30 === "string"){
-if(!pattern9.test(data30)){
+if(!pattern10.test(data30)){
 const err15 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err15];
@@ -17848,7 +18671,7 @@ let valid16 = false;
 const _errs89 = errors;
 if(errors === _errs89){
 if(typeof data32 === "string"){
-if(!pattern9.test(data32)){
+if(!pattern10.test(data32)){
 const err24 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err24];
@@ -17922,7 +18745,7 @@ let valid17 = false;
 const _errs95 = errors;
 if(errors === _errs95){
 if(typeof data33 === "string"){
-if(!pattern9.test(data33)){
+if(!pattern10.test(data33)){
 const err28 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err28];
@@ -17996,7 +18819,7 @@ let valid18 = false;
 const _errs101 = errors;
 if(errors === _errs101){
 if(typeof data34 === "string"){
-if(!pattern9.test(data34)){
+if(!pattern10.test(data34)){
 const err32 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err32];
@@ -18353,7 +19176,7 @@ let valid21 = false;
 const _errs129 = errors;
 if(errors === _errs129){
 if(typeof data42 === "string"){
-if(!pattern9.test(data42)){
+if(!pattern10.test(data42)){
 const err46 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err46];
@@ -18829,14 +19652,14 @@ const _errs163 = errors;
 if(errors === _errs163){
 if(data52 && typeof data52 == "object" && !Array.isArray(data52)){
 let missing3;
-if(((((((((data52.productId === undefined) && (missing3 = "productId")) || ((data52.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data52.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data52.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data52.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data52.note === undefined) && (missing3 = "note"))) || ((data52.id === undefined) && (missing3 = "id"))) || ((data52.revision === undefined) && (missing3 = "revision"))){
+if(((((((((((((((((data52.productId === undefined) && (missing3 = "productId")) || ((data52.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data52.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data52.half === undefined) && (missing3 = "half"))) || ((data52.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data52.id === undefined) && (missing3 = "id"))) || ((data52.revision === undefined) && (missing3 = "revision"))) || ((data52.level === undefined) && (missing3 = "level"))) || ((data52.countedAtMs === undefined) && (missing3 = "countedAtMs"))) || ((data52.boughtAtMs === undefined) && (missing3 = "boughtAtMs"))) || ((data52.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data52.provedAtMs === undefined) && (missing3 = "provedAtMs"))) || ((data52.paid === undefined) && (missing3 = "paid"))) || ((data52.lot === undefined) && (missing3 = "lot"))) || ((data52.place === undefined) && (missing3 = "place"))) || ((data52.note === undefined) && (missing3 = "note"))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/required",keyword:"required",params:{missingProperty: missing3}}];
 return false;
 }
 else {
 const _errs165 = errors;
 for(const key3 in data52){
-if(!((((((((key3 === "productId") || (key3 === "sizeMillilitres")) || (key3 === "leftMillilitres")) || (key3 === "openedAtMs")) || (key3 === "emptyGrams")) || (key3 === "note")) || (key3 === "id")) || (key3 === "revision"))){
+if(!(func1.call(schema56.properties, key3))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
@@ -18848,7 +19671,7 @@ let data53 = data52.productId;
 const _errs166 = errors;
 if(errors === _errs166){
 if(typeof data53 === "string"){
-if(!pattern9.test(data53)){
+if(!pattern10.test(data53)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schemaPath:"#/$defs/Can/properties/productId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -18918,14 +19741,14 @@ else {
 var valid28 = true;
 }
 if(valid28){
-if(data52.openedAtMs !== undefined){
-let data56 = data52.openedAtMs;
+if(data52.half !== undefined){
+let data56 = data52.half;
 const _errs172 = errors;
 const _errs173 = errors;
 let valid29 = false;
 const _errs174 = errors;
-if(!(((typeof data56 == "number") && (!(data56 % 1) && !isNaN(data56))) && (isFinite(data56)))){
-const err65 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(typeof data56 !== "string"){
+const err65 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err65];
 }
@@ -18934,10 +19757,8 @@ vErrors.push(err65);
 }
 errors++;
 }
-if(errors === _errs174){
-if((typeof data56 == "number") && (isFinite(data56))){
-if(data56 > 4102444800000 || isNaN(data56)){
-const err66 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(!((data56 === "a") || (data56 === "b"))){
+const err66 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema56.properties.half.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err66];
 }
@@ -18946,9 +19767,11 @@ vErrors.push(err66);
 }
 errors++;
 }
-else {
-if(data56 < 946684800000 || isNaN(data56)){
-const err67 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+var _valid14 = _errs174 === errors;
+valid29 = valid29 || _valid14;
+const _errs176 = errors;
+if(data56 !== null){
+const err67 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err67];
 }
@@ -18957,31 +19780,15 @@ vErrors.push(err67);
 }
 errors++;
 }
-}
-}
-}
-var _valid14 = _errs174 === errors;
+var _valid14 = _errs176 === errors;
 valid29 = valid29 || _valid14;
-const _errs176 = errors;
-if(data56 !== null){
-const err68 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid29){
+const err68 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err68];
 }
 else {
 vErrors.push(err68);
-}
-errors++;
-}
-var _valid14 = _errs176 === errors;
-valid29 = valid29 || _valid14;
-if(!valid29){
-const err69 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err69];
-}
-else {
-vErrors.push(err69);
 }
 errors++;
 validate20.errors = vErrors;
@@ -19013,7 +19820,18 @@ const _errs180 = errors;
 if(errors === _errs180){
 if((typeof data57 == "number") && (isFinite(data57))){
 if(data57 > 100000 || isNaN(data57)){
-const err70 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+const err69 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err69];
+}
+else {
+vErrors.push(err69);
+}
+errors++;
+}
+else {
+if(data57 < 0 || isNaN(data57)){
+const err70 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err70];
 }
@@ -19022,9 +19840,10 @@ vErrors.push(err70);
 }
 errors++;
 }
+}
+}
 else {
-if(data57 < 0 || isNaN(data57)){
-const err71 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err71 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err71];
 }
@@ -19034,9 +19853,11 @@ vErrors.push(err71);
 errors++;
 }
 }
-}
-else {
-const err72 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid15 = _errs180 === errors;
+valid30 = valid30 || _valid15;
+const _errs182 = errors;
+if(data57 !== null){
+const err72 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err72];
 }
@@ -19045,29 +19866,15 @@ vErrors.push(err72);
 }
 errors++;
 }
-}
-var _valid15 = _errs180 === errors;
+var _valid15 = _errs182 === errors;
 valid30 = valid30 || _valid15;
-const _errs182 = errors;
-if(data57 !== null){
-const err73 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(!valid30){
+const err73 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err73];
 }
 else {
 vErrors.push(err73);
-}
-errors++;
-}
-var _valid15 = _errs182 === errors;
-valid30 = valid30 || _valid15;
-if(!valid30){
-const err74 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err74];
-}
-else {
-vErrors.push(err74);
 }
 errors++;
 validate20.errors = vErrors;
@@ -19090,17 +19897,613 @@ else {
 var valid28 = true;
 }
 if(valid28){
-if(data52.note !== undefined){
-let data58 = data52.note;
+if(data52.id !== undefined){
+let data58 = data52.id;
 const _errs184 = errors;
 if(errors === _errs184){
 if(typeof data58 === "string"){
-if(data58.length > 200){
+if(!pattern10.test(data58)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid28 = _errs184 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.revision !== undefined){
+let data59 = data52.revision;
+const _errs186 = errors;
+if(!(((typeof data59 == "number") && (!(data59 % 1) && !isNaN(data59))) && (isFinite(data59)))){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs186){
+if((typeof data59 == "number") && (isFinite(data59))){
+if(data59 < 0 || isNaN(data59)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid28 = _errs186 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.level !== undefined){
+let data60 = data52.level;
+const _errs188 = errors;
+const _errs189 = errors;
+let valid31 = false;
+const _errs190 = errors;
+if(typeof data60 !== "string"){
+const err74 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err74];
+}
+else {
+vErrors.push(err74);
+}
+errors++;
+}
+if(!(((data60 === "enough") || (data60 === "low")) || (data60 === "out"))){
+const err75 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema56.properties.level.anyOf[0].enum}};
+if(vErrors === null){
+vErrors = [err75];
+}
+else {
+vErrors.push(err75);
+}
+errors++;
+}
+var _valid16 = _errs190 === errors;
+valid31 = valid31 || _valid16;
+const _errs192 = errors;
+if(data60 !== null){
+const err76 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err76];
+}
+else {
+vErrors.push(err76);
+}
+errors++;
+}
+var _valid16 = _errs192 === errors;
+valid31 = valid31 || _valid16;
+if(!valid31){
+const err77 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err77];
+}
+else {
+vErrors.push(err77);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs189;
+if(vErrors !== null){
+if(_errs189){
+vErrors.length = _errs189;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid28 = _errs188 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.countedAtMs !== undefined){
+let data61 = data52.countedAtMs;
+const _errs194 = errors;
+const _errs195 = errors;
+let valid32 = false;
+const _errs196 = errors;
+if(!(((typeof data61 == "number") && (!(data61 % 1) && !isNaN(data61))) && (isFinite(data61)))){
+const err78 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err78];
+}
+else {
+vErrors.push(err78);
+}
+errors++;
+}
+if(errors === _errs196){
+if((typeof data61 == "number") && (isFinite(data61))){
+if(data61 > 4102444800000 || isNaN(data61)){
+const err79 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err79];
+}
+else {
+vErrors.push(err79);
+}
+errors++;
+}
+else {
+if(data61 < 946684800000 || isNaN(data61)){
+const err80 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err80];
+}
+else {
+vErrors.push(err80);
+}
+errors++;
+}
+}
+}
+}
+var _valid17 = _errs196 === errors;
+valid32 = valid32 || _valid17;
+const _errs198 = errors;
+if(data61 !== null){
+const err81 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err81];
+}
+else {
+vErrors.push(err81);
+}
+errors++;
+}
+var _valid17 = _errs198 === errors;
+valid32 = valid32 || _valid17;
+if(!valid32){
+const err82 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err82];
+}
+else {
+vErrors.push(err82);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs195;
+if(vErrors !== null){
+if(_errs195){
+vErrors.length = _errs195;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid28 = _errs194 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.boughtAtMs !== undefined){
+let data62 = data52.boughtAtMs;
+const _errs200 = errors;
+const _errs201 = errors;
+let valid33 = false;
+const _errs202 = errors;
+if(!(((typeof data62 == "number") && (!(data62 % 1) && !isNaN(data62))) && (isFinite(data62)))){
+const err83 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err83];
+}
+else {
+vErrors.push(err83);
+}
+errors++;
+}
+if(errors === _errs202){
+if((typeof data62 == "number") && (isFinite(data62))){
+if(data62 > 4102444800000 || isNaN(data62)){
+const err84 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err84];
+}
+else {
+vErrors.push(err84);
+}
+errors++;
+}
+else {
+if(data62 < 946684800000 || isNaN(data62)){
+const err85 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err85];
+}
+else {
+vErrors.push(err85);
+}
+errors++;
+}
+}
+}
+}
+var _valid18 = _errs202 === errors;
+valid33 = valid33 || _valid18;
+const _errs204 = errors;
+if(data62 !== null){
+const err86 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err86];
+}
+else {
+vErrors.push(err86);
+}
+errors++;
+}
+var _valid18 = _errs204 === errors;
+valid33 = valid33 || _valid18;
+if(!valid33){
+const err87 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err87];
+}
+else {
+vErrors.push(err87);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs201;
+if(vErrors !== null){
+if(_errs201){
+vErrors.length = _errs201;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid28 = _errs200 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.openedAtMs !== undefined){
+let data63 = data52.openedAtMs;
+const _errs206 = errors;
+const _errs207 = errors;
+let valid34 = false;
+const _errs208 = errors;
+if(!(((typeof data63 == "number") && (!(data63 % 1) && !isNaN(data63))) && (isFinite(data63)))){
+const err88 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err88];
+}
+else {
+vErrors.push(err88);
+}
+errors++;
+}
+if(errors === _errs208){
+if((typeof data63 == "number") && (isFinite(data63))){
+if(data63 > 4102444800000 || isNaN(data63)){
+const err89 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err89];
+}
+else {
+vErrors.push(err89);
+}
+errors++;
+}
+else {
+if(data63 < 946684800000 || isNaN(data63)){
+const err90 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err90];
+}
+else {
+vErrors.push(err90);
+}
+errors++;
+}
+}
+}
+}
+var _valid19 = _errs208 === errors;
+valid34 = valid34 || _valid19;
+const _errs210 = errors;
+if(data63 !== null){
+const err91 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err91];
+}
+else {
+vErrors.push(err91);
+}
+errors++;
+}
+var _valid19 = _errs210 === errors;
+valid34 = valid34 || _valid19;
+if(!valid34){
+const err92 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err92];
+}
+else {
+vErrors.push(err92);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs207;
+if(vErrors !== null){
+if(_errs207){
+vErrors.length = _errs207;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid28 = _errs206 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.provedAtMs !== undefined){
+let data64 = data52.provedAtMs;
+const _errs212 = errors;
+const _errs213 = errors;
+let valid35 = false;
+const _errs214 = errors;
+if(!(((typeof data64 == "number") && (!(data64 % 1) && !isNaN(data64))) && (isFinite(data64)))){
+const err93 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err93];
+}
+else {
+vErrors.push(err93);
+}
+errors++;
+}
+if(errors === _errs214){
+if((typeof data64 == "number") && (isFinite(data64))){
+if(data64 > 4102444800000 || isNaN(data64)){
+const err94 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err94];
+}
+else {
+vErrors.push(err94);
+}
+errors++;
+}
+else {
+if(data64 < 946684800000 || isNaN(data64)){
+const err95 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err95];
+}
+else {
+vErrors.push(err95);
+}
+errors++;
+}
+}
+}
+}
+var _valid20 = _errs214 === errors;
+valid35 = valid35 || _valid20;
+const _errs216 = errors;
+if(data64 !== null){
+const err96 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err96];
+}
+else {
+vErrors.push(err96);
+}
+errors++;
+}
+var _valid20 = _errs216 === errors;
+valid35 = valid35 || _valid20;
+if(!valid35){
+const err97 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err97];
+}
+else {
+vErrors.push(err97);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs213;
+if(vErrors !== null){
+if(_errs213){
+vErrors.length = _errs213;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid28 = _errs212 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.paid !== undefined){
+let data65 = data52.paid;
+const _errs218 = errors;
+const _errs219 = errors;
+let valid36 = false;
+const _errs220 = errors;
+if(errors === _errs220){
+if((typeof data65 == "number") && (isFinite(data65))){
+if(data65 > 1000000 || isNaN(data65)){
+const err98 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err98];
+}
+else {
+vErrors.push(err98);
+}
+errors++;
+}
+else {
+if(data65 < 0 || isNaN(data65)){
+const err99 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err99];
+}
+else {
+vErrors.push(err99);
+}
+errors++;
+}
+}
+}
+else {
+const err100 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err100];
+}
+else {
+vErrors.push(err100);
+}
+errors++;
+}
+}
+var _valid21 = _errs220 === errors;
+valid36 = valid36 || _valid21;
+const _errs222 = errors;
+if(data65 !== null){
+const err101 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err101];
+}
+else {
+vErrors.push(err101);
+}
+errors++;
+}
+var _valid21 = _errs222 === errors;
+valid36 = valid36 || _valid21;
+if(!valid36){
+const err102 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err102];
+}
+else {
+vErrors.push(err102);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs219;
+if(vErrors !== null){
+if(_errs219){
+vErrors.length = _errs219;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid28 = _errs218 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.lot !== undefined){
+let data66 = data52.lot;
+const _errs224 = errors;
+if(errors === _errs224){
+if(typeof data66 === "string"){
+if(data66.length > 200){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:"#/$defs/Can/properties/lot/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data66)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:"#/$defs/Can/properties/lot/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:"#/$defs/Can/properties/lot/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid28 = _errs224 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.place !== undefined){
+let data67 = data52.place;
+const _errs226 = errors;
+if(errors === _errs226){
+if(typeof data67 === "string"){
+if(data67.length > 200){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPath:"#/$defs/Can/properties/place/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data67)){
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPath:"#/$defs/Can/properties/place/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPath:"#/$defs/Can/properties/place/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid28 = _errs226 === errors;
+}
+else {
+var valid28 = true;
+}
+if(valid28){
+if(data52.note !== undefined){
+let data68 = data52.note;
+const _errs228 = errors;
+if(errors === _errs228){
+if(typeof data68 === "string"){
+if(data68.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data58)){
+if(!pattern4.test(data68)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -19111,52 +20514,18 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath
 return false;
 }
 }
-var valid28 = _errs184 === errors;
+var valid28 = _errs228 === errors;
 }
 else {
 var valid28 = true;
 }
-if(valid28){
-if(data52.id !== undefined){
-let data59 = data52.id;
-const _errs186 = errors;
-if(errors === _errs186){
-if(typeof data59 === "string"){
-if(!pattern9.test(data59)){
-validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid28 = _errs186 === errors;
-}
-else {
-var valid28 = true;
-}
-if(valid28){
-if(data52.revision !== undefined){
-let data60 = data52.revision;
-const _errs188 = errors;
-if(!(((typeof data60 == "number") && (!(data60 % 1) && !isNaN(data60))) && (isFinite(data60)))){
-validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs188){
-if((typeof data60 == "number") && (isFinite(data60))){
-if(data60 < 0 || isNaN(data60)){
-validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
 }
 }
 }
-var valid28 = _errs188 === errors;
 }
-else {
-var valid28 = true;
+}
+}
+}
 }
 }
 }
@@ -19190,2322 +20559,92 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.mixCards !== undefined){
-let data61 = data.mixCards;
-const _errs190 = errors;
-if(errors === _errs190){
-if(Array.isArray(data61)){
-var valid31 = true;
-const len8 = data61.length;
-for(let i8=0; i8<len8; i8++){
-const _errs192 = errors;
-if(!(validate33(data61[i8], {instancePath:instancePath+"/mixCards/" + i8,parentData:data61,parentDataProperty:i8,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate33.errors : vErrors.concat(validate33.errors);
-errors = vErrors.length;
-}
-var valid31 = _errs192 === errors;
-if(!valid31){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/mixCards",schemaPath:"#/properties/mixCards/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs190 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.logEntries !== undefined){
-let data63 = data.logEntries;
-const _errs193 = errors;
-if(errors === _errs193){
-if(Array.isArray(data63)){
-var valid32 = true;
-const len9 = data63.length;
-for(let i9=0; i9<len9; i9++){
-const _errs195 = errors;
-if(!(validate35(data63[i9], {instancePath:instancePath+"/logEntries/" + i9,parentData:data63,parentDataProperty:i9,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate35.errors : vErrors.concat(validate35.errors);
-errors = vErrors.length;
-}
-var valid32 = _errs195 === errors;
-if(!valid32){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/logEntries",schemaPath:"#/properties/logEntries/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs193 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.pictures !== undefined){
-let data65 = data.pictures;
-const _errs196 = errors;
-if(errors === _errs196){
-if(Array.isArray(data65)){
-var valid33 = true;
-const len10 = data65.length;
-for(let i10=0; i10<len10; i10++){
-const _errs198 = errors;
-if(!(validate37(data65[i10], {instancePath:instancePath+"/pictures/" + i10,parentData:data65,parentDataProperty:i10,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate37.errors : vErrors.concat(validate37.errors);
-errors = vErrors.length;
-}
-var valid33 = _errs198 === errors;
-if(!valid33){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/pictures",schemaPath:"#/properties/pictures/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs196 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.meshes !== undefined){
-let data67 = data.meshes;
-const _errs199 = errors;
-if(errors === _errs199){
-if(Array.isArray(data67)){
-var valid34 = true;
-const len11 = data67.length;
-for(let i11=0; i11<len11; i11++){
-let data68 = data67[i11];
-const _errs201 = errors;
-const _errs202 = errors;
-if(errors === _errs202){
-if(data68 && typeof data68 == "object" && !Array.isArray(data68)){
-let missing4;
-if((((((((((((data68.partId === undefined) && (missing4 = "partId")) || ((data68.name === undefined) && (missing4 = "name"))) || ((data68.format === undefined) && (missing4 = "format"))) || ((data68.byteLength === undefined) && (missing4 = "byteLength"))) || ((data68.unit === undefined) && (missing4 = "unit"))) || ((data68.scale === undefined) && (missing4 = "scale"))) || ((data68.up === undefined) && (missing4 = "up"))) || ((data68.hiddenSide === undefined) && (missing4 = "hiddenSide"))) || ((data68.note === undefined) && (missing4 = "note"))) || ((data68.id === undefined) && (missing4 = "id"))) || ((data68.revision === undefined) && (missing4 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/required",keyword:"required",params:{missingProperty: missing4}}];
-return false;
-}
-else {
-const _errs204 = errors;
-for(const key4 in data68){
-if(!(func1.call(schema63.properties, key4))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
-return false;
-break;
-}
-}
-if(_errs204 === errors){
-if(data68.partId !== undefined){
-let data69 = data68.partId;
-const _errs205 = errors;
-if(errors === _errs205){
-if(typeof data69 === "string"){
-if(!pattern9.test(data69)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid36 = _errs205 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.name !== undefined){
-let data70 = data68.name;
-const _errs207 = errors;
-if(errors === _errs207){
-if(typeof data70 === "string"){
-if(data70.length > 200){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data70.length < 1){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data70)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/name",schemaPath:"#/$defs/MeshReference/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid36 = _errs207 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.format !== undefined){
-let data71 = data68.format;
-const _errs209 = errors;
-if(typeof data71 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((data71 === "stl") || (data71 === "obj")) || (data71 === "3mf"))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema63.properties.format.enum}}];
-return false;
-}
-var valid36 = _errs209 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.byteLength !== undefined){
-let data72 = data68.byteLength;
-const _errs211 = errors;
-if(!(((typeof data72 == "number") && (!(data72 % 1) && !isNaN(data72))) && (isFinite(data72)))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs211){
-if((typeof data72 == "number") && (isFinite(data72))){
-if(data72 > 134217728 || isNaN(data72)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 134217728}}];
-return false;
-}
-else {
-if(data72 < 1 || isNaN(data72)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
-return false;
-}
-}
-}
-}
-var valid36 = _errs211 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.unit !== undefined){
-let data73 = data68.unit;
-const _errs213 = errors;
-if(typeof data73 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((data73 === "mm") || (data73 === "cm")) || (data73 === "in")) || (data73 === "m"))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema63.properties.unit.enum}}];
-return false;
-}
-var valid36 = _errs213 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.scale !== undefined){
-let data74 = data68.scale;
-const _errs215 = errors;
-if(errors === _errs215){
-if((typeof data74 == "number") && (isFinite(data74))){
-if(data74 > 1000 || isNaN(data74)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
-return false;
-}
-else {
-if(data74 < 0.001 || isNaN(data74)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid36 = _errs215 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.up !== undefined){
-let data75 = data68.up;
-const _errs217 = errors;
-if(errors === _errs217){
-if(Array.isArray(data75)){
-if(data75.length > 3){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
-return false;
-}
-else {
-if(data75.length < 3){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
-return false;
-}
-else {
+if(data.supplies !== undefined){
+let data69 = data.supplies;
+const _errs230 = errors;
+if(errors === _errs230){
+if(Array.isArray(data69)){
 var valid37 = true;
-const len12 = data75.length;
-for(let i12=0; i12<len12; i12++){
-let data76 = data75[i12];
-const _errs219 = errors;
-if(errors === _errs219){
-if((typeof data76 == "number") && (isFinite(data76))){
-if(data76 > 1 || isNaN(data76)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data76 < -1 || isNaN(data76)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up/" + i12,schemaPath:"#/$defs/MeshReference/properties/up/items/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid37 = _errs219 === errors;
-if(!valid37){
-break;
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/up",schemaPath:"#/$defs/MeshReference/properties/up/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid36 = _errs217 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.hiddenSide !== undefined){
-let data77 = data68.hiddenSide;
-const _errs221 = errors;
-if(typeof data77 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((((data77 === "none") || (data77 === "-z")) || (data77 === "+z")) || (data77 === "-y")) || (data77 === "+y")) || (data77 === "-x")) || (data77 === "+x"))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema63.properties.hiddenSide.enum}}];
-return false;
-}
-var valid36 = _errs221 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.note !== undefined){
-let data78 = data68.note;
-const _errs223 = errors;
-if(errors === _errs223){
-if(typeof data78 === "string"){
-if(data78.length > 4000){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaPath:"#/$defs/MeshReference/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/note",schemaPath:"#/$defs/MeshReference/properties/note/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid36 = _errs223 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.id !== undefined){
-let data79 = data68.id;
-const _errs225 = errors;
-if(errors === _errs225){
-if(typeof data79 === "string"){
-if(!pattern9.test(data79)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPath:"#/$defs/MeshReference/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/id",schemaPath:"#/$defs/MeshReference/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid36 = _errs225 === errors;
-}
-else {
-var valid36 = true;
-}
-if(valid36){
-if(data68.revision !== undefined){
-let data80 = data68.revision;
-const _errs227 = errors;
-if(!(((typeof data80 == "number") && (!(data80 % 1) && !isNaN(data80))) && (isFinite(data80)))){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs227){
-if((typeof data80 == "number") && (isFinite(data80))){
-if(data80 < 0 || isNaN(data80)){
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid36 = _errs227 === errors;
-}
-else {
-var valid36 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes/" + i11,schemaPath:"#/$defs/MeshReference/type",keyword:"type",params:{type: "object"}}];
-return false;
-}
-}
-var valid34 = _errs201 === errors;
-if(!valid34){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/meshes",schemaPath:"#/properties/meshes/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs199 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.passes !== undefined){
-let data81 = data.passes;
-const _errs229 = errors;
-if(errors === _errs229){
-if(Array.isArray(data81)){
-var valid38 = true;
-const len13 = data81.length;
-for(let i13=0; i13<len13; i13++){
-let data82 = data81[i13];
-const _errs231 = errors;
+const len8 = data69.length;
+for(let i8=0; i8<len8; i8++){
+let data70 = data69[i8];
 const _errs232 = errors;
-if(errors === _errs232){
-if(data82 && typeof data82 == "object" && !Array.isArray(data82)){
-let missing5;
-if(((((((((((data82.partId === undefined) && (missing5 = "partId")) || ((data82.atMs === undefined) && (missing5 = "atMs"))) || ((data82.minutes === undefined) && (missing5 = "minutes"))) || ((data82.plannedMinutes === undefined) && (missing5 = "plannedMinutes"))) || ((data82.zone === undefined) && (missing5 = "zone"))) || ((data82.valleyMicrometres === undefined) && (missing5 = "valleyMicrometres"))) || ((data82.isGuideCoat === undefined) && (missing5 = "isGuideCoat"))) || ((data82.note === undefined) && (missing5 = "note"))) || ((data82.id === undefined) && (missing5 = "id"))) || ((data82.revision === undefined) && (missing5 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/required",keyword:"required",params:{missingProperty: missing5}}];
+const _errs233 = errors;
+if(errors === _errs233){
+if(data70 && typeof data70 == "object" && !Array.isArray(data70)){
+let missing4;
+if(((((((((((((((((((data70.name === undefined) && (missing4 = "name")) || ((data70.kindId === undefined) && (missing4 = "kindId"))) || ((data70.grit === undefined) && (missing4 = "grit"))) || ((data70.widthMillimetres === undefined) && (missing4 = "widthMillimetres"))) || ((data70.left === undefined) && (missing4 = "left"))) || ((data70.closedMonths === undefined) && (missing4 = "closedMonths"))) || ((data70.openedMonths === undefined) && (missing4 = "openedMonths"))) || ((data70.id === undefined) && (missing4 = "id"))) || ((data70.revision === undefined) && (missing4 = "revision"))) || ((data70.level === undefined) && (missing4 = "level"))) || ((data70.countedAtMs === undefined) && (missing4 = "countedAtMs"))) || ((data70.boughtAtMs === undefined) && (missing4 = "boughtAtMs"))) || ((data70.openedAtMs === undefined) && (missing4 = "openedAtMs"))) || ((data70.provedAtMs === undefined) && (missing4 = "provedAtMs"))) || ((data70.paid === undefined) && (missing4 = "paid"))) || ((data70.lot === undefined) && (missing4 = "lot"))) || ((data70.place === undefined) && (missing4 = "place"))) || ((data70.note === undefined) && (missing4 = "note"))){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/$defs/Supply/required",keyword:"required",params:{missingProperty: missing4}}];
 return false;
 }
 else {
-const _errs234 = errors;
-for(const key5 in data82){
-if(!(func1.call(schema64.properties, key5))){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
-return false;
-break;
-}
-}
-if(_errs234 === errors){
-if(data82.partId !== undefined){
-let data83 = data82.partId;
 const _errs235 = errors;
-if(errors === _errs235){
-if(typeof data83 === "string"){
-if(!pattern9.test(data83)){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+for(const key4 in data70){
+if(!(func1.call(schema57.properties, key4))){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/$defs/Supply/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
 return false;
+break;
 }
 }
-else {
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid40 = _errs235 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.atMs !== undefined){
-let data84 = data82.atMs;
-const _errs237 = errors;
-if(!(((typeof data84 == "number") && (!(data84 % 1) && !isNaN(data84))) && (isFinite(data84)))){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs237){
-if((typeof data84 == "number") && (isFinite(data84))){
-if(data84 > 4102444800000 || isNaN(data84)){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+if(_errs235 === errors){
+if(data70.name !== undefined){
+let data71 = data70.name;
+const _errs236 = errors;
+if(errors === _errs236){
+if(typeof data71 === "string"){
+if(data71.length > 200){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data84 < 946684800000 || isNaN(data84)){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid40 = _errs237 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.minutes !== undefined){
-let data85 = data82.minutes;
-const _errs239 = errors;
-if(errors === _errs239){
-if((typeof data85 == "number") && (isFinite(data85))){
-if(data85 > 10000 || isNaN(data85)){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+if(data71.length < 1){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(data85 < 0 || isNaN(data85)){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+if(!pattern4.test(data71)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
+}
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/type",keyword:"type",params:{type: "number"}}];
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid40 = _errs239 === errors;
+var valid39 = _errs236 === errors;
 }
 else {
-var valid40 = true;
+var valid39 = true;
 }
-if(valid40){
-if(data82.plannedMinutes !== undefined){
-let data86 = data82.plannedMinutes;
+if(valid39){
+if(data70.kindId !== undefined){
+let data72 = data70.kindId;
+const _errs238 = errors;
+if(typeof data72 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/kindId",schemaPath:"#/$defs/Supply/properties/kindId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((data72 === "abrasiveSheet") || (data72 === "abrasiveDisc")) || (data72 === "tape")) || (data72 === "maskingFilm")) || (data72 === "gloves")) || (data72 === "cartridge")) || (data72 === "thinner")) || (data72 === "cups")) || (data72 === "magnets")) || (data72 === "leds")) || (data72 === "cells")) || (data72 === "sundry"))){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/kindId",schemaPath:"#/$defs/Supply/properties/kindId/enum",keyword:"enum",params:{allowedValues: schema57.properties.kindId.enum}}];
+return false;
+}
+var valid39 = _errs238 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.grit !== undefined){
+let data73 = data70.grit;
+const _errs240 = errors;
 const _errs241 = errors;
+let valid40 = false;
 const _errs242 = errors;
-let valid41 = false;
-const _errs243 = errors;
-if(errors === _errs243){
-if((typeof data86 == "number") && (isFinite(data86))){
-if(data86 > 10000 || isNaN(data86)){
-const err75 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err75];
-}
-else {
-vErrors.push(err75);
-}
-errors++;
-}
-else {
-if(data86 < 0 || isNaN(data86)){
-const err76 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err76];
-}
-else {
-vErrors.push(err76);
-}
-errors++;
-}
-}
-}
-else {
-const err77 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err77];
-}
-else {
-vErrors.push(err77);
-}
-errors++;
-}
-}
-var _valid16 = _errs243 === errors;
-valid41 = valid41 || _valid16;
-const _errs245 = errors;
-if(data86 !== null){
-const err78 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err78];
-}
-else {
-vErrors.push(err78);
-}
-errors++;
-}
-var _valid16 = _errs245 === errors;
-valid41 = valid41 || _valid16;
-if(!valid41){
-const err79 = {instancePath:instancePath+"/passes/" + i13+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err79];
-}
-else {
-vErrors.push(err79);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs242;
-if(vErrors !== null){
-if(_errs242){
-vErrors.length = _errs242;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid40 = _errs241 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.zone !== undefined){
-let data87 = data82.zone;
-const _errs247 = errors;
-const _errs248 = errors;
-let valid42 = false;
-const _errs249 = errors;
-if(typeof data87 !== "string"){
-const err80 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err80];
-}
-else {
-vErrors.push(err80);
-}
-errors++;
-}
-if(!((((((data87 === "bed") || (data87 === "flat")) || (data87 === "dome")) || (data87 === "shoulder")) || (data87 === "wall")) || (data87 === "overhang"))){
-const err81 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema64.properties.zone.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err81];
-}
-else {
-vErrors.push(err81);
-}
-errors++;
-}
-var _valid17 = _errs249 === errors;
-valid42 = valid42 || _valid17;
-const _errs251 = errors;
-if(data87 !== null){
-const err82 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err82];
-}
-else {
-vErrors.push(err82);
-}
-errors++;
-}
-var _valid17 = _errs251 === errors;
-valid42 = valid42 || _valid17;
-if(!valid42){
-const err83 = {instancePath:instancePath+"/passes/" + i13+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err83];
-}
-else {
-vErrors.push(err83);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs248;
-if(vErrors !== null){
-if(_errs248){
-vErrors.length = _errs248;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid40 = _errs247 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.valleyMicrometres !== undefined){
-let data88 = data82.valleyMicrometres;
-const _errs253 = errors;
-const _errs254 = errors;
-let valid43 = false;
-const _errs255 = errors;
-if(errors === _errs255){
-if((typeof data88 == "number") && (isFinite(data88))){
-if(data88 > 10000 || isNaN(data88)){
-const err84 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err84];
-}
-else {
-vErrors.push(err84);
-}
-errors++;
-}
-else {
-if(data88 < 0.1 || isNaN(data88)){
-const err85 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
-if(vErrors === null){
-vErrors = [err85];
-}
-else {
-vErrors.push(err85);
-}
-errors++;
-}
-}
-}
-else {
-const err86 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err86];
-}
-else {
-vErrors.push(err86);
-}
-errors++;
-}
-}
-var _valid18 = _errs255 === errors;
-valid43 = valid43 || _valid18;
-const _errs257 = errors;
-if(data88 !== null){
-const err87 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err87];
-}
-else {
-vErrors.push(err87);
-}
-errors++;
-}
-var _valid18 = _errs257 === errors;
-valid43 = valid43 || _valid18;
-if(!valid43){
-const err88 = {instancePath:instancePath+"/passes/" + i13+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err88];
-}
-else {
-vErrors.push(err88);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs254;
-if(vErrors !== null){
-if(_errs254){
-vErrors.length = _errs254;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid40 = _errs253 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.isGuideCoat !== undefined){
-const _errs259 = errors;
-if(typeof data82.isGuideCoat !== "boolean"){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/isGuideCoat",schemaPath:"#/$defs/SurfacePass/properties/isGuideCoat/type",keyword:"type",params:{type: "boolean"}}];
-return false;
-}
-var valid40 = _errs259 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.note !== undefined){
-let data90 = data82.note;
-const _errs261 = errors;
-if(errors === _errs261){
-if(typeof data90 === "string"){
-if(data90.length > 4000){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid40 = _errs261 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.id !== undefined){
-let data91 = data82.id;
-const _errs263 = errors;
-if(errors === _errs263){
-if(typeof data91 === "string"){
-if(!pattern9.test(data91)){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid40 = _errs263 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data82.revision !== undefined){
-let data92 = data82.revision;
-const _errs265 = errors;
-if(!(((typeof data92 == "number") && (!(data92 % 1) && !isNaN(data92))) && (isFinite(data92)))){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs265){
-if((typeof data92 == "number") && (isFinite(data92))){
-if(data92 < 0 || isNaN(data92)){
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid40 = _errs265 === errors;
-}
-else {
-var valid40 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/passes/" + i13,schemaPath:"#/$defs/SurfacePass/type",keyword:"type",params:{type: "object"}}];
-return false;
-}
-}
-var valid38 = _errs231 === errors;
-if(!valid38){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs229 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.flaws !== undefined){
-let data93 = data.flaws;
-const _errs267 = errors;
-if(errors === _errs267){
-if(Array.isArray(data93)){
-var valid44 = true;
-const len14 = data93.length;
-for(let i14=0; i14<len14; i14++){
-const _errs269 = errors;
-if(!(validate41(data93[i14], {instancePath:instancePath+"/flaws/" + i14,parentData:data93,parentDataProperty:i14,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate41.errors : vErrors.concat(validate41.errors);
-errors = vErrors.length;
-}
-var valid44 = _errs269 === errors;
-if(!valid44){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/flaws",schemaPath:"#/properties/flaws/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs267 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.fits !== undefined){
-let data95 = data.fits;
-const _errs270 = errors;
-if(errors === _errs270){
-if(Array.isArray(data95)){
-var valid45 = true;
-const len15 = data95.length;
-for(let i15=0; i15<len15; i15++){
-let data96 = data95[i15];
-const _errs272 = errors;
-const _errs273 = errors;
-if(errors === _errs273){
-if(data96 && typeof data96 == "object" && !Array.isArray(data96)){
-let missing6;
-if((((((((((((data96.partId === undefined) && (missing6 = "partId")) || ((data96.otherPartId === undefined) && (missing6 = "otherPartId"))) || ((data96.name === undefined) && (missing6 = "name"))) || ((data96.kind === undefined) && (missing6 = "kind"))) || ((data96.holeMillimetres === undefined) && (missing6 = "holeMillimetres"))) || ((data96.shaftMillimetres === undefined) && (missing6 = "shaftMillimetres"))) || ((data96.printErrorMillimetres === undefined) && (missing6 = "printErrorMillimetres"))) || ((data96.isMasked === undefined) && (missing6 = "isMasked"))) || ((data96.note === undefined) && (missing6 = "note"))) || ((data96.id === undefined) && (missing6 = "id"))) || ((data96.revision === undefined) && (missing6 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/required",keyword:"required",params:{missingProperty: missing6}}];
-return false;
-}
-else {
-const _errs275 = errors;
-for(const key6 in data96){
-if(!(func1.call(schema67.properties, key6))){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
-return false;
-break;
-}
-}
-if(_errs275 === errors){
-if(data96.partId !== undefined){
-let data97 = data96.partId;
-const _errs276 = errors;
-if(errors === _errs276){
-if(typeof data97 === "string"){
-if(!pattern9.test(data97)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaPath:"#/$defs/Fit/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/partId",schemaPath:"#/$defs/Fit/properties/partId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid47 = _errs276 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.otherPartId !== undefined){
-let data98 = data96.otherPartId;
-const _errs278 = errors;
-const _errs279 = errors;
-let valid48 = false;
-const _errs280 = errors;
-if(errors === _errs280){
-if(typeof data98 === "string"){
-if(!pattern9.test(data98)){
-const err89 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err89];
-}
-else {
-vErrors.push(err89);
-}
-errors++;
-}
-}
-else {
-const err90 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err90];
-}
-else {
-vErrors.push(err90);
-}
-errors++;
-}
-}
-var _valid19 = _errs280 === errors;
-valid48 = valid48 || _valid19;
-const _errs282 = errors;
-if(data98 !== null){
-const err91 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err91];
-}
-else {
-vErrors.push(err91);
-}
-errors++;
-}
-var _valid19 = _errs282 === errors;
-valid48 = valid48 || _valid19;
-if(!valid48){
-const err92 = {instancePath:instancePath+"/fits/" + i15+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err92];
-}
-else {
-vErrors.push(err92);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs279;
-if(vErrors !== null){
-if(_errs279){
-vErrors.length = _errs279;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid47 = _errs278 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.name !== undefined){
-let data99 = data96.name;
-const _errs284 = errors;
-if(errors === _errs284){
-if(typeof data99 === "string"){
-if(data99.length > 200){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data99.length < 1){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data99)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/name",schemaPath:"#/$defs/Fit/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid47 = _errs284 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.kind !== undefined){
-let data100 = data96.kind;
-const _errs286 = errors;
-if(typeof data100 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((data100 === "shaft") || (data100 === "lid")) || (data100 === "slot"))){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema67.properties.kind.enum}}];
-return false;
-}
-var valid47 = _errs286 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.holeMillimetres !== undefined){
-let data101 = data96.holeMillimetres;
-const _errs288 = errors;
-if(errors === _errs288){
-if((typeof data101 == "number") && (isFinite(data101))){
-if(data101 > 10000 || isNaN(data101)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
-return false;
-}
-else {
-if(data101 < 0.01 || isNaN(data101)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid47 = _errs288 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.shaftMillimetres !== undefined){
-let data102 = data96.shaftMillimetres;
-const _errs290 = errors;
-if(errors === _errs290){
-if((typeof data102 == "number") && (isFinite(data102))){
-if(data102 > 10000 || isNaN(data102)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
-return false;
-}
-else {
-if(data102 < 0.01 || isNaN(data102)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid47 = _errs290 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.printErrorMillimetres !== undefined){
-let data103 = data96.printErrorMillimetres;
-const _errs292 = errors;
-if(errors === _errs292){
-if((typeof data103 == "number") && (isFinite(data103))){
-if(data103 > 5 || isNaN(data103)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5}}];
-return false;
-}
-else {
-if(data103 < -5 || isNaN(data103)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: -5}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid47 = _errs292 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.isMasked !== undefined){
-const _errs294 = errors;
-if(typeof data96.isMasked !== "boolean"){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/isMasked",schemaPath:"#/$defs/Fit/properties/isMasked/type",keyword:"type",params:{type: "boolean"}}];
-return false;
-}
-var valid47 = _errs294 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.note !== undefined){
-let data105 = data96.note;
-const _errs296 = errors;
-if(errors === _errs296){
-if(typeof data105 === "string"){
-if(data105.length > 2000){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPath:"#/$defs/Fit/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/note",schemaPath:"#/$defs/Fit/properties/note/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid47 = _errs296 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.id !== undefined){
-let data106 = data96.id;
-const _errs298 = errors;
-if(errors === _errs298){
-if(typeof data106 === "string"){
-if(!pattern9.test(data106)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:"#/$defs/Fit/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/id",schemaPath:"#/$defs/Fit/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid47 = _errs298 === errors;
-}
-else {
-var valid47 = true;
-}
-if(valid47){
-if(data96.revision !== undefined){
-let data107 = data96.revision;
-const _errs300 = errors;
-if(!(((typeof data107 == "number") && (!(data107 % 1) && !isNaN(data107))) && (isFinite(data107)))){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs300){
-if((typeof data107 == "number") && (isFinite(data107))){
-if(data107 < 0 || isNaN(data107)){
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15+"/revision",schemaPath:"#/$defs/Fit/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid47 = _errs300 === errors;
-}
-else {
-var valid47 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits/" + i15,schemaPath:"#/$defs/Fit/type",keyword:"type",params:{type: "object"}}];
-return false;
-}
-}
-var valid45 = _errs272 === errors;
-if(!valid45){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/fits",schemaPath:"#/properties/fits/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs270 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.timers !== undefined){
-let data108 = data.timers;
-const _errs302 = errors;
-if(errors === _errs302){
-if(Array.isArray(data108)){
-var valid49 = true;
-const len16 = data108.length;
-for(let i16=0; i16<len16; i16++){
-let data109 = data108[i16];
-const _errs304 = errors;
-const _errs305 = errors;
-if(errors === _errs305){
-if(data109 && typeof data109 == "object" && !Array.isArray(data109)){
-let missing7;
-if(((((((data109.name === undefined) && (missing7 = "name")) || ((data109.startedAtMs === undefined) && (missing7 = "startedAtMs"))) || ((data109.endsAtMs === undefined) && (missing7 = "endsAtMs"))) || ((data109.note === undefined) && (missing7 = "note"))) || ((data109.id === undefined) && (missing7 = "id"))) || ((data109.revision === undefined) && (missing7 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/required",keyword:"required",params:{missingProperty: missing7}}];
-return false;
-}
-else {
-const _errs307 = errors;
-for(const key7 in data109){
-if(!((((((key7 === "name") || (key7 === "startedAtMs")) || (key7 === "endsAtMs")) || (key7 === "note")) || (key7 === "id")) || (key7 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
-return false;
-break;
-}
-}
-if(_errs307 === errors){
-if(data109.name !== undefined){
-let data110 = data109.name;
-const _errs308 = errors;
-if(errors === _errs308){
-if(typeof data110 === "string"){
-if(data110.length > 200){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data110.length < 1){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data110)){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid51 = _errs308 === errors;
-}
-else {
-var valid51 = true;
-}
-if(valid51){
-if(data109.startedAtMs !== undefined){
-let data111 = data109.startedAtMs;
-const _errs310 = errors;
-if(!(((typeof data111 == "number") && (!(data111 % 1) && !isNaN(data111))) && (isFinite(data111)))){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs310){
-if((typeof data111 == "number") && (isFinite(data111))){
-if(data111 > 4102444800000 || isNaN(data111)){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data111 < 946684800000 || isNaN(data111)){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid51 = _errs310 === errors;
-}
-else {
-var valid51 = true;
-}
-if(valid51){
-if(data109.endsAtMs !== undefined){
-let data112 = data109.endsAtMs;
-const _errs312 = errors;
-if(!(((typeof data112 == "number") && (!(data112 % 1) && !isNaN(data112))) && (isFinite(data112)))){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs312){
-if((typeof data112 == "number") && (isFinite(data112))){
-if(data112 > 4102444800000 || isNaN(data112)){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data112 < 946684800000 || isNaN(data112)){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid51 = _errs312 === errors;
-}
-else {
-var valid51 = true;
-}
-if(valid51){
-if(data109.note !== undefined){
-let data113 = data109.note;
-const _errs314 = errors;
-if(errors === _errs314){
-if(typeof data113 === "string"){
-if(data113.length > 400){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/maxLength",keyword:"maxLength",params:{limit: 400}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid51 = _errs314 === errors;
-}
-else {
-var valid51 = true;
-}
-if(valid51){
-if(data109.id !== undefined){
-let data114 = data109.id;
-const _errs316 = errors;
-if(errors === _errs316){
-if(typeof data114 === "string"){
-if(!pattern9.test(data114)){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid51 = _errs316 === errors;
-}
-else {
-var valid51 = true;
-}
-if(valid51){
-if(data109.revision !== undefined){
-let data115 = data109.revision;
-const _errs318 = errors;
-if(!(((typeof data115 == "number") && (!(data115 % 1) && !isNaN(data115))) && (isFinite(data115)))){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs318){
-if((typeof data115 == "number") && (isFinite(data115))){
-if(data115 < 0 || isNaN(data115)){
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid51 = _errs318 === errors;
-}
-else {
-var valid51 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/timers/" + i16,schemaPath:"#/$defs/BenchTimer/type",keyword:"type",params:{type: "object"}}];
-return false;
-}
-}
-var valid49 = _errs304 === errors;
-if(!valid49){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/timers",schemaPath:"#/properties/timers/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs302 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.targets !== undefined){
-let data116 = data.targets;
-const _errs320 = errors;
-if(errors === _errs320){
-if(Array.isArray(data116)){
-var valid52 = true;
-const len17 = data116.length;
-for(let i17=0; i17<len17; i17++){
-const _errs322 = errors;
-if(!(validate43(data116[i17], {instancePath:instancePath+"/targets/" + i17,parentData:data116,parentDataProperty:i17,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate43.errors : vErrors.concat(validate43.errors);
-errors = vErrors.length;
-}
-var valid52 = _errs322 === errors;
-if(!valid52){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/targets",schemaPath:"#/properties/targets/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs320 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.maskPlans !== undefined){
-let data118 = data.maskPlans;
-const _errs323 = errors;
-if(errors === _errs323){
-if(Array.isArray(data118)){
-var valid53 = true;
-const len18 = data118.length;
-for(let i18=0; i18<len18; i18++){
-const _errs325 = errors;
-if(!(validate47(data118[i18], {instancePath:instancePath+"/maskPlans/" + i18,parentData:data118,parentDataProperty:i18,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate47.errors : vErrors.concat(validate47.errors);
-errors = vErrors.length;
-}
-var valid53 = _errs325 === errors;
-if(!valid53){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/maskPlans",schemaPath:"#/properties/maskPlans/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs323 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.stencils !== undefined){
-let data120 = data.stencils;
-const _errs326 = errors;
-if(errors === _errs326){
-if(Array.isArray(data120)){
-var valid54 = true;
-const len19 = data120.length;
-for(let i19=0; i19<len19; i19++){
-let data121 = data120[i19];
-const _errs328 = errors;
-const _errs329 = errors;
-if(errors === _errs329){
-if(data121 && typeof data121 == "object" && !Array.isArray(data121)){
-let missing8;
-if(((((((data121.partId === undefined) && (missing8 = "partId")) || ((data121.name === undefined) && (missing8 = "name"))) || ((data121.outline === undefined) && (missing8 = "outline"))) || ((data121.millimetresPerUnit === undefined) && (missing8 = "millimetresPerUnit"))) || ((data121.id === undefined) && (missing8 = "id"))) || ((data121.revision === undefined) && (missing8 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/required",keyword:"required",params:{missingProperty: missing8}}];
-return false;
-}
-else {
-const _errs331 = errors;
-for(const key8 in data121){
-if(!((((((key8 === "partId") || (key8 === "name")) || (key8 === "outline")) || (key8 === "millimetresPerUnit")) || (key8 === "id")) || (key8 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key8}}];
-return false;
-break;
-}
-}
-if(_errs331 === errors){
-if(data121.partId !== undefined){
-let data122 = data121.partId;
-const _errs332 = errors;
-if(errors === _errs332){
-if(typeof data122 === "string"){
-if(!pattern9.test(data122)){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid56 = _errs332 === errors;
-}
-else {
-var valid56 = true;
-}
-if(valid56){
-if(data121.name !== undefined){
-let data123 = data121.name;
-const _errs334 = errors;
-if(errors === _errs334){
-if(typeof data123 === "string"){
-if(data123.length > 200){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data123.length < 1){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data123)){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/name",schemaPath:"#/$defs/Stencil/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid56 = _errs334 === errors;
-}
-else {
-var valid56 = true;
-}
-if(valid56){
-if(data121.outline !== undefined){
-let data124 = data121.outline;
-const _errs336 = errors;
-if(errors === _errs336){
-if(typeof data124 === "string"){
-if(data124.length > 2000000){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/maxLength",keyword:"maxLength",params:{limit: 2000000}}];
-return false;
-}
-else {
-if(!pattern99.test(data124)){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid56 = _errs336 === errors;
-}
-else {
-var valid56 = true;
-}
-if(valid56){
-if(data121.millimetresPerUnit !== undefined){
-let data125 = data121.millimetresPerUnit;
-const _errs338 = errors;
-if(errors === _errs338){
-if((typeof data125 == "number") && (isFinite(data125))){
-if(data125 > 10000 || isNaN(data125)){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
-return false;
-}
-else {
-if(data125 < 0.000001 || isNaN(data125)){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.000001}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid56 = _errs338 === errors;
-}
-else {
-var valid56 = true;
-}
-if(valid56){
-if(data121.id !== undefined){
-let data126 = data121.id;
-const _errs340 = errors;
-if(errors === _errs340){
-if(typeof data126 === "string"){
-if(!pattern9.test(data126)){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaPath:"#/$defs/Stencil/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/id",schemaPath:"#/$defs/Stencil/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid56 = _errs340 === errors;
-}
-else {
-var valid56 = true;
-}
-if(valid56){
-if(data121.revision !== undefined){
-let data127 = data121.revision;
-const _errs342 = errors;
-if(!(((typeof data127 == "number") && (!(data127 % 1) && !isNaN(data127))) && (isFinite(data127)))){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs342){
-if((typeof data127 == "number") && (isFinite(data127))){
-if(data127 < 0 || isNaN(data127)){
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid56 = _errs342 === errors;
-}
-else {
-var valid56 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/stencils/" + i19,schemaPath:"#/$defs/Stencil/type",keyword:"type",params:{type: "object"}}];
-return false;
-}
-}
-var valid54 = _errs328 === errors;
-if(!valid54){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/stencils",schemaPath:"#/properties/stencils/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs326 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.weatherPlans !== undefined){
-let data128 = data.weatherPlans;
-const _errs344 = errors;
-if(errors === _errs344){
-if(Array.isArray(data128)){
-var valid57 = true;
-const len20 = data128.length;
-for(let i20=0; i20<len20; i20++){
-const _errs346 = errors;
-if(!(validate51(data128[i20], {instancePath:instancePath+"/weatherPlans/" + i20,parentData:data128,parentDataProperty:i20,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
-errors = vErrors.length;
-}
-var valid57 = _errs346 === errors;
-if(!valid57){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/weatherPlans",schemaPath:"#/properties/weatherPlans/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs344 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.techniqueCards !== undefined){
-let data130 = data.techniqueCards;
-const _errs347 = errors;
-if(errors === _errs347){
-if(Array.isArray(data130)){
-var valid58 = true;
-const len21 = data130.length;
-for(let i21=0; i21<len21; i21++){
-let data131 = data130[i21];
-const _errs349 = errors;
-const _errs350 = errors;
-if(errors === _errs350){
-if(data131 && typeof data131 == "object" && !Array.isArray(data131)){
-let missing9;
-if(((((((((((((((((((((data131.name === undefined) && (missing9 = "name")) || ((data131.techniqueId === undefined) && (missing9 = "techniqueId"))) || ((data131.triedOn === undefined) && (missing9 = "triedOn"))) || ((data131.baseLab === undefined) && (missing9 = "baseLab"))) || ((data131.depositLab === undefined) && (missing9 = "depositLab"))) || ((data131.productId === undefined) && (missing9 = "productId"))) || ((data131.amount === undefined) && (missing9 = "amount"))) || ((data131.wiped === undefined) && (missing9 = "wiped"))) || ((data131.sizeMillimetres === undefined) && (missing9 = "sizeMillimetres"))) || ((data131.tool === undefined) && (missing9 = "tool"))) || ((data131.mix === undefined) && (missing9 = "mix"))) || ((data131.minutes === undefined) && (missing9 = "minutes"))) || ((data131.coverageBefore === undefined) && (missing9 = "coverageBefore"))) || ((data131.coverageAfter === undefined) && (missing9 = "coverageAfter"))) || ((data131.half === undefined) && (missing9 = "half"))) || ((data131.isGood === undefined) && (missing9 = "isGood"))) || ((data131.note === undefined) && (missing9 = "note"))) || ((data131.madeAtMs === undefined) && (missing9 = "madeAtMs"))) || ((data131.id === undefined) && (missing9 = "id"))) || ((data131.revision === undefined) && (missing9 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/required",keyword:"required",params:{missingProperty: missing9}}];
-return false;
-}
-else {
-const _errs352 = errors;
-for(const key9 in data131){
-if(!(func1.call(schema81.properties, key9))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
-return false;
-break;
-}
-}
-if(_errs352 === errors){
-if(data131.name !== undefined){
-let data132 = data131.name;
-const _errs353 = errors;
-if(errors === _errs353){
-if(typeof data132 === "string"){
-if(data132.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(data132.length < 1){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
-return false;
-}
-else {
-if(!pattern4.test(data132)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid60 = _errs353 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.techniqueId !== undefined){
-let data133 = data131.techniqueId;
-const _errs355 = errors;
-if(typeof data133 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((((((((((((((((((((((data133 === "chipsTaken") || (data133 === "washWiped")) || (data133 === "washLeft")) || (data133 === "washSprayed")) || (data133 === "washCorners")) || (data133 === "oilWash")) || (data133 === "pinWash")) || (data133 === "streaks")) || (data133 === "rustUp")) || (data133 === "verdigris")) || (data133 === "spongeStipple")) || (data133 === "grime")) || (data133 === "rustRunOff")) || (data133 === "chipsBrush")) || (data133 === "chipsSponge")) || (data133 === "scratches")) || (data133 === "dryBrush")) || (data133 === "splatter")) || (data133 === "chipsStick")) || (data133 === "soot")) || (data133 === "polishEdges")) || (data133 === "graphiteEdges")) || (data133 === "wetGloss")) || (data133 === "dust"))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema81.properties.techniqueId.enum}}];
-return false;
-}
-var valid60 = _errs355 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.triedOn !== undefined){
-let data134 = data131.triedOn;
-const _errs357 = errors;
-if(errors === _errs357){
-if(typeof data134 === "string"){
-if(data134.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(!pattern4.test(data134)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid60 = _errs357 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.baseLab !== undefined){
-let data135 = data131.baseLab;
-const _errs359 = errors;
-if(errors === _errs359){
-if(Array.isArray(data135)){
-if(data135.length > 3){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
-return false;
-}
-else {
-if(data135.length < 3){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/minItems",keyword:"minItems",params:{limit: 3}}];
-return false;
-}
-else {
-var valid61 = true;
-const len22 = data135.length;
-for(let i22=0; i22<len22; i22++){
-let data136 = data135[i22];
-const _errs361 = errors;
-if(errors === _errs361){
-if((typeof data136 == "number") && (isFinite(data136))){
-if(data136 > 200 || isNaN(data136)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data136 < -200 || isNaN(data136)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab/" + i22,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid61 = _errs361 === errors;
-if(!valid61){
-break;
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid60 = _errs359 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.depositLab !== undefined){
-let data137 = data131.depositLab;
-const _errs363 = errors;
-if(errors === _errs363){
-if(Array.isArray(data137)){
-if(data137.length > 3){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
-return false;
-}
-else {
-if(data137.length < 3){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/minItems",keyword:"minItems",params:{limit: 3}}];
-return false;
-}
-else {
-var valid62 = true;
-const len23 = data137.length;
-for(let i23=0; i23<len23; i23++){
-let data138 = data137[i23];
-const _errs365 = errors;
-if(errors === _errs365){
-if((typeof data138 == "number") && (isFinite(data138))){
-if(data138 > 200 || isNaN(data138)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data138 < -200 || isNaN(data138)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab/" + i23,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid62 = _errs365 === errors;
-if(!valid62){
-break;
-}
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid60 = _errs363 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.productId !== undefined){
-let data139 = data131.productId;
-const _errs367 = errors;
-const _errs368 = errors;
-let valid63 = false;
-const _errs369 = errors;
-if(errors === _errs369){
-if(typeof data139 === "string"){
-if(!pattern9.test(data139)){
-const err93 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err93];
-}
-else {
-vErrors.push(err93);
-}
-errors++;
-}
-}
-else {
-const err94 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err94];
-}
-else {
-vErrors.push(err94);
-}
-errors++;
-}
-}
-var _valid20 = _errs369 === errors;
-valid63 = valid63 || _valid20;
-const _errs371 = errors;
-if(data139 !== null){
-const err95 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err95];
-}
-else {
-vErrors.push(err95);
-}
-errors++;
-}
-var _valid20 = _errs371 === errors;
-valid63 = valid63 || _valid20;
-if(!valid63){
-const err96 = {instancePath:instancePath+"/techniqueCards/" + i21+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err96];
-}
-else {
-vErrors.push(err96);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs368;
-if(vErrors !== null){
-if(_errs368){
-vErrors.length = _errs368;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid60 = _errs367 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.amount !== undefined){
-let data140 = data131.amount;
-const _errs373 = errors;
-if(errors === _errs373){
-if((typeof data140 == "number") && (isFinite(data140))){
-if(data140 > 1 || isNaN(data140)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data140 < 0 || isNaN(data140)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid60 = _errs373 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.wiped !== undefined){
-let data141 = data131.wiped;
-const _errs375 = errors;
-if(errors === _errs375){
-if((typeof data141 == "number") && (isFinite(data141))){
-if(data141 > 1 || isNaN(data141)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data141 < 0 || isNaN(data141)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid60 = _errs375 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.sizeMillimetres !== undefined){
-let data142 = data131.sizeMillimetres;
-const _errs377 = errors;
-if(errors === _errs377){
-if((typeof data142 == "number") && (isFinite(data142))){
-if(data142 > 200 || isNaN(data142)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data142 < 0.05 || isNaN(data142)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid60 = _errs377 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.tool !== undefined){
-let data143 = data131.tool;
-const _errs379 = errors;
-if(errors === _errs379){
-if(typeof data143 === "string"){
-if(data143.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(!pattern4.test(data143)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid60 = _errs379 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.mix !== undefined){
-let data144 = data131.mix;
-const _errs381 = errors;
-if(errors === _errs381){
-if(typeof data144 === "string"){
-if(data144.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(!pattern4.test(data144)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid60 = _errs381 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.minutes !== undefined){
-let data145 = data131.minutes;
-const _errs383 = errors;
-const _errs384 = errors;
-let valid64 = false;
-const _errs385 = errors;
-if(errors === _errs385){
-if((typeof data145 == "number") && (isFinite(data145))){
-if(data145 > 10000 || isNaN(data145)){
-const err97 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err97];
-}
-else {
-vErrors.push(err97);
-}
-errors++;
-}
-else {
-if(data145 < 0 || isNaN(data145)){
-const err98 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err98];
-}
-else {
-vErrors.push(err98);
-}
-errors++;
-}
-}
-}
-else {
-const err99 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err99];
-}
-else {
-vErrors.push(err99);
-}
-errors++;
-}
-}
-var _valid21 = _errs385 === errors;
-valid64 = valid64 || _valid21;
-const _errs387 = errors;
-if(data145 !== null){
-const err100 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err100];
-}
-else {
-vErrors.push(err100);
-}
-errors++;
-}
-var _valid21 = _errs387 === errors;
-valid64 = valid64 || _valid21;
-if(!valid64){
-const err101 = {instancePath:instancePath+"/techniqueCards/" + i21+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err101];
-}
-else {
-vErrors.push(err101);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs384;
-if(vErrors !== null){
-if(_errs384){
-vErrors.length = _errs384;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid60 = _errs383 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.coverageBefore !== undefined){
-let data146 = data131.coverageBefore;
-const _errs389 = errors;
-const _errs390 = errors;
-let valid65 = false;
-const _errs391 = errors;
-if(errors === _errs391){
-if((typeof data146 == "number") && (isFinite(data146))){
-if(data146 > 1 || isNaN(data146)){
-const err102 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
-if(vErrors === null){
-vErrors = [err102];
-}
-else {
-vErrors.push(err102);
-}
-errors++;
-}
-else {
-if(data146 < 0 || isNaN(data146)){
-const err103 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(!(((typeof data73 == "number") && (!(data73 % 1) && !isNaN(data73))) && (isFinite(data73)))){
+const err103 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err103];
 }
@@ -21514,10 +20653,10 @@ vErrors.push(err103);
 }
 errors++;
 }
-}
-}
-else {
-const err104 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(errors === _errs242){
+if((typeof data73 == "number") && (isFinite(data73))){
+if(data73 > 20000 || isNaN(data73)){
+const err104 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
 if(vErrors === null){
 vErrors = [err104];
 }
@@ -21526,12 +20665,9 @@ vErrors.push(err104);
 }
 errors++;
 }
-}
-var _valid22 = _errs391 === errors;
-valid65 = valid65 || _valid22;
-const _errs393 = errors;
-if(data146 !== null){
-const err105 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data73 < 8 || isNaN(data73)){
+const err105 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 8}};
 if(vErrors === null){
 vErrors = [err105];
 }
@@ -21540,10 +20676,14 @@ vErrors.push(err105);
 }
 errors++;
 }
-var _valid22 = _errs393 === errors;
-valid65 = valid65 || _valid22;
-if(!valid65){
-const err106 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
+}
+}
+}
+var _valid22 = _errs242 === errors;
+valid40 = valid40 || _valid22;
+const _errs244 = errors;
+if(data73 !== null){
+const err106 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err106];
 }
@@ -21551,36 +20691,11 @@ else {
 vErrors.push(err106);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
-else {
-errors = _errs390;
-if(vErrors !== null){
-if(_errs390){
-vErrors.length = _errs390;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid60 = _errs389 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.coverageAfter !== undefined){
-let data147 = data131.coverageAfter;
-const _errs395 = errors;
-const _errs396 = errors;
-let valid66 = false;
-const _errs397 = errors;
-if(errors === _errs397){
-if((typeof data147 == "number") && (isFinite(data147))){
-if(data147 > 1 || isNaN(data147)){
-const err107 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+var _valid22 = _errs244 === errors;
+valid40 = valid40 || _valid22;
+if(!valid40){
+const err107 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err107];
 }
@@ -21588,10 +20703,36 @@ else {
 vErrors.push(err107);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
 else {
-if(data147 < 0 || isNaN(data147)){
-const err108 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+errors = _errs241;
+if(vErrors !== null){
+if(_errs241){
+vErrors.length = _errs241;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs240 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.widthMillimetres !== undefined){
+let data74 = data70.widthMillimetres;
+const _errs246 = errors;
+const _errs247 = errors;
+let valid41 = false;
+const _errs248 = errors;
+if(errors === _errs248){
+if((typeof data74 == "number") && (isFinite(data74))){
+if(data74 > 5000 || isNaN(data74)){
+const err108 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
 if(vErrors === null){
 vErrors = [err108];
 }
@@ -21600,10 +20741,9 @@ vErrors.push(err108);
 }
 errors++;
 }
-}
-}
 else {
-const err109 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data74 < 0.1 || isNaN(data74)){
+const err109 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err109];
 }
@@ -21613,11 +20753,9 @@ vErrors.push(err109);
 errors++;
 }
 }
-var _valid23 = _errs397 === errors;
-valid66 = valid66 || _valid23;
-const _errs399 = errors;
-if(data147 !== null){
-const err110 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
+}
+else {
+const err110 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err110];
 }
@@ -21626,10 +20764,12 @@ vErrors.push(err110);
 }
 errors++;
 }
-var _valid23 = _errs399 === errors;
-valid66 = valid66 || _valid23;
-if(!valid66){
-const err111 = {instancePath:instancePath+"/techniqueCards/" + i21+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
+}
+var _valid23 = _errs248 === errors;
+valid41 = valid41 || _valid23;
+const _errs250 = errors;
+if(data74 !== null){
+const err111 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err111];
 }
@@ -21637,36 +20777,11 @@ else {
 vErrors.push(err111);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
-else {
-errors = _errs396;
-if(vErrors !== null){
-if(_errs396){
-vErrors.length = _errs396;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid60 = _errs395 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.half !== undefined){
-let data148 = data131.half;
-const _errs401 = errors;
-const _errs402 = errors;
-let valid67 = false;
-const _errs403 = errors;
-if(errors === _errs403){
-if((typeof data148 == "number") && (isFinite(data148))){
-if(data148 > 1 || isNaN(data148)){
-const err112 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+var _valid23 = _errs250 === errors;
+valid41 = valid41 || _valid23;
+if(!valid41){
+const err112 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err112];
 }
@@ -21674,10 +20789,63 @@ else {
 vErrors.push(err112);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
 else {
-if(data148 < 0 || isNaN(data148)){
-const err113 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+errors = _errs247;
+if(vErrors !== null){
+if(_errs247){
+vErrors.length = _errs247;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs246 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.left !== undefined){
+let data75 = data70.left;
+const _errs252 = errors;
+if(errors === _errs252){
+if((typeof data75 == "number") && (isFinite(data75))){
+if(data75 > 10000000 || isNaN(data75)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data75 < 0 || isNaN(data75)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid39 = _errs252 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.closedMonths !== undefined){
+let data76 = data70.closedMonths;
+const _errs254 = errors;
+const _errs255 = errors;
+let valid42 = false;
+const _errs256 = errors;
+if(errors === _errs256){
+if((typeof data76 == "number") && (isFinite(data76))){
+if(data76 > 1200 || isNaN(data76)){
+const err113 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
 if(vErrors === null){
 vErrors = [err113];
 }
@@ -21686,10 +20854,9 @@ vErrors.push(err113);
 }
 errors++;
 }
-}
-}
 else {
-const err114 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data76 < 0.1 || isNaN(data76)){
+const err114 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err114];
 }
@@ -21699,11 +20866,9 @@ vErrors.push(err114);
 errors++;
 }
 }
-var _valid24 = _errs403 === errors;
-valid67 = valid67 || _valid24;
-const _errs405 = errors;
-if(data148 !== null){
-const err115 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+}
+else {
+const err115 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err115];
 }
@@ -21712,10 +20877,12 @@ vErrors.push(err115);
 }
 errors++;
 }
-var _valid24 = _errs405 === errors;
-valid67 = valid67 || _valid24;
-if(!valid67){
-const err116 = {instancePath:instancePath+"/techniqueCards/" + i21+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+}
+var _valid24 = _errs256 === errors;
+valid42 = valid42 || _valid24;
+const _errs258 = errors;
+if(data76 !== null){
+const err116 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err116];
 }
@@ -21723,34 +20890,11 @@ else {
 vErrors.push(err116);
 }
 errors++;
-validate20.errors = vErrors;
-return false;
 }
-else {
-errors = _errs402;
-if(vErrors !== null){
-if(_errs402){
-vErrors.length = _errs402;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid60 = _errs401 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.isGood !== undefined){
-let data149 = data131.isGood;
-const _errs407 = errors;
-const _errs408 = errors;
-let valid68 = false;
-const _errs409 = errors;
-if(typeof data149 !== "boolean"){
-const err117 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+var _valid24 = _errs258 === errors;
+valid42 = valid42 || _valid24;
+if(!valid42){
+const err117 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err117];
 }
@@ -21758,12 +20902,36 @@ else {
 vErrors.push(err117);
 }
 errors++;
+validate20.errors = vErrors;
+return false;
 }
-var _valid25 = _errs409 === errors;
-valid68 = valid68 || _valid25;
-const _errs411 = errors;
-if(data149 !== null){
-const err118 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+errors = _errs255;
+if(vErrors !== null){
+if(_errs255){
+vErrors.length = _errs255;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs254 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.openedMonths !== undefined){
+let data77 = data70.openedMonths;
+const _errs260 = errors;
+const _errs261 = errors;
+let valid43 = false;
+const _errs262 = errors;
+if(errors === _errs262){
+if((typeof data77 == "number") && (isFinite(data77))){
+if(data77 > 1200 || isNaN(data77)){
+const err118 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
 if(vErrors === null){
 vErrors = [err118];
 }
@@ -21772,10 +20940,9 @@ vErrors.push(err118);
 }
 errors++;
 }
-var _valid25 = _errs411 === errors;
-valid68 = valid68 || _valid25;
-if(!valid68){
-const err119 = {instancePath:instancePath+"/techniqueCards/" + i21+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+else {
+if(data77 < 0.1 || isNaN(data77)){
+const err119 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err119];
 }
@@ -21783,116 +20950,685 @@ else {
 vErrors.push(err119);
 }
 errors++;
+}
+}
+}
+else {
+const err120 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err120];
+}
+else {
+vErrors.push(err120);
+}
+errors++;
+}
+}
+var _valid25 = _errs262 === errors;
+valid43 = valid43 || _valid25;
+const _errs264 = errors;
+if(data77 !== null){
+const err121 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err121];
+}
+else {
+vErrors.push(err121);
+}
+errors++;
+}
+var _valid25 = _errs264 === errors;
+valid43 = valid43 || _valid25;
+if(!valid43){
+const err122 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err122];
+}
+else {
+vErrors.push(err122);
+}
+errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs408;
+errors = _errs261;
 if(vErrors !== null){
-if(_errs408){
-vErrors.length = _errs408;
+if(_errs261){
+vErrors.length = _errs261;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid60 = _errs407 === errors;
+var valid39 = _errs260 === errors;
 }
 else {
-var valid60 = true;
+var valid39 = true;
 }
-if(valid60){
-if(data131.note !== undefined){
-let data150 = data131.note;
-const _errs413 = errors;
-if(errors === _errs413){
-if(typeof data150 === "string"){
-if(data150.length > 4000){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid60 = _errs413 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.madeAtMs !== undefined){
-let data151 = data131.madeAtMs;
-const _errs415 = errors;
-if(!(((typeof data151 == "number") && (!(data151 % 1) && !isNaN(data151))) && (isFinite(data151)))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs415){
-if((typeof data151 == "number") && (isFinite(data151))){
-if(data151 > 4102444800000 || isNaN(data151)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data151 < 946684800000 || isNaN(data151)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid60 = _errs415 === errors;
-}
-else {
-var valid60 = true;
-}
-if(valid60){
-if(data131.id !== undefined){
-let data152 = data131.id;
-const _errs417 = errors;
-if(errors === _errs417){
-if(typeof data152 === "string"){
-if(!pattern9.test(data152)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+if(valid39){
+if(data70.id !== undefined){
+let data78 = data70.id;
+const _errs266 = errors;
+if(errors === _errs266){
+if(typeof data78 === "string"){
+if(!pattern10.test(data78)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/id",schemaPath:"#/$defs/Supply/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/id",schemaPath:"#/$defs/Supply/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid60 = _errs417 === errors;
+var valid39 = _errs266 === errors;
 }
 else {
-var valid60 = true;
+var valid39 = true;
 }
-if(valid60){
-if(data131.revision !== undefined){
-let data153 = data131.revision;
-const _errs419 = errors;
-if(!(((typeof data153 == "number") && (!(data153 % 1) && !isNaN(data153))) && (isFinite(data153)))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+if(valid39){
+if(data70.revision !== undefined){
+let data79 = data70.revision;
+const _errs268 = errors;
+if(!(((typeof data79 == "number") && (!(data79 % 1) && !isNaN(data79))) && (isFinite(data79)))){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/revision",schemaPath:"#/$defs/Supply/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs419){
-if((typeof data153 == "number") && (isFinite(data153))){
-if(data153 < 0 || isNaN(data153)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+if(errors === _errs268){
+if((typeof data79 == "number") && (isFinite(data79))){
+if(data79 < 0 || isNaN(data79)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/revision",schemaPath:"#/$defs/Supply/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid60 = _errs419 === errors;
+var valid39 = _errs268 === errors;
 }
 else {
-var valid60 = true;
+var valid39 = true;
+}
+if(valid39){
+if(data70.level !== undefined){
+let data80 = data70.level;
+const _errs270 = errors;
+const _errs271 = errors;
+let valid44 = false;
+const _errs272 = errors;
+if(typeof data80 !== "string"){
+const err123 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err123];
+}
+else {
+vErrors.push(err123);
+}
+errors++;
+}
+if(!(((data80 === "enough") || (data80 === "low")) || (data80 === "out"))){
+const err124 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema57.properties.level.anyOf[0].enum}};
+if(vErrors === null){
+vErrors = [err124];
+}
+else {
+vErrors.push(err124);
+}
+errors++;
+}
+var _valid26 = _errs272 === errors;
+valid44 = valid44 || _valid26;
+const _errs274 = errors;
+if(data80 !== null){
+const err125 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err125];
+}
+else {
+vErrors.push(err125);
+}
+errors++;
+}
+var _valid26 = _errs274 === errors;
+valid44 = valid44 || _valid26;
+if(!valid44){
+const err126 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err126];
+}
+else {
+vErrors.push(err126);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs271;
+if(vErrors !== null){
+if(_errs271){
+vErrors.length = _errs271;
+}
+else {
+vErrors = null;
 }
 }
+}
+var valid39 = _errs270 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.countedAtMs !== undefined){
+let data81 = data70.countedAtMs;
+const _errs276 = errors;
+const _errs277 = errors;
+let valid45 = false;
+const _errs278 = errors;
+if(!(((typeof data81 == "number") && (!(data81 % 1) && !isNaN(data81))) && (isFinite(data81)))){
+const err127 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err127];
+}
+else {
+vErrors.push(err127);
+}
+errors++;
+}
+if(errors === _errs278){
+if((typeof data81 == "number") && (isFinite(data81))){
+if(data81 > 4102444800000 || isNaN(data81)){
+const err128 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err128];
+}
+else {
+vErrors.push(err128);
+}
+errors++;
+}
+else {
+if(data81 < 946684800000 || isNaN(data81)){
+const err129 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err129];
+}
+else {
+vErrors.push(err129);
+}
+errors++;
+}
+}
+}
+}
+var _valid27 = _errs278 === errors;
+valid45 = valid45 || _valid27;
+const _errs280 = errors;
+if(data81 !== null){
+const err130 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err130];
+}
+else {
+vErrors.push(err130);
+}
+errors++;
+}
+var _valid27 = _errs280 === errors;
+valid45 = valid45 || _valid27;
+if(!valid45){
+const err131 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err131];
+}
+else {
+vErrors.push(err131);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs277;
+if(vErrors !== null){
+if(_errs277){
+vErrors.length = _errs277;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs276 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.boughtAtMs !== undefined){
+let data82 = data70.boughtAtMs;
+const _errs282 = errors;
+const _errs283 = errors;
+let valid46 = false;
+const _errs284 = errors;
+if(!(((typeof data82 == "number") && (!(data82 % 1) && !isNaN(data82))) && (isFinite(data82)))){
+const err132 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err132];
+}
+else {
+vErrors.push(err132);
+}
+errors++;
+}
+if(errors === _errs284){
+if((typeof data82 == "number") && (isFinite(data82))){
+if(data82 > 4102444800000 || isNaN(data82)){
+const err133 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err133];
+}
+else {
+vErrors.push(err133);
+}
+errors++;
+}
+else {
+if(data82 < 946684800000 || isNaN(data82)){
+const err134 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err134];
+}
+else {
+vErrors.push(err134);
+}
+errors++;
+}
+}
+}
+}
+var _valid28 = _errs284 === errors;
+valid46 = valid46 || _valid28;
+const _errs286 = errors;
+if(data82 !== null){
+const err135 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err135];
+}
+else {
+vErrors.push(err135);
+}
+errors++;
+}
+var _valid28 = _errs286 === errors;
+valid46 = valid46 || _valid28;
+if(!valid46){
+const err136 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err136];
+}
+else {
+vErrors.push(err136);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs283;
+if(vErrors !== null){
+if(_errs283){
+vErrors.length = _errs283;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs282 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.openedAtMs !== undefined){
+let data83 = data70.openedAtMs;
+const _errs288 = errors;
+const _errs289 = errors;
+let valid47 = false;
+const _errs290 = errors;
+if(!(((typeof data83 == "number") && (!(data83 % 1) && !isNaN(data83))) && (isFinite(data83)))){
+const err137 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err137];
+}
+else {
+vErrors.push(err137);
+}
+errors++;
+}
+if(errors === _errs290){
+if((typeof data83 == "number") && (isFinite(data83))){
+if(data83 > 4102444800000 || isNaN(data83)){
+const err138 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err138];
+}
+else {
+vErrors.push(err138);
+}
+errors++;
+}
+else {
+if(data83 < 946684800000 || isNaN(data83)){
+const err139 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err139];
+}
+else {
+vErrors.push(err139);
+}
+errors++;
+}
+}
+}
+}
+var _valid29 = _errs290 === errors;
+valid47 = valid47 || _valid29;
+const _errs292 = errors;
+if(data83 !== null){
+const err140 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err140];
+}
+else {
+vErrors.push(err140);
+}
+errors++;
+}
+var _valid29 = _errs292 === errors;
+valid47 = valid47 || _valid29;
+if(!valid47){
+const err141 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err141];
+}
+else {
+vErrors.push(err141);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs289;
+if(vErrors !== null){
+if(_errs289){
+vErrors.length = _errs289;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs288 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.provedAtMs !== undefined){
+let data84 = data70.provedAtMs;
+const _errs294 = errors;
+const _errs295 = errors;
+let valid48 = false;
+const _errs296 = errors;
+if(!(((typeof data84 == "number") && (!(data84 % 1) && !isNaN(data84))) && (isFinite(data84)))){
+const err142 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err142];
+}
+else {
+vErrors.push(err142);
+}
+errors++;
+}
+if(errors === _errs296){
+if((typeof data84 == "number") && (isFinite(data84))){
+if(data84 > 4102444800000 || isNaN(data84)){
+const err143 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err143];
+}
+else {
+vErrors.push(err143);
+}
+errors++;
+}
+else {
+if(data84 < 946684800000 || isNaN(data84)){
+const err144 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err144];
+}
+else {
+vErrors.push(err144);
+}
+errors++;
+}
+}
+}
+}
+var _valid30 = _errs296 === errors;
+valid48 = valid48 || _valid30;
+const _errs298 = errors;
+if(data84 !== null){
+const err145 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err145];
+}
+else {
+vErrors.push(err145);
+}
+errors++;
+}
+var _valid30 = _errs298 === errors;
+valid48 = valid48 || _valid30;
+if(!valid48){
+const err146 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err146];
+}
+else {
+vErrors.push(err146);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs295;
+if(vErrors !== null){
+if(_errs295){
+vErrors.length = _errs295;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs294 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.paid !== undefined){
+let data85 = data70.paid;
+const _errs300 = errors;
+const _errs301 = errors;
+let valid49 = false;
+const _errs302 = errors;
+if(errors === _errs302){
+if((typeof data85 == "number") && (isFinite(data85))){
+if(data85 > 1000000 || isNaN(data85)){
+const err147 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err147];
+}
+else {
+vErrors.push(err147);
+}
+errors++;
+}
+else {
+if(data85 < 0 || isNaN(data85)){
+const err148 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err148];
+}
+else {
+vErrors.push(err148);
+}
+errors++;
+}
+}
+}
+else {
+const err149 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err149];
+}
+else {
+vErrors.push(err149);
+}
+errors++;
+}
+}
+var _valid31 = _errs302 === errors;
+valid49 = valid49 || _valid31;
+const _errs304 = errors;
+if(data85 !== null){
+const err150 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err150];
+}
+else {
+vErrors.push(err150);
+}
+errors++;
+}
+var _valid31 = _errs304 === errors;
+valid49 = valid49 || _valid31;
+if(!valid49){
+const err151 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err151];
+}
+else {
+vErrors.push(err151);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs301;
+if(vErrors !== null){
+if(_errs301){
+vErrors.length = _errs301;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid39 = _errs300 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.lot !== undefined){
+let data86 = data70.lot;
+const _errs306 = errors;
+if(errors === _errs306){
+if(typeof data86 === "string"){
+if(data86.length > 200){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaPath:"#/$defs/Supply/properties/lot/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data86)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaPath:"#/$defs/Supply/properties/lot/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaPath:"#/$defs/Supply/properties/lot/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid39 = _errs306 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.place !== undefined){
+let data87 = data70.place;
+const _errs308 = errors;
+if(errors === _errs308){
+if(typeof data87 === "string"){
+if(data87.length > 200){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schemaPath:"#/$defs/Supply/properties/place/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data87)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schemaPath:"#/$defs/Supply/properties/place/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schemaPath:"#/$defs/Supply/properties/place/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid39 = _errs308 === errors;
+}
+else {
+var valid39 = true;
+}
+if(valid39){
+if(data70.note !== undefined){
+let data88 = data70.note;
+const _errs310 = errors;
+if(errors === _errs310){
+if(typeof data88 === "string"){
+if(data88.length > 200){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schemaPath:"#/$defs/Supply/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data88)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schemaPath:"#/$defs/Supply/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schemaPath:"#/$defs/Supply/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid39 = _errs310 === errors;
+}
+else {
+var valid39 = true;
 }
 }
 }
@@ -21915,48 +21651,1401 @@ var valid60 = true;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i21,schemaPath:"#/$defs/TechniqueCard/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/$defs/Supply/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
-var valid58 = _errs349 === errors;
-if(!valid58){
+var valid37 = _errs232 === errors;
+if(!valid37){
 break;
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards",schemaPath:"#/properties/techniqueCards/type",keyword:"type",params:{type: "array"}}];
+validate20.errors = [{instancePath:instancePath+"/supplies",schemaPath:"#/properties/supplies/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
-var valid0 = _errs347 === errors;
+var valid0 = _errs230 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
-if(data.ownRoutes !== undefined){
-let data154 = data.ownRoutes;
-const _errs421 = errors;
-if(errors === _errs421){
-if(Array.isArray(data154)){
+if(data.suppliers !== undefined){
+let data89 = data.suppliers;
+const _errs312 = errors;
+if(errors === _errs312){
+if(Array.isArray(data89)){
+var valid50 = true;
+const len9 = data89.length;
+for(let i9=0; i9<len9; i9++){
+let data90 = data89[i9];
+const _errs314 = errors;
+const _errs315 = errors;
+if(errors === _errs315){
+if(data90 && typeof data90 == "object" && !Array.isArray(data90)){
+let missing5;
+if(((((((((data90.name === undefined) && (missing5 = "name")) || ((data90.days === undefined) && (missing5 = "days"))) || ((data90.sendingWeekdays === undefined) && (missing5 = "sendingWeekdays"))) || ((data90.carriage === undefined) && (missing5 = "carriage"))) || ((data90.leastOrder === undefined) && (missing5 = "leastOrder"))) || ((data90.note === undefined) && (missing5 = "note"))) || ((data90.id === undefined) && (missing5 = "id"))) || ((data90.revision === undefined) && (missing5 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#/$defs/Supplier/required",keyword:"required",params:{missingProperty: missing5}}];
+return false;
+}
+else {
+const _errs317 = errors;
+for(const key5 in data90){
+if(!((((((((key5 === "name") || (key5 === "days")) || (key5 === "sendingWeekdays")) || (key5 === "carriage")) || (key5 === "leastOrder")) || (key5 === "note")) || (key5 === "id")) || (key5 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#/$defs/Supplier/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
+return false;
+break;
+}
+}
+if(_errs317 === errors){
+if(data90.name !== undefined){
+let data91 = data90.name;
+const _errs318 = errors;
+if(errors === _errs318){
+if(typeof data91 === "string"){
+if(data91.length > 200){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data91.length < 1){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data91)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid52 = _errs318 === errors;
+}
+else {
+var valid52 = true;
+}
+if(valid52){
+if(data90.days !== undefined){
+let data92 = data90.days;
+const _errs320 = errors;
+if(!(((typeof data92 == "number") && (!(data92 % 1) && !isNaN(data92))) && (isFinite(data92)))){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs320){
+if((typeof data92 == "number") && (isFinite(data92))){
+if(data92 > 365 || isNaN(data92)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/maximum",keyword:"maximum",params:{comparison: "<=", limit: 365}}];
+return false;
+}
+else {
+if(data92 < 0 || isNaN(data92)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid52 = _errs320 === errors;
+}
+else {
+var valid52 = true;
+}
+if(valid52){
+if(data90.sendingWeekdays !== undefined){
+let data93 = data90.sendingWeekdays;
+const _errs322 = errors;
+if(!(((typeof data93 == "number") && (!(data93 % 1) && !isNaN(data93))) && (isFinite(data93)))){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays",schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs322){
+if(Array.isArray(data93)){
+if(data93.length > 7){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays",schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/maxItems",keyword:"maxItems",params:{limit: 7}}];
+return false;
+}
+else {
+var valid53 = true;
+const len10 = data93.length;
+for(let i10=0; i10<len10; i10++){
+let data94 = data93[i10];
+const _errs324 = errors;
+if(!(((typeof data94 == "number") && (!(data94 % 1) && !isNaN(data94))) && (isFinite(data94)))){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs324){
+if((typeof data94 == "number") && (isFinite(data94))){
+if(data94 > 7 || isNaN(data94)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 7}}];
+return false;
+}
+else {
+if(data94 < 1 || isNaN(data94)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid53 = _errs324 === errors;
+if(!valid53){
+break;
+}
+}
+if(valid53){
+let i11 = data93.length;
+let j0;
+if(i11 > 1){
+const indices0 = {};
+for(;i11--;){
+let item0 = data93[i11];
+if(!(((typeof item0 == "number") && (!(item0 % 1) && !isNaN(item0))) && (isFinite(item0)))){
+continue;
+}
+if(typeof indices0[item0] == "number"){
+j0 = indices0[item0];
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays",schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/uniqueItems",keyword:"uniqueItems",params:{i: i11, j: j0}}];
+return false;
+break;
+}
+indices0[item0] = i11;
+}
+}
+}
+}
+}
+}
+var valid52 = _errs322 === errors;
+}
+else {
+var valid52 = true;
+}
+if(valid52){
+if(data90.carriage !== undefined){
+let data95 = data90.carriage;
+const _errs326 = errors;
+if(errors === _errs326){
+if((typeof data95 == "number") && (isFinite(data95))){
+if(data95 > 1000000 || isNaN(data95)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",schemaPath:"#/$defs/Supplier/properties/carriage/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
+return false;
+}
+else {
+if(data95 < 0 || isNaN(data95)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",schemaPath:"#/$defs/Supplier/properties/carriage/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",schemaPath:"#/$defs/Supplier/properties/carriage/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid52 = _errs326 === errors;
+}
+else {
+var valid52 = true;
+}
+if(valid52){
+if(data90.leastOrder !== undefined){
+let data96 = data90.leastOrder;
+const _errs328 = errors;
+if(errors === _errs328){
+if((typeof data96 == "number") && (isFinite(data96))){
+if(data96 > 1000000 || isNaN(data96)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder",schemaPath:"#/$defs/Supplier/properties/leastOrder/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
+return false;
+}
+else {
+if(data96 < 0 || isNaN(data96)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder",schemaPath:"#/$defs/Supplier/properties/leastOrder/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder",schemaPath:"#/$defs/Supplier/properties/leastOrder/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid52 = _errs328 === errors;
+}
+else {
+var valid52 = true;
+}
+if(valid52){
+if(data90.note !== undefined){
+let data97 = data90.note;
+const _errs330 = errors;
+if(errors === _errs330){
+if(typeof data97 === "string"){
+if(data97.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/note",schemaPath:"#/$defs/Supplier/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/note",schemaPath:"#/$defs/Supplier/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid52 = _errs330 === errors;
+}
+else {
+var valid52 = true;
+}
+if(valid52){
+if(data90.id !== undefined){
+let data98 = data90.id;
+const _errs332 = errors;
+if(errors === _errs332){
+if(typeof data98 === "string"){
+if(!pattern10.test(data98)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/id",schemaPath:"#/$defs/Supplier/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/id",schemaPath:"#/$defs/Supplier/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid52 = _errs332 === errors;
+}
+else {
+var valid52 = true;
+}
+if(valid52){
+if(data90.revision !== undefined){
+let data99 = data90.revision;
+const _errs334 = errors;
+if(!(((typeof data99 == "number") && (!(data99 % 1) && !isNaN(data99))) && (isFinite(data99)))){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/revision",schemaPath:"#/$defs/Supplier/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs334){
+if((typeof data99 == "number") && (isFinite(data99))){
+if(data99 < 0 || isNaN(data99)){
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/revision",schemaPath:"#/$defs/Supplier/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid52 = _errs334 === errors;
+}
+else {
+var valid52 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#/$defs/Supplier/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid50 = _errs314 === errors;
+if(!valid50){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/suppliers",schemaPath:"#/properties/suppliers/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs312 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.packs !== undefined){
+let data100 = data.packs;
+const _errs336 = errors;
+if(errors === _errs336){
+if(Array.isArray(data100)){
+var valid55 = true;
+const len11 = data100.length;
+for(let i12=0; i12<len11; i12++){
+let data101 = data100[i12];
+const _errs338 = errors;
+const _errs339 = errors;
+if(errors === _errs339){
+if(data101 && typeof data101 == "object" && !Array.isArray(data101)){
+let missing6;
+if((((((((data101.supplierId === undefined) && (missing6 = "supplierId")) || ((data101.id === undefined) && (missing6 = "id"))) || ((data101.revision === undefined) && (missing6 = "revision"))) || ((data101.productId === undefined) && (missing6 = "productId"))) || ((data101.supplyId === undefined) && (missing6 = "supplyId"))) || ((data101.amount === undefined) && (missing6 = "amount"))) || ((data101.price === undefined) && (missing6 = "price"))){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$defs/Pack/required",keyword:"required",params:{missingProperty: missing6}}];
+return false;
+}
+else {
+const _errs341 = errors;
+for(const key6 in data101){
+if(!(((((((key6 === "supplierId") || (key6 === "id")) || (key6 === "revision")) || (key6 === "productId")) || (key6 === "supplyId")) || (key6 === "amount")) || (key6 === "price"))){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$defs/Pack/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
+return false;
+break;
+}
+}
+if(_errs341 === errors){
+if(data101.supplierId !== undefined){
+let data102 = data101.supplierId;
+const _errs342 = errors;
+if(errors === _errs342){
+if(typeof data102 === "string"){
+if(!pattern10.test(data102)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/supplierId",schemaPath:"#/$defs/Pack/properties/supplierId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/supplierId",schemaPath:"#/$defs/Pack/properties/supplierId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid57 = _errs342 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data101.id !== undefined){
+let data103 = data101.id;
+const _errs344 = errors;
+if(errors === _errs344){
+if(typeof data103 === "string"){
+if(!pattern10.test(data103)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/id",schemaPath:"#/$defs/Pack/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/id",schemaPath:"#/$defs/Pack/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid57 = _errs344 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data101.revision !== undefined){
+let data104 = data101.revision;
+const _errs346 = errors;
+if(!(((typeof data104 == "number") && (!(data104 % 1) && !isNaN(data104))) && (isFinite(data104)))){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/revision",schemaPath:"#/$defs/Pack/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs346){
+if((typeof data104 == "number") && (isFinite(data104))){
+if(data104 < 0 || isNaN(data104)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/revision",schemaPath:"#/$defs/Pack/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid57 = _errs346 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data101.productId !== undefined){
+let data105 = data101.productId;
+const _errs348 = errors;
+const _errs349 = errors;
+let valid58 = false;
+const _errs350 = errors;
+if(errors === _errs350){
+if(typeof data105 === "string"){
+if(!pattern10.test(data105)){
+const err152 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err152];
+}
+else {
+vErrors.push(err152);
+}
+errors++;
+}
+}
+else {
+const err153 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err153];
+}
+else {
+vErrors.push(err153);
+}
+errors++;
+}
+}
+var _valid32 = _errs350 === errors;
+valid58 = valid58 || _valid32;
+const _errs352 = errors;
+if(data105 !== null){
+const err154 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err154];
+}
+else {
+vErrors.push(err154);
+}
+errors++;
+}
+var _valid32 = _errs352 === errors;
+valid58 = valid58 || _valid32;
+if(!valid58){
+const err155 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err155];
+}
+else {
+vErrors.push(err155);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs349;
+if(vErrors !== null){
+if(_errs349){
+vErrors.length = _errs349;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs348 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data101.supplyId !== undefined){
+let data106 = data101.supplyId;
+const _errs354 = errors;
+const _errs355 = errors;
+let valid59 = false;
+const _errs356 = errors;
+if(errors === _errs356){
+if(typeof data106 === "string"){
+if(!pattern10.test(data106)){
+const err156 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err156];
+}
+else {
+vErrors.push(err156);
+}
+errors++;
+}
+}
+else {
+const err157 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err157];
+}
+else {
+vErrors.push(err157);
+}
+errors++;
+}
+}
+var _valid33 = _errs356 === errors;
+valid59 = valid59 || _valid33;
+const _errs358 = errors;
+if(data106 !== null){
+const err158 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err158];
+}
+else {
+vErrors.push(err158);
+}
+errors++;
+}
+var _valid33 = _errs358 === errors;
+valid59 = valid59 || _valid33;
+if(!valid59){
+const err159 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err159];
+}
+else {
+vErrors.push(err159);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs355;
+if(vErrors !== null){
+if(_errs355){
+vErrors.length = _errs355;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs354 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data101.amount !== undefined){
+let data107 = data101.amount;
+const _errs360 = errors;
+if(errors === _errs360){
+if((typeof data107 == "number") && (isFinite(data107))){
+if(data107 > 10000000 || isNaN(data107)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data107 < 0.001 || isNaN(data107)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid57 = _errs360 === errors;
+}
+else {
+var valid57 = true;
+}
+if(valid57){
+if(data101.price !== undefined){
+let data108 = data101.price;
+const _errs362 = errors;
+const _errs363 = errors;
+let valid60 = false;
+const _errs364 = errors;
+if(errors === _errs364){
+if((typeof data108 == "number") && (isFinite(data108))){
+if(data108 > 1000000 || isNaN(data108)){
+const err160 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err160];
+}
+else {
+vErrors.push(err160);
+}
+errors++;
+}
+else {
+if(data108 < 0 || isNaN(data108)){
+const err161 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err161];
+}
+else {
+vErrors.push(err161);
+}
+errors++;
+}
+}
+}
+else {
+const err162 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err162];
+}
+else {
+vErrors.push(err162);
+}
+errors++;
+}
+}
+var _valid34 = _errs364 === errors;
+valid60 = valid60 || _valid34;
+const _errs366 = errors;
+if(data108 !== null){
+const err163 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err163];
+}
+else {
+vErrors.push(err163);
+}
+errors++;
+}
+var _valid34 = _errs366 === errors;
+valid60 = valid60 || _valid34;
+if(!valid60){
+const err164 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err164];
+}
+else {
+vErrors.push(err164);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs363;
+if(vErrors !== null){
+if(_errs363){
+vErrors.length = _errs363;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid57 = _errs362 === errors;
+}
+else {
+var valid57 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$defs/Pack/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid55 = _errs338 === errors;
+if(!valid55){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/packs",schemaPath:"#/properties/packs/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs336 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.purchases !== undefined){
+let data109 = data.purchases;
+const _errs368 = errors;
+if(errors === _errs368){
+if(Array.isArray(data109)){
+var valid61 = true;
+const len12 = data109.length;
+for(let i13=0; i13<len12; i13++){
+let data110 = data109[i13];
+const _errs370 = errors;
+const _errs371 = errors;
+if(errors === _errs371){
+if(data110 && typeof data110 == "object" && !Array.isArray(data110)){
+let missing7;
+if(((((((((((((data110.supplierId === undefined) && (missing7 = "supplierId")) || ((data110.count === undefined) && (missing7 = "count"))) || ((data110.orderedAtMs === undefined) && (missing7 = "orderedAtMs"))) || ((data110.dueAtMs === undefined) && (missing7 = "dueAtMs"))) || ((data110.arrivedAtMs === undefined) && (missing7 = "arrivedAtMs"))) || ((data110.note === undefined) && (missing7 = "note"))) || ((data110.id === undefined) && (missing7 = "id"))) || ((data110.revision === undefined) && (missing7 = "revision"))) || ((data110.productId === undefined) && (missing7 = "productId"))) || ((data110.supplyId === undefined) && (missing7 = "supplyId"))) || ((data110.amount === undefined) && (missing7 = "amount"))) || ((data110.price === undefined) && (missing7 = "price"))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"#/$defs/Purchase/required",keyword:"required",params:{missingProperty: missing7}}];
+return false;
+}
+else {
+const _errs373 = errors;
+for(const key7 in data110){
+if(!(func1.call(schema60.properties, key7))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"#/$defs/Purchase/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
+return false;
+break;
+}
+}
+if(_errs373 === errors){
+if(data110.supplierId !== undefined){
+let data111 = data110.supplierId;
+const _errs374 = errors;
+const _errs375 = errors;
+let valid64 = false;
+const _errs376 = errors;
+if(errors === _errs376){
+if(typeof data111 === "string"){
+if(!pattern10.test(data111)){
+const err165 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err165];
+}
+else {
+vErrors.push(err165);
+}
+errors++;
+}
+}
+else {
+const err166 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err166];
+}
+else {
+vErrors.push(err166);
+}
+errors++;
+}
+}
+var _valid35 = _errs376 === errors;
+valid64 = valid64 || _valid35;
+const _errs378 = errors;
+if(data111 !== null){
+const err167 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err167];
+}
+else {
+vErrors.push(err167);
+}
+errors++;
+}
+var _valid35 = _errs378 === errors;
+valid64 = valid64 || _valid35;
+if(!valid64){
+const err168 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err168];
+}
+else {
+vErrors.push(err168);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs375;
+if(vErrors !== null){
+if(_errs375){
+vErrors.length = _errs375;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid63 = _errs374 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.count !== undefined){
+let data112 = data110.count;
+const _errs380 = errors;
+if(!(((typeof data112 == "number") && (!(data112 % 1) && !isNaN(data112))) && (isFinite(data112)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs380){
+if((typeof data112 == "number") && (isFinite(data112))){
+if(data112 > 100000 || isNaN(data112)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data112 < 1 || isNaN(data112)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid63 = _errs380 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.orderedAtMs !== undefined){
+let data113 = data110.orderedAtMs;
+const _errs382 = errors;
+if(!(((typeof data113 == "number") && (!(data113 % 1) && !isNaN(data113))) && (isFinite(data113)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs382){
+if((typeof data113 == "number") && (isFinite(data113))){
+if(data113 > 4102444800000 || isNaN(data113)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data113 < 946684800000 || isNaN(data113)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid63 = _errs382 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.dueAtMs !== undefined){
+let data114 = data110.dueAtMs;
+const _errs384 = errors;
+if(!(((typeof data114 == "number") && (!(data114 % 1) && !isNaN(data114))) && (isFinite(data114)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs384){
+if((typeof data114 == "number") && (isFinite(data114))){
+if(data114 > 4102444800000 || isNaN(data114)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data114 < 946684800000 || isNaN(data114)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid63 = _errs384 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.arrivedAtMs !== undefined){
+let data115 = data110.arrivedAtMs;
+const _errs386 = errors;
+const _errs387 = errors;
+let valid65 = false;
+const _errs388 = errors;
+if(!(((typeof data115 == "number") && (!(data115 % 1) && !isNaN(data115))) && (isFinite(data115)))){
+const err169 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err169];
+}
+else {
+vErrors.push(err169);
+}
+errors++;
+}
+if(errors === _errs388){
+if((typeof data115 == "number") && (isFinite(data115))){
+if(data115 > 4102444800000 || isNaN(data115)){
+const err170 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err170];
+}
+else {
+vErrors.push(err170);
+}
+errors++;
+}
+else {
+if(data115 < 946684800000 || isNaN(data115)){
+const err171 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err171];
+}
+else {
+vErrors.push(err171);
+}
+errors++;
+}
+}
+}
+}
+var _valid36 = _errs388 === errors;
+valid65 = valid65 || _valid36;
+const _errs390 = errors;
+if(data115 !== null){
+const err172 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err172];
+}
+else {
+vErrors.push(err172);
+}
+errors++;
+}
+var _valid36 = _errs390 === errors;
+valid65 = valid65 || _valid36;
+if(!valid65){
+const err173 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err173];
+}
+else {
+vErrors.push(err173);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs387;
+if(vErrors !== null){
+if(_errs387){
+vErrors.length = _errs387;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid63 = _errs386 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.note !== undefined){
+let data116 = data110.note;
+const _errs392 = errors;
+if(errors === _errs392){
+if(typeof data116 === "string"){
+if(data116.length > 200){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",schemaPath:"#/$defs/Purchase/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data116)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",schemaPath:"#/$defs/Purchase/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",schemaPath:"#/$defs/Purchase/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid63 = _errs392 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.id !== undefined){
+let data117 = data110.id;
+const _errs394 = errors;
+if(errors === _errs394){
+if(typeof data117 === "string"){
+if(!pattern10.test(data117)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/id",schemaPath:"#/$defs/Purchase/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/id",schemaPath:"#/$defs/Purchase/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid63 = _errs394 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.revision !== undefined){
+let data118 = data110.revision;
+const _errs396 = errors;
+if(!(((typeof data118 == "number") && (!(data118 % 1) && !isNaN(data118))) && (isFinite(data118)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/revision",schemaPath:"#/$defs/Purchase/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs396){
+if((typeof data118 == "number") && (isFinite(data118))){
+if(data118 < 0 || isNaN(data118)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/revision",schemaPath:"#/$defs/Purchase/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid63 = _errs396 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.productId !== undefined){
+let data119 = data110.productId;
+const _errs398 = errors;
+const _errs399 = errors;
+let valid66 = false;
+const _errs400 = errors;
+if(errors === _errs400){
+if(typeof data119 === "string"){
+if(!pattern10.test(data119)){
+const err174 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err174];
+}
+else {
+vErrors.push(err174);
+}
+errors++;
+}
+}
+else {
+const err175 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err175];
+}
+else {
+vErrors.push(err175);
+}
+errors++;
+}
+}
+var _valid37 = _errs400 === errors;
+valid66 = valid66 || _valid37;
+const _errs402 = errors;
+if(data119 !== null){
+const err176 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err176];
+}
+else {
+vErrors.push(err176);
+}
+errors++;
+}
+var _valid37 = _errs402 === errors;
+valid66 = valid66 || _valid37;
+if(!valid66){
+const err177 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err177];
+}
+else {
+vErrors.push(err177);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs399;
+if(vErrors !== null){
+if(_errs399){
+vErrors.length = _errs399;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid63 = _errs398 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.supplyId !== undefined){
+let data120 = data110.supplyId;
+const _errs404 = errors;
+const _errs405 = errors;
+let valid67 = false;
+const _errs406 = errors;
+if(errors === _errs406){
+if(typeof data120 === "string"){
+if(!pattern10.test(data120)){
+const err178 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err178];
+}
+else {
+vErrors.push(err178);
+}
+errors++;
+}
+}
+else {
+const err179 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err179];
+}
+else {
+vErrors.push(err179);
+}
+errors++;
+}
+}
+var _valid38 = _errs406 === errors;
+valid67 = valid67 || _valid38;
+const _errs408 = errors;
+if(data120 !== null){
+const err180 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err180];
+}
+else {
+vErrors.push(err180);
+}
+errors++;
+}
+var _valid38 = _errs408 === errors;
+valid67 = valid67 || _valid38;
+if(!valid67){
+const err181 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err181];
+}
+else {
+vErrors.push(err181);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs405;
+if(vErrors !== null){
+if(_errs405){
+vErrors.length = _errs405;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid63 = _errs404 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.amount !== undefined){
+let data121 = data110.amount;
+const _errs410 = errors;
+if(errors === _errs410){
+if((typeof data121 == "number") && (isFinite(data121))){
+if(data121 > 10000000 || isNaN(data121)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data121 < 0.001 || isNaN(data121)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid63 = _errs410 === errors;
+}
+else {
+var valid63 = true;
+}
+if(valid63){
+if(data110.price !== undefined){
+let data122 = data110.price;
+const _errs412 = errors;
+const _errs413 = errors;
+let valid68 = false;
+const _errs414 = errors;
+if(errors === _errs414){
+if((typeof data122 == "number") && (isFinite(data122))){
+if(data122 > 1000000 || isNaN(data122)){
+const err182 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err182];
+}
+else {
+vErrors.push(err182);
+}
+errors++;
+}
+else {
+if(data122 < 0 || isNaN(data122)){
+const err183 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err183];
+}
+else {
+vErrors.push(err183);
+}
+errors++;
+}
+}
+}
+else {
+const err184 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err184];
+}
+else {
+vErrors.push(err184);
+}
+errors++;
+}
+}
+var _valid39 = _errs414 === errors;
+valid68 = valid68 || _valid39;
+const _errs416 = errors;
+if(data122 !== null){
+const err185 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err185];
+}
+else {
+vErrors.push(err185);
+}
+errors++;
+}
+var _valid39 = _errs416 === errors;
+valid68 = valid68 || _valid39;
+if(!valid68){
+const err186 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err186];
+}
+else {
+vErrors.push(err186);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs413;
+if(vErrors !== null){
+if(_errs413){
+vErrors.length = _errs413;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid63 = _errs412 === errors;
+}
+else {
+var valid63 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"#/$defs/Purchase/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid61 = _errs370 === errors;
+if(!valid61){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/purchases",schemaPath:"#/properties/purchases/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs368 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.mixCards !== undefined){
+let data123 = data.mixCards;
+const _errs418 = errors;
+if(errors === _errs418){
+if(Array.isArray(data123)){
 var valid69 = true;
-const len24 = data154.length;
-for(let i24=0; i24<len24; i24++){
-const _errs423 = errors;
-if(!(validate53(data154[i24], {instancePath:instancePath+"/ownRoutes/" + i24,parentData:data154,parentDataProperty:i24,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
+const len13 = data123.length;
+for(let i14=0; i14<len13; i14++){
+const _errs420 = errors;
+if(!(validate33(data123[i14], {instancePath:instancePath+"/mixCards/" + i14,parentData:data123,parentDataProperty:i14,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate33.errors : vErrors.concat(validate33.errors);
 errors = vErrors.length;
 }
-var valid69 = _errs423 === errors;
+var valid69 = _errs420 === errors;
 if(!valid69){
 break;
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/ownRoutes",schemaPath:"#/properties/ownRoutes/type",keyword:"type",params:{type: "array"}}];
+validate20.errors = [{instancePath:instancePath+"/mixCards",schemaPath:"#/properties/mixCards/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs418 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.logEntries !== undefined){
+let data125 = data.logEntries;
+const _errs421 = errors;
+if(errors === _errs421){
+if(Array.isArray(data125)){
+var valid70 = true;
+const len14 = data125.length;
+for(let i15=0; i15<len14; i15++){
+const _errs423 = errors;
+if(!(validate35(data125[i15], {instancePath:instancePath+"/logEntries/" + i15,parentData:data125,parentDataProperty:i15,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate35.errors : vErrors.concat(validate35.errors);
+errors = vErrors.length;
+}
+var valid70 = _errs423 === errors;
+if(!valid70){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/logEntries",schemaPath:"#/properties/logEntries/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -21966,27 +23055,27 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.persons !== undefined){
-let data156 = data.persons;
+if(data.pictures !== undefined){
+let data127 = data.pictures;
 const _errs424 = errors;
 if(errors === _errs424){
-if(Array.isArray(data156)){
-var valid70 = true;
-const len25 = data156.length;
-for(let i25=0; i25<len25; i25++){
+if(Array.isArray(data127)){
+var valid71 = true;
+const len15 = data127.length;
+for(let i16=0; i16<len15; i16++){
 const _errs426 = errors;
-if(!(validate55(data156[i25], {instancePath:instancePath+"/persons/" + i25,parentData:data156,parentDataProperty:i25,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate55.errors : vErrors.concat(validate55.errors);
+if(!(validate37(data127[i16], {instancePath:instancePath+"/pictures/" + i16,parentData:data127,parentDataProperty:i16,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate37.errors : vErrors.concat(validate37.errors);
 errors = vErrors.length;
 }
-var valid70 = _errs426 === errors;
-if(!valid70){
+var valid71 = _errs426 === errors;
+if(!valid71){
 break;
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/persons",schemaPath:"#/properties/persons/type",keyword:"type",params:{type: "array"}}];
+validate20.errors = [{instancePath:instancePath+"/pictures",schemaPath:"#/properties/pictures/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -21996,285 +23085,338 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.dimensions !== undefined){
-let data158 = data.dimensions;
+if(data.meshes !== undefined){
+let data129 = data.meshes;
 const _errs427 = errors;
 if(errors === _errs427){
-if(Array.isArray(data158)){
-var valid71 = true;
-const len26 = data158.length;
-for(let i26=0; i26<len26; i26++){
-let data159 = data158[i26];
+if(Array.isArray(data129)){
+var valid72 = true;
+const len16 = data129.length;
+for(let i17=0; i17<len16; i17++){
+let data130 = data129[i17];
 const _errs429 = errors;
 const _errs430 = errors;
 if(errors === _errs430){
-if(data159 && typeof data159 == "object" && !Array.isArray(data159)){
-let missing10;
-if((((((((data159.propId === undefined) && (missing10 = "propId")) || ((data159.name === undefined) && (missing10 = "name"))) || ((data159.position === undefined) && (missing10 = "position"))) || ((data159.meshMillimetres === undefined) && (missing10 = "meshMillimetres"))) || ((data159.note === undefined) && (missing10 = "note"))) || ((data159.id === undefined) && (missing10 = "id"))) || ((data159.revision === undefined) && (missing10 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26,schemaPath:"#/$defs/Dimension/required",keyword:"required",params:{missingProperty: missing10}}];
+if(data130 && typeof data130 == "object" && !Array.isArray(data130)){
+let missing8;
+if((((((((((((data130.partId === undefined) && (missing8 = "partId")) || ((data130.name === undefined) && (missing8 = "name"))) || ((data130.format === undefined) && (missing8 = "format"))) || ((data130.byteLength === undefined) && (missing8 = "byteLength"))) || ((data130.unit === undefined) && (missing8 = "unit"))) || ((data130.scale === undefined) && (missing8 = "scale"))) || ((data130.up === undefined) && (missing8 = "up"))) || ((data130.hiddenSide === undefined) && (missing8 = "hiddenSide"))) || ((data130.note === undefined) && (missing8 = "note"))) || ((data130.id === undefined) && (missing8 = "id"))) || ((data130.revision === undefined) && (missing8 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$defs/MeshReference/required",keyword:"required",params:{missingProperty: missing8}}];
 return false;
 }
 else {
 const _errs432 = errors;
-for(const key10 in data159){
-if(!(((((((key10 === "propId") || (key10 === "name")) || (key10 === "position")) || (key10 === "meshMillimetres")) || (key10 === "note")) || (key10 === "id")) || (key10 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26,schemaPath:"#/$defs/Dimension/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
+for(const key8 in data130){
+if(!(func1.call(schema69.properties, key8))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key8}}];
 return false;
 break;
 }
 }
 if(_errs432 === errors){
-if(data159.propId !== undefined){
-let data160 = data159.propId;
+if(data130.partId !== undefined){
+let data131 = data130.partId;
 const _errs433 = errors;
 if(errors === _errs433){
-if(typeof data160 === "string"){
-if(!pattern9.test(data160)){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/propId",schemaPath:"#/$defs/Dimension/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+if(typeof data131 === "string"){
+if(!pattern10.test(data131)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/propId",schemaPath:"#/$defs/Dimension/properties/propId/type",keyword:"type",params:{type: "string"}}];
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid73 = _errs433 === errors;
+var valid74 = _errs433 === errors;
 }
 else {
-var valid73 = true;
+var valid74 = true;
 }
-if(valid73){
-if(data159.name !== undefined){
-let data161 = data159.name;
+if(valid74){
+if(data130.name !== undefined){
+let data132 = data130.name;
 const _errs435 = errors;
 if(errors === _errs435){
-if(typeof data161 === "string"){
-if(data161.length > 200){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/name",schemaPath:"#/$defs/Dimension/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+if(typeof data132 === "string"){
+if(data132.length > 200){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data161.length < 1){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/name",schemaPath:"#/$defs/Dimension/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+if(data132.length < 1){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data161)){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/name",schemaPath:"#/$defs/Dimension/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+if(!pattern4.test(data132)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/name",schemaPath:"#/$defs/Dimension/properties/name/type",keyword:"type",params:{type: "string"}}];
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid73 = _errs435 === errors;
+var valid74 = _errs435 === errors;
 }
 else {
-var valid73 = true;
+var valid74 = true;
 }
-if(valid73){
-if(data159.position !== undefined){
-let data162 = data159.position;
+if(valid74){
+if(data130.format !== undefined){
+let data133 = data130.format;
 const _errs437 = errors;
-if(!(((typeof data162 == "number") && (!(data162 % 1) && !isNaN(data162))) && (isFinite(data162)))){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/position",schemaPath:"#/$defs/Dimension/properties/position/type",keyword:"type",params:{type: "integer"}}];
+if(typeof data133 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/format",schemaPath:"#/$defs/MeshReference/properties/format/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(errors === _errs437){
-if((typeof data162 == "number") && (isFinite(data162))){
-if(data162 > 10000 || isNaN(data162)){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/position",schemaPath:"#/$defs/Dimension/properties/position/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+if(!(((data133 === "stl") || (data133 === "obj")) || (data133 === "3mf"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema69.properties.format.enum}}];
 return false;
+}
+var valid74 = _errs437 === errors;
 }
 else {
-if(data162 < 0 || isNaN(data162)){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/position",schemaPath:"#/$defs/Dimension/properties/position/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
+var valid74 = true;
 }
-}
-}
-}
-var valid73 = _errs437 === errors;
-}
-else {
-var valid73 = true;
-}
-if(valid73){
-if(data159.meshMillimetres !== undefined){
-let data163 = data159.meshMillimetres;
+if(valid74){
+if(data130.byteLength !== undefined){
+let data134 = data130.byteLength;
 const _errs439 = errors;
-const _errs440 = errors;
-let valid74 = false;
-const _errs441 = errors;
-if(errors === _errs441){
-if((typeof data163 == "number") && (isFinite(data163))){
-if(data163 > 1000000 || isNaN(data163)){
-const err120 = {instancePath:instancePath+"/dimensions/" + i26+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
-if(vErrors === null){
-vErrors = [err120];
+if(!(((typeof data134 == "number") && (!(data134 % 1) && !isNaN(data134))) && (isFinite(data134)))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
+return false;
 }
-else {
-vErrors.push(err120);
-}
-errors++;
-}
-else {
-if(data163 < 0.001 || isNaN(data163)){
-const err121 = {instancePath:instancePath+"/dimensions/" + i26+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}};
-if(vErrors === null){
-vErrors = [err121];
-}
-else {
-vErrors.push(err121);
-}
-errors++;
-}
-}
-}
-else {
-const err122 = {instancePath:instancePath+"/dimensions/" + i26+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err122];
-}
-else {
-vErrors.push(err122);
-}
-errors++;
-}
-}
-var _valid26 = _errs441 === errors;
-valid74 = valid74 || _valid26;
-const _errs443 = errors;
-if(data163 !== null){
-const err123 = {instancePath:instancePath+"/dimensions/" + i26+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err123];
-}
-else {
-vErrors.push(err123);
-}
-errors++;
-}
-var _valid26 = _errs443 === errors;
-valid74 = valid74 || _valid26;
-if(!valid74){
-const err124 = {instancePath:instancePath+"/dimensions/" + i26+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err124];
-}
-else {
-vErrors.push(err124);
-}
-errors++;
-validate20.errors = vErrors;
+if(errors === _errs439){
+if((typeof data134 == "number") && (isFinite(data134))){
+if(data134 > 134217728 || isNaN(data134)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 134217728}}];
 return false;
 }
 else {
-errors = _errs440;
-if(vErrors !== null){
-if(_errs440){
-vErrors.length = _errs440;
+if(data134 < 1 || isNaN(data134)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid74 = _errs439 === errors;
 }
 else {
-vErrors = null;
+var valid74 = true;
 }
+if(valid74){
+if(data130.unit !== undefined){
+let data135 = data130.unit;
+const _errs441 = errors;
+if(typeof data135 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/type",keyword:"type",params:{type: "string"}}];
+return false;
 }
+if(!((((data135 === "mm") || (data135 === "cm")) || (data135 === "in")) || (data135 === "m"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema69.properties.unit.enum}}];
+return false;
 }
-var valid73 = _errs439 === errors;
+var valid74 = _errs441 === errors;
 }
 else {
-var valid73 = true;
+var valid74 = true;
 }
-if(valid73){
-if(data159.note !== undefined){
-let data164 = data159.note;
+if(valid74){
+if(data130.scale !== undefined){
+let data136 = data130.scale;
+const _errs443 = errors;
+if(errors === _errs443){
+if((typeof data136 == "number") && (isFinite(data136))){
+if(data136 > 1000 || isNaN(data136)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
+return false;
+}
+else {
+if(data136 < 0.001 || isNaN(data136)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid74 = _errs443 === errors;
+}
+else {
+var valid74 = true;
+}
+if(valid74){
+if(data130.up !== undefined){
+let data137 = data130.up;
 const _errs445 = errors;
 if(errors === _errs445){
-if(typeof data164 === "string"){
-if(data164.length > 4000){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/note",schemaPath:"#/$defs/Dimension/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+if(Array.isArray(data137)){
+if(data137.length > 3){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPath:"#/$defs/MeshReference/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
-}
 else {
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/note",schemaPath:"#/$defs/Dimension/properties/note/type",keyword:"type",params:{type: "string"}}];
+if(data137.length < 3){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPath:"#/$defs/MeshReference/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
-}
-var valid73 = _errs445 === errors;
-}
 else {
-var valid73 = true;
-}
-if(valid73){
-if(data159.id !== undefined){
-let data165 = data159.id;
+var valid75 = true;
+const len17 = data137.length;
+for(let i18=0; i18<len17; i18++){
+let data138 = data137[i18];
 const _errs447 = errors;
 if(errors === _errs447){
-if(typeof data165 === "string"){
-if(!pattern9.test(data165)){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/id",schemaPath:"#/$defs/Dimension/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+if((typeof data138 == "number") && (isFinite(data138))){
+if(data138 > 1 || isNaN(data138)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,schemaPath:"#/$defs/MeshReference/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data138 < -1 || isNaN(data138)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,schemaPath:"#/$defs/MeshReference/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
 return false;
 }
 }
+}
 else {
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/id",schemaPath:"#/$defs/Dimension/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,schemaPath:"#/$defs/MeshReference/properties/up/items/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
-var valid73 = _errs447 === errors;
+var valid75 = _errs447 === errors;
+if(!valid75){
+break;
+}
+}
+}
+}
 }
 else {
-var valid73 = true;
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPath:"#/$defs/MeshReference/properties/up/type",keyword:"type",params:{type: "array"}}];
+return false;
 }
-if(valid73){
-if(data159.revision !== undefined){
-let data166 = data159.revision;
+}
+var valid74 = _errs445 === errors;
+}
+else {
+var valid74 = true;
+}
+if(valid74){
+if(data130.hiddenSide !== undefined){
+let data139 = data130.hiddenSide;
 const _errs449 = errors;
-if(!(((typeof data166 == "number") && (!(data166 % 1) && !isNaN(data166))) && (isFinite(data166)))){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+if(typeof data139 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(errors === _errs449){
-if((typeof data166 == "number") && (isFinite(data166))){
-if(data166 < 0 || isNaN(data166)){
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+if(!(((((((data139 === "none") || (data139 === "-z")) || (data139 === "+z")) || (data139 === "-y")) || (data139 === "+y")) || (data139 === "-x")) || (data139 === "+x"))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema69.properties.hiddenSide.enum}}];
 return false;
 }
-}
-}
-var valid73 = _errs449 === errors;
+var valid74 = _errs449 === errors;
 }
 else {
-var valid73 = true;
+var valid74 = true;
 }
-}
-}
-}
-}
-}
-}
-}
+if(valid74){
+if(data130.note !== undefined){
+let data140 = data130.note;
+const _errs451 = errors;
+if(errors === _errs451){
+if(typeof data140 === "string"){
+if(data140.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/note",schemaPath:"#/$defs/MeshReference/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/dimensions/" + i26,schemaPath:"#/$defs/Dimension/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/note",schemaPath:"#/$defs/MeshReference/properties/note/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid71 = _errs429 === errors;
-if(!valid71){
+var valid74 = _errs451 === errors;
+}
+else {
+var valid74 = true;
+}
+if(valid74){
+if(data130.id !== undefined){
+let data141 = data130.id;
+const _errs453 = errors;
+if(errors === _errs453){
+if(typeof data141 === "string"){
+if(!pattern10.test(data141)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/id",schemaPath:"#/$defs/MeshReference/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/id",schemaPath:"#/$defs/MeshReference/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid74 = _errs453 === errors;
+}
+else {
+var valid74 = true;
+}
+if(valid74){
+if(data130.revision !== undefined){
+let data142 = data130.revision;
+const _errs455 = errors;
+if(!(((typeof data142 == "number") && (!(data142 % 1) && !isNaN(data142))) && (isFinite(data142)))){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs455){
+if((typeof data142 == "number") && (isFinite(data142))){
+if(data142 < 0 || isNaN(data142)){
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid74 = _errs455 === errors;
+}
+else {
+var valid74 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$defs/MeshReference/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid72 = _errs429 === errors;
+if(!valid72){
 break;
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/dimensions",schemaPath:"#/properties/dimensions/type",keyword:"type",params:{type: "array"}}];
+validate20.errors = [{instancePath:instancePath+"/meshes",schemaPath:"#/properties/meshes/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -22284,239 +23426,173 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.measurings !== undefined){
-let data167 = data.measurings;
-const _errs451 = errors;
-if(errors === _errs451){
-if(Array.isArray(data167)){
-var valid75 = true;
-const len27 = data167.length;
-for(let i27=0; i27<len27; i27++){
-const _errs453 = errors;
-if(!(validate58(data167[i27], {instancePath:instancePath+"/measurings/" + i27,parentData:data167,parentDataProperty:i27,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate58.errors : vErrors.concat(validate58.errors);
-errors = vErrors.length;
-}
-var valid75 = _errs453 === errors;
-if(!valid75){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/measurings",schemaPath:"#/properties/measurings/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs451 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.matches !== undefined){
-let data169 = data.matches;
-const _errs454 = errors;
-if(errors === _errs454){
-if(Array.isArray(data169)){
-var valid76 = true;
-const len28 = data169.length;
-for(let i28=0; i28<len28; i28++){
-const _errs456 = errors;
-if(!(validate70(data169[i28], {instancePath:instancePath+"/matches/" + i28,parentData:data169,parentDataProperty:i28,rootData,dynamicAnchors}))){
-vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
-errors = vErrors.length;
-}
-var valid76 = _errs456 === errors;
-if(!valid76){
-break;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/matches",schemaPath:"#/properties/matches/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid0 = _errs454 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.climateReadings !== undefined){
-let data171 = data.climateReadings;
+if(data.passes !== undefined){
+let data143 = data.passes;
 const _errs457 = errors;
 if(errors === _errs457){
-if(Array.isArray(data171)){
-var valid77 = true;
-const len29 = data171.length;
-for(let i29=0; i29<len29; i29++){
-let data172 = data171[i29];
+if(Array.isArray(data143)){
+var valid76 = true;
+const len18 = data143.length;
+for(let i19=0; i19<len18; i19++){
+let data144 = data143[i19];
 const _errs459 = errors;
 const _errs460 = errors;
 if(errors === _errs460){
-if(data172 && typeof data172 == "object" && !Array.isArray(data172)){
-let missing11;
-if(((((((((data172.atMs === undefined) && (missing11 = "atMs")) || ((data172.temperatureCelsius === undefined) && (missing11 = "temperatureCelsius"))) || ((data172.relativeHumidityPercent === undefined) && (missing11 = "relativeHumidityPercent"))) || ((data172.windMetresPerSecond === undefined) && (missing11 = "windMetresPerSecond"))) || ((data172.kind === undefined) && (missing11 = "kind"))) || ((data172.source === undefined) && (missing11 = "source"))) || ((data172.id === undefined) && (missing11 = "id"))) || ((data172.revision === undefined) && (missing11 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing11}}];
+if(data144 && typeof data144 == "object" && !Array.isArray(data144)){
+let missing9;
+if(((((((((((data144.partId === undefined) && (missing9 = "partId")) || ((data144.atMs === undefined) && (missing9 = "atMs"))) || ((data144.minutes === undefined) && (missing9 = "minutes"))) || ((data144.plannedMinutes === undefined) && (missing9 = "plannedMinutes"))) || ((data144.zone === undefined) && (missing9 = "zone"))) || ((data144.valleyMicrometres === undefined) && (missing9 = "valleyMicrometres"))) || ((data144.isGuideCoat === undefined) && (missing9 = "isGuideCoat"))) || ((data144.note === undefined) && (missing9 = "note"))) || ((data144.id === undefined) && (missing9 = "id"))) || ((data144.revision === undefined) && (missing9 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$defs/SurfacePass/required",keyword:"required",params:{missingProperty: missing9}}];
 return false;
 }
 else {
 const _errs462 = errors;
-for(const key11 in data172){
-if(!((((((((key11 === "atMs") || (key11 === "temperatureCelsius")) || (key11 === "relativeHumidityPercent")) || (key11 === "windMetresPerSecond")) || (key11 === "kind")) || (key11 === "source")) || (key11 === "id")) || (key11 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key11}}];
+for(const key9 in data144){
+if(!(func1.call(schema70.properties, key9))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
 }
 }
 if(_errs462 === errors){
-if(data172.atMs !== undefined){
-let data173 = data172.atMs;
+if(data144.partId !== undefined){
+let data145 = data144.partId;
 const _errs463 = errors;
-if(!(((typeof data173 == "number") && (!(data173 % 1) && !isNaN(data173))) && (isFinite(data173)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
 if(errors === _errs463){
-if((typeof data173 == "number") && (isFinite(data173))){
-if(data173 > 4102444800000 || isNaN(data173)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data173 < 946684800000 || isNaN(data173)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+if(typeof data145 === "string"){
+if(!pattern10.test(data145)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
 }
 }
-var valid79 = _errs463 === errors;
+var valid78 = _errs463 === errors;
 }
 else {
-var valid79 = true;
+var valid78 = true;
 }
-if(valid79){
-if(data172.temperatureCelsius !== undefined){
-let data174 = data172.temperatureCelsius;
+if(valid78){
+if(data144.atMs !== undefined){
+let data146 = data144.atMs;
 const _errs465 = errors;
+if(!(((typeof data146 == "number") && (!(data146 % 1) && !isNaN(data146))) && (isFinite(data146)))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
 if(errors === _errs465){
-if((typeof data174 == "number") && (isFinite(data174))){
-if(data174 > 70 || isNaN(data174)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+if((typeof data146 == "number") && (isFinite(data146))){
+if(data146 > 4102444800000 || isNaN(data146)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data174 < -50 || isNaN(data174)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+if(data146 < 946684800000 || isNaN(data146)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
-return false;
 }
-}
-var valid79 = _errs465 === errors;
+var valid78 = _errs465 === errors;
 }
 else {
-var valid79 = true;
+var valid78 = true;
 }
-if(valid79){
-if(data172.relativeHumidityPercent !== undefined){
-let data175 = data172.relativeHumidityPercent;
+if(valid78){
+if(data144.minutes !== undefined){
+let data147 = data144.minutes;
 const _errs467 = errors;
 if(errors === _errs467){
-if((typeof data175 == "number") && (isFinite(data175))){
-if(data175 > 100 || isNaN(data175)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+if((typeof data147 == "number") && (isFinite(data147))){
+if(data147 > 10000 || isNaN(data147)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data175 < 0.1 || isNaN(data175)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+if(data147 < 0 || isNaN(data147)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
-var valid79 = _errs467 === errors;
+var valid78 = _errs467 === errors;
 }
 else {
-var valid79 = true;
+var valid78 = true;
 }
-if(valid79){
-if(data172.windMetresPerSecond !== undefined){
-let data176 = data172.windMetresPerSecond;
+if(valid78){
+if(data144.plannedMinutes !== undefined){
+let data148 = data144.plannedMinutes;
 const _errs469 = errors;
 const _errs470 = errors;
-let valid80 = false;
+let valid79 = false;
 const _errs471 = errors;
 if(errors === _errs471){
-if((typeof data176 == "number") && (isFinite(data176))){
-if(data176 > 60 || isNaN(data176)){
-const err125 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if((typeof data148 == "number") && (isFinite(data148))){
+if(data148 > 10000 || isNaN(data148)){
+const err187 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
-vErrors = [err125];
+vErrors = [err187];
 }
 else {
-vErrors.push(err125);
+vErrors.push(err187);
 }
 errors++;
 }
 else {
-if(data176 < 0 || isNaN(data176)){
-const err126 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data148 < 0 || isNaN(data148)){
+const err188 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
-vErrors = [err126];
+vErrors = [err188];
 }
 else {
-vErrors.push(err126);
+vErrors.push(err188);
 }
 errors++;
 }
 }
 }
 else {
-const err127 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err189 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
-vErrors = [err127];
+vErrors = [err189];
 }
 else {
-vErrors.push(err127);
+vErrors.push(err189);
 }
 errors++;
 }
 }
-var _valid27 = _errs471 === errors;
-valid80 = valid80 || _valid27;
+var _valid40 = _errs471 === errors;
+valid79 = valid79 || _valid40;
 const _errs473 = errors;
-if(data176 !== null){
-const err128 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(data148 !== null){
+const err190 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err128];
+vErrors = [err190];
 }
 else {
-vErrors.push(err128);
+vErrors.push(err190);
 }
 errors++;
 }
-var _valid27 = _errs473 === errors;
-valid80 = valid80 || _valid27;
-if(!valid80){
-const err129 = {instancePath:instancePath+"/climateReadings/" + i29+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+var _valid40 = _errs473 === errors;
+valid79 = valid79 || _valid40;
+if(!valid79){
+const err191 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err129];
+vErrors = [err191];
 }
 else {
-vErrors.push(err129);
+vErrors.push(err191);
 }
 errors++;
 validate20.errors = vErrors;
@@ -22533,96 +23609,243 @@ vErrors = null;
 }
 }
 }
-var valid79 = _errs469 === errors;
+var valid78 = _errs469 === errors;
 }
 else {
-var valid79 = true;
+var valid78 = true;
 }
-if(valid79){
-if(data172.kind !== undefined){
-let data177 = data172.kind;
+if(valid78){
+if(data144.zone !== undefined){
+let data149 = data144.zone;
 const _errs475 = errors;
-if(typeof data177 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((data177 === "measured") || (data177 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema109.properties.kind.enum}}];
-return false;
-}
-var valid79 = _errs475 === errors;
-}
-else {
-var valid79 = true;
-}
-if(valid79){
-if(data172.source !== undefined){
-let data178 = data172.source;
+const _errs476 = errors;
+let valid80 = false;
 const _errs477 = errors;
-if(errors === _errs477){
-if(typeof data178 === "string"){
-if(data178.length > 100){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
-return false;
+if(typeof data149 !== "string"){
+const err192 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err192];
 }
 else {
-if(!pattern4.test(data178)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
+vErrors.push(err192);
 }
+errors++;
 }
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid79 = _errs477 === errors;
+if(!((((((data149 === "bed") || (data149 === "flat")) || (data149 === "dome")) || (data149 === "shoulder")) || (data149 === "wall")) || (data149 === "overhang"))){
+const err193 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema70.properties.zone.anyOf[0].enum}};
+if(vErrors === null){
+vErrors = [err193];
 }
 else {
-var valid79 = true;
+vErrors.push(err193);
 }
-if(valid79){
-if(data172.id !== undefined){
-let data179 = data172.id;
+errors++;
+}
+var _valid41 = _errs477 === errors;
+valid80 = valid80 || _valid41;
 const _errs479 = errors;
-if(errors === _errs479){
-if(typeof data179 === "string"){
-if(!pattern9.test(data179)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
+if(data149 !== null){
+const err194 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err194];
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
+vErrors.push(err194);
 }
+errors++;
 }
-var valid79 = _errs479 === errors;
+var _valid41 = _errs479 === errors;
+valid80 = valid80 || _valid41;
+if(!valid80){
+const err195 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err195];
 }
 else {
-var valid79 = true;
+vErrors.push(err195);
 }
-if(valid79){
-if(data172.revision !== undefined){
-let data180 = data172.revision;
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs476;
+if(vErrors !== null){
+if(_errs476){
+vErrors.length = _errs476;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid78 = _errs475 === errors;
+}
+else {
+var valid78 = true;
+}
+if(valid78){
+if(data144.valleyMicrometres !== undefined){
+let data150 = data144.valleyMicrometres;
 const _errs481 = errors;
-if(!(((typeof data180 == "number") && (!(data180 % 1) && !isNaN(data180))) && (isFinite(data180)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs481){
-if((typeof data180 == "number") && (isFinite(data180))){
-if(data180 < 0 || isNaN(data180)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid79 = _errs481 === errors;
+const _errs482 = errors;
+let valid81 = false;
+const _errs483 = errors;
+if(errors === _errs483){
+if((typeof data150 == "number") && (isFinite(data150))){
+if(data150 > 10000 || isNaN(data150)){
+const err196 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err196];
 }
 else {
-var valid79 = true;
+vErrors.push(err196);
+}
+errors++;
+}
+else {
+if(data150 < 0.1 || isNaN(data150)){
+const err197 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err197];
+}
+else {
+vErrors.push(err197);
+}
+errors++;
+}
+}
+}
+else {
+const err198 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err198];
+}
+else {
+vErrors.push(err198);
+}
+errors++;
+}
+}
+var _valid42 = _errs483 === errors;
+valid81 = valid81 || _valid42;
+const _errs485 = errors;
+if(data150 !== null){
+const err199 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err199];
+}
+else {
+vErrors.push(err199);
+}
+errors++;
+}
+var _valid42 = _errs485 === errors;
+valid81 = valid81 || _valid42;
+if(!valid81){
+const err200 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err200];
+}
+else {
+vErrors.push(err200);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs482;
+if(vErrors !== null){
+if(_errs482){
+vErrors.length = _errs482;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid78 = _errs481 === errors;
+}
+else {
+var valid78 = true;
+}
+if(valid78){
+if(data144.isGuideCoat !== undefined){
+const _errs487 = errors;
+if(typeof data144.isGuideCoat !== "boolean"){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/isGuideCoat",schemaPath:"#/$defs/SurfacePass/properties/isGuideCoat/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid78 = _errs487 === errors;
+}
+else {
+var valid78 = true;
+}
+if(valid78){
+if(data144.note !== undefined){
+let data152 = data144.note;
+const _errs489 = errors;
+if(errors === _errs489){
+if(typeof data152 === "string"){
+if(data152.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid78 = _errs489 === errors;
+}
+else {
+var valid78 = true;
+}
+if(valid78){
+if(data144.id !== undefined){
+let data153 = data144.id;
+const _errs491 = errors;
+if(errors === _errs491){
+if(typeof data153 === "string"){
+if(!pattern10.test(data153)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid78 = _errs491 === errors;
+}
+else {
+var valid78 = true;
+}
+if(valid78){
+if(data144.revision !== undefined){
+let data154 = data144.revision;
+const _errs493 = errors;
+if(!(((typeof data154 == "number") && (!(data154 % 1) && !isNaN(data154))) && (isFinite(data154)))){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs493){
+if((typeof data154 == "number") && (isFinite(data154))){
+if(data154 < 0 || isNaN(data154)){
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid78 = _errs493 === errors;
+}
+else {
+var valid78 = true;
+}
+}
 }
 }
 }
@@ -22635,12 +23858,2594 @@ var valid79 = true;
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i29,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$defs/SurfacePass/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
-var valid77 = _errs459 === errors;
-if(!valid77){
+var valid76 = _errs459 === errors;
+if(!valid76){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs457 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.flaws !== undefined){
+let data155 = data.flaws;
+const _errs495 = errors;
+if(errors === _errs495){
+if(Array.isArray(data155)){
+var valid82 = true;
+const len19 = data155.length;
+for(let i20=0; i20<len19; i20++){
+const _errs497 = errors;
+if(!(validate41(data155[i20], {instancePath:instancePath+"/flaws/" + i20,parentData:data155,parentDataProperty:i20,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate41.errors : vErrors.concat(validate41.errors);
+errors = vErrors.length;
+}
+var valid82 = _errs497 === errors;
+if(!valid82){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/flaws",schemaPath:"#/properties/flaws/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs495 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.fits !== undefined){
+let data157 = data.fits;
+const _errs498 = errors;
+if(errors === _errs498){
+if(Array.isArray(data157)){
+var valid83 = true;
+const len20 = data157.length;
+for(let i21=0; i21<len20; i21++){
+let data158 = data157[i21];
+const _errs500 = errors;
+const _errs501 = errors;
+if(errors === _errs501){
+if(data158 && typeof data158 == "object" && !Array.isArray(data158)){
+let missing10;
+if((((((((((((data158.partId === undefined) && (missing10 = "partId")) || ((data158.otherPartId === undefined) && (missing10 = "otherPartId"))) || ((data158.name === undefined) && (missing10 = "name"))) || ((data158.kind === undefined) && (missing10 = "kind"))) || ((data158.holeMillimetres === undefined) && (missing10 = "holeMillimetres"))) || ((data158.shaftMillimetres === undefined) && (missing10 = "shaftMillimetres"))) || ((data158.printErrorMillimetres === undefined) && (missing10 = "printErrorMillimetres"))) || ((data158.isMasked === undefined) && (missing10 = "isMasked"))) || ((data158.note === undefined) && (missing10 = "note"))) || ((data158.id === undefined) && (missing10 = "id"))) || ((data158.revision === undefined) && (missing10 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$defs/Fit/required",keyword:"required",params:{missingProperty: missing10}}];
+return false;
+}
+else {
+const _errs503 = errors;
+for(const key10 in data158){
+if(!(func1.call(schema73.properties, key10))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
+return false;
+break;
+}
+}
+if(_errs503 === errors){
+if(data158.partId !== undefined){
+let data159 = data158.partId;
+const _errs504 = errors;
+if(errors === _errs504){
+if(typeof data159 === "string"){
+if(!pattern10.test(data159)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/partId",schemaPath:"#/$defs/Fit/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/partId",schemaPath:"#/$defs/Fit/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid85 = _errs504 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.otherPartId !== undefined){
+let data160 = data158.otherPartId;
+const _errs506 = errors;
+const _errs507 = errors;
+let valid86 = false;
+const _errs508 = errors;
+if(errors === _errs508){
+if(typeof data160 === "string"){
+if(!pattern10.test(data160)){
+const err201 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err201];
+}
+else {
+vErrors.push(err201);
+}
+errors++;
+}
+}
+else {
+const err202 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err202];
+}
+else {
+vErrors.push(err202);
+}
+errors++;
+}
+}
+var _valid43 = _errs508 === errors;
+valid86 = valid86 || _valid43;
+const _errs510 = errors;
+if(data160 !== null){
+const err203 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err203];
+}
+else {
+vErrors.push(err203);
+}
+errors++;
+}
+var _valid43 = _errs510 === errors;
+valid86 = valid86 || _valid43;
+if(!valid86){
+const err204 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err204];
+}
+else {
+vErrors.push(err204);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs507;
+if(vErrors !== null){
+if(_errs507){
+vErrors.length = _errs507;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid85 = _errs506 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.name !== undefined){
+let data161 = data158.name;
+const _errs512 = errors;
+if(errors === _errs512){
+if(typeof data161 === "string"){
+if(data161.length > 200){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data161.length < 1){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data161)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid85 = _errs512 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.kind !== undefined){
+let data162 = data158.kind;
+const _errs514 = errors;
+if(typeof data162 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/kind",schemaPath:"#/$defs/Fit/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data162 === "shaft") || (data162 === "lid")) || (data162 === "slot"))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema73.properties.kind.enum}}];
+return false;
+}
+var valid85 = _errs514 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.holeMillimetres !== undefined){
+let data163 = data158.holeMillimetres;
+const _errs516 = errors;
+if(errors === _errs516){
+if((typeof data163 == "number") && (isFinite(data163))){
+if(data163 > 10000 || isNaN(data163)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data163 < 0.01 || isNaN(data163)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid85 = _errs516 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.shaftMillimetres !== undefined){
+let data164 = data158.shaftMillimetres;
+const _errs518 = errors;
+if(errors === _errs518){
+if((typeof data164 == "number") && (isFinite(data164))){
+if(data164 > 10000 || isNaN(data164)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data164 < 0.01 || isNaN(data164)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid85 = _errs518 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.printErrorMillimetres !== undefined){
+let data165 = data158.printErrorMillimetres;
+const _errs520 = errors;
+if(errors === _errs520){
+if((typeof data165 == "number") && (isFinite(data165))){
+if(data165 > 5 || isNaN(data165)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5}}];
+return false;
+}
+else {
+if(data165 < -5 || isNaN(data165)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: -5}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid85 = _errs520 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.isMasked !== undefined){
+const _errs522 = errors;
+if(typeof data158.isMasked !== "boolean"){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/isMasked",schemaPath:"#/$defs/Fit/properties/isMasked/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid85 = _errs522 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.note !== undefined){
+let data167 = data158.note;
+const _errs524 = errors;
+if(errors === _errs524){
+if(typeof data167 === "string"){
+if(data167.length > 2000){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/note",schemaPath:"#/$defs/Fit/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/note",schemaPath:"#/$defs/Fit/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid85 = _errs524 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.id !== undefined){
+let data168 = data158.id;
+const _errs526 = errors;
+if(errors === _errs526){
+if(typeof data168 === "string"){
+if(!pattern10.test(data168)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/id",schemaPath:"#/$defs/Fit/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/id",schemaPath:"#/$defs/Fit/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid85 = _errs526 === errors;
+}
+else {
+var valid85 = true;
+}
+if(valid85){
+if(data158.revision !== undefined){
+let data169 = data158.revision;
+const _errs528 = errors;
+if(!(((typeof data169 == "number") && (!(data169 % 1) && !isNaN(data169))) && (isFinite(data169)))){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/revision",schemaPath:"#/$defs/Fit/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs528){
+if((typeof data169 == "number") && (isFinite(data169))){
+if(data169 < 0 || isNaN(data169)){
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/revision",schemaPath:"#/$defs/Fit/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid85 = _errs528 === errors;
+}
+else {
+var valid85 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$defs/Fit/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid83 = _errs500 === errors;
+if(!valid83){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/fits",schemaPath:"#/properties/fits/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs498 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.timers !== undefined){
+let data170 = data.timers;
+const _errs530 = errors;
+if(errors === _errs530){
+if(Array.isArray(data170)){
+var valid87 = true;
+const len21 = data170.length;
+for(let i22=0; i22<len21; i22++){
+let data171 = data170[i22];
+const _errs532 = errors;
+const _errs533 = errors;
+if(errors === _errs533){
+if(data171 && typeof data171 == "object" && !Array.isArray(data171)){
+let missing11;
+if(((((((data171.name === undefined) && (missing11 = "name")) || ((data171.startedAtMs === undefined) && (missing11 = "startedAtMs"))) || ((data171.endsAtMs === undefined) && (missing11 = "endsAtMs"))) || ((data171.note === undefined) && (missing11 = "note"))) || ((data171.id === undefined) && (missing11 = "id"))) || ((data171.revision === undefined) && (missing11 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$defs/BenchTimer/required",keyword:"required",params:{missingProperty: missing11}}];
+return false;
+}
+else {
+const _errs535 = errors;
+for(const key11 in data171){
+if(!((((((key11 === "name") || (key11 === "startedAtMs")) || (key11 === "endsAtMs")) || (key11 === "note")) || (key11 === "id")) || (key11 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$defs/BenchTimer/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key11}}];
+return false;
+break;
+}
+}
+if(_errs535 === errors){
+if(data171.name !== undefined){
+let data172 = data171.name;
+const _errs536 = errors;
+if(errors === _errs536){
+if(typeof data172 === "string"){
+if(data172.length > 200){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data172.length < 1){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data172)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid89 = _errs536 === errors;
+}
+else {
+var valid89 = true;
+}
+if(valid89){
+if(data171.startedAtMs !== undefined){
+let data173 = data171.startedAtMs;
+const _errs538 = errors;
+if(!(((typeof data173 == "number") && (!(data173 % 1) && !isNaN(data173))) && (isFinite(data173)))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs538){
+if((typeof data173 == "number") && (isFinite(data173))){
+if(data173 > 4102444800000 || isNaN(data173)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data173 < 946684800000 || isNaN(data173)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid89 = _errs538 === errors;
+}
+else {
+var valid89 = true;
+}
+if(valid89){
+if(data171.endsAtMs !== undefined){
+let data174 = data171.endsAtMs;
+const _errs540 = errors;
+if(!(((typeof data174 == "number") && (!(data174 % 1) && !isNaN(data174))) && (isFinite(data174)))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs540){
+if((typeof data174 == "number") && (isFinite(data174))){
+if(data174 > 4102444800000 || isNaN(data174)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data174 < 946684800000 || isNaN(data174)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid89 = _errs540 === errors;
+}
+else {
+var valid89 = true;
+}
+if(valid89){
+if(data171.note !== undefined){
+let data175 = data171.note;
+const _errs542 = errors;
+if(errors === _errs542){
+if(typeof data175 === "string"){
+if(data175.length > 400){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/maxLength",keyword:"maxLength",params:{limit: 400}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid89 = _errs542 === errors;
+}
+else {
+var valid89 = true;
+}
+if(valid89){
+if(data171.id !== undefined){
+let data176 = data171.id;
+const _errs544 = errors;
+if(errors === _errs544){
+if(typeof data176 === "string"){
+if(!pattern10.test(data176)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid89 = _errs544 === errors;
+}
+else {
+var valid89 = true;
+}
+if(valid89){
+if(data171.revision !== undefined){
+let data177 = data171.revision;
+const _errs546 = errors;
+if(!(((typeof data177 == "number") && (!(data177 % 1) && !isNaN(data177))) && (isFinite(data177)))){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs546){
+if((typeof data177 == "number") && (isFinite(data177))){
+if(data177 < 0 || isNaN(data177)){
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid89 = _errs546 === errors;
+}
+else {
+var valid89 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$defs/BenchTimer/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid87 = _errs532 === errors;
+if(!valid87){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/timers",schemaPath:"#/properties/timers/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs530 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.targets !== undefined){
+let data178 = data.targets;
+const _errs548 = errors;
+if(errors === _errs548){
+if(Array.isArray(data178)){
+var valid90 = true;
+const len22 = data178.length;
+for(let i23=0; i23<len22; i23++){
+const _errs550 = errors;
+if(!(validate43(data178[i23], {instancePath:instancePath+"/targets/" + i23,parentData:data178,parentDataProperty:i23,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate43.errors : vErrors.concat(validate43.errors);
+errors = vErrors.length;
+}
+var valid90 = _errs550 === errors;
+if(!valid90){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/targets",schemaPath:"#/properties/targets/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs548 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.maskPlans !== undefined){
+let data180 = data.maskPlans;
+const _errs551 = errors;
+if(errors === _errs551){
+if(Array.isArray(data180)){
+var valid91 = true;
+const len23 = data180.length;
+for(let i24=0; i24<len23; i24++){
+const _errs553 = errors;
+if(!(validate47(data180[i24], {instancePath:instancePath+"/maskPlans/" + i24,parentData:data180,parentDataProperty:i24,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate47.errors : vErrors.concat(validate47.errors);
+errors = vErrors.length;
+}
+var valid91 = _errs553 === errors;
+if(!valid91){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/maskPlans",schemaPath:"#/properties/maskPlans/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs551 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.stencils !== undefined){
+let data182 = data.stencils;
+const _errs554 = errors;
+if(errors === _errs554){
+if(Array.isArray(data182)){
+var valid92 = true;
+const len24 = data182.length;
+for(let i25=0; i25<len24; i25++){
+let data183 = data182[i25];
+const _errs556 = errors;
+const _errs557 = errors;
+if(errors === _errs557){
+if(data183 && typeof data183 == "object" && !Array.isArray(data183)){
+let missing12;
+if(((((((data183.partId === undefined) && (missing12 = "partId")) || ((data183.name === undefined) && (missing12 = "name"))) || ((data183.outline === undefined) && (missing12 = "outline"))) || ((data183.millimetresPerUnit === undefined) && (missing12 = "millimetresPerUnit"))) || ((data183.id === undefined) && (missing12 = "id"))) || ((data183.revision === undefined) && (missing12 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#/$defs/Stencil/required",keyword:"required",params:{missingProperty: missing12}}];
+return false;
+}
+else {
+const _errs559 = errors;
+for(const key12 in data183){
+if(!((((((key12 === "partId") || (key12 === "name")) || (key12 === "outline")) || (key12 === "millimetresPerUnit")) || (key12 === "id")) || (key12 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#/$defs/Stencil/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key12}}];
+return false;
+break;
+}
+}
+if(_errs559 === errors){
+if(data183.partId !== undefined){
+let data184 = data183.partId;
+const _errs560 = errors;
+if(errors === _errs560){
+if(typeof data184 === "string"){
+if(!pattern10.test(data184)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid94 = _errs560 === errors;
+}
+else {
+var valid94 = true;
+}
+if(valid94){
+if(data183.name !== undefined){
+let data185 = data183.name;
+const _errs562 = errors;
+if(errors === _errs562){
+if(typeof data185 === "string"){
+if(data185.length > 200){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data185.length < 1){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data185)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid94 = _errs562 === errors;
+}
+else {
+var valid94 = true;
+}
+if(valid94){
+if(data183.outline !== undefined){
+let data186 = data183.outline;
+const _errs564 = errors;
+if(errors === _errs564){
+if(typeof data186 === "string"){
+if(data186.length > 2000000){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/maxLength",keyword:"maxLength",params:{limit: 2000000}}];
+return false;
+}
+else {
+if(!pattern118.test(data186)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid94 = _errs564 === errors;
+}
+else {
+var valid94 = true;
+}
+if(valid94){
+if(data183.millimetresPerUnit !== undefined){
+let data187 = data183.millimetresPerUnit;
+const _errs566 = errors;
+if(errors === _errs566){
+if((typeof data187 == "number") && (isFinite(data187))){
+if(data187 > 10000 || isNaN(data187)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data187 < 0.000001 || isNaN(data187)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.000001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid94 = _errs566 === errors;
+}
+else {
+var valid94 = true;
+}
+if(valid94){
+if(data183.id !== undefined){
+let data188 = data183.id;
+const _errs568 = errors;
+if(errors === _errs568){
+if(typeof data188 === "string"){
+if(!pattern10.test(data188)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/id",schemaPath:"#/$defs/Stencil/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/id",schemaPath:"#/$defs/Stencil/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid94 = _errs568 === errors;
+}
+else {
+var valid94 = true;
+}
+if(valid94){
+if(data183.revision !== undefined){
+let data189 = data183.revision;
+const _errs570 = errors;
+if(!(((typeof data189 == "number") && (!(data189 % 1) && !isNaN(data189))) && (isFinite(data189)))){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs570){
+if((typeof data189 == "number") && (isFinite(data189))){
+if(data189 < 0 || isNaN(data189)){
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid94 = _errs570 === errors;
+}
+else {
+var valid94 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#/$defs/Stencil/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid92 = _errs556 === errors;
+if(!valid92){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/stencils",schemaPath:"#/properties/stencils/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs554 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.weatherPlans !== undefined){
+let data190 = data.weatherPlans;
+const _errs572 = errors;
+if(errors === _errs572){
+if(Array.isArray(data190)){
+var valid95 = true;
+const len25 = data190.length;
+for(let i26=0; i26<len25; i26++){
+const _errs574 = errors;
+if(!(validate51(data190[i26], {instancePath:instancePath+"/weatherPlans/" + i26,parentData:data190,parentDataProperty:i26,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
+errors = vErrors.length;
+}
+var valid95 = _errs574 === errors;
+if(!valid95){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/weatherPlans",schemaPath:"#/properties/weatherPlans/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs572 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.techniqueCards !== undefined){
+let data192 = data.techniqueCards;
+const _errs575 = errors;
+if(errors === _errs575){
+if(Array.isArray(data192)){
+var valid96 = true;
+const len26 = data192.length;
+for(let i27=0; i27<len26; i27++){
+let data193 = data192[i27];
+const _errs577 = errors;
+const _errs578 = errors;
+if(errors === _errs578){
+if(data193 && typeof data193 == "object" && !Array.isArray(data193)){
+let missing13;
+if(((((((((((((((((((((data193.name === undefined) && (missing13 = "name")) || ((data193.techniqueId === undefined) && (missing13 = "techniqueId"))) || ((data193.triedOn === undefined) && (missing13 = "triedOn"))) || ((data193.baseLab === undefined) && (missing13 = "baseLab"))) || ((data193.depositLab === undefined) && (missing13 = "depositLab"))) || ((data193.productId === undefined) && (missing13 = "productId"))) || ((data193.amount === undefined) && (missing13 = "amount"))) || ((data193.wiped === undefined) && (missing13 = "wiped"))) || ((data193.sizeMillimetres === undefined) && (missing13 = "sizeMillimetres"))) || ((data193.tool === undefined) && (missing13 = "tool"))) || ((data193.mix === undefined) && (missing13 = "mix"))) || ((data193.minutes === undefined) && (missing13 = "minutes"))) || ((data193.coverageBefore === undefined) && (missing13 = "coverageBefore"))) || ((data193.coverageAfter === undefined) && (missing13 = "coverageAfter"))) || ((data193.half === undefined) && (missing13 = "half"))) || ((data193.isGood === undefined) && (missing13 = "isGood"))) || ((data193.note === undefined) && (missing13 = "note"))) || ((data193.madeAtMs === undefined) && (missing13 = "madeAtMs"))) || ((data193.id === undefined) && (missing13 = "id"))) || ((data193.revision === undefined) && (missing13 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/required",keyword:"required",params:{missingProperty: missing13}}];
+return false;
+}
+else {
+const _errs580 = errors;
+for(const key13 in data193){
+if(!(func1.call(schema87.properties, key13))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key13}}];
+return false;
+break;
+}
+}
+if(_errs580 === errors){
+if(data193.name !== undefined){
+let data194 = data193.name;
+const _errs581 = errors;
+if(errors === _errs581){
+if(typeof data194 === "string"){
+if(data194.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data194.length < 1){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data194)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid98 = _errs581 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.techniqueId !== undefined){
+let data195 = data193.techniqueId;
+const _errs583 = errors;
+if(typeof data195 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((data195 === "chipsTaken") || (data195 === "washWiped")) || (data195 === "washLeft")) || (data195 === "washSprayed")) || (data195 === "washCorners")) || (data195 === "oilWash")) || (data195 === "pinWash")) || (data195 === "streaks")) || (data195 === "rustUp")) || (data195 === "verdigris")) || (data195 === "spongeStipple")) || (data195 === "grime")) || (data195 === "rustRunOff")) || (data195 === "chipsBrush")) || (data195 === "chipsSponge")) || (data195 === "scratches")) || (data195 === "dryBrush")) || (data195 === "splatter")) || (data195 === "chipsStick")) || (data195 === "soot")) || (data195 === "polishEdges")) || (data195 === "graphiteEdges")) || (data195 === "wetGloss")) || (data195 === "dust"))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema87.properties.techniqueId.enum}}];
+return false;
+}
+var valid98 = _errs583 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.triedOn !== undefined){
+let data196 = data193.triedOn;
+const _errs585 = errors;
+if(errors === _errs585){
+if(typeof data196 === "string"){
+if(data196.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data196)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid98 = _errs585 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.baseLab !== undefined){
+let data197 = data193.baseLab;
+const _errs587 = errors;
+if(errors === _errs587){
+if(Array.isArray(data197)){
+if(data197.length > 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data197.length < 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid99 = true;
+const len27 = data197.length;
+for(let i28=0; i28<len27; i28++){
+let data198 = data197[i28];
+const _errs589 = errors;
+if(errors === _errs589){
+if((typeof data198 == "number") && (isFinite(data198))){
+if(data198 > 200 || isNaN(data198)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab/" + i28,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data198 < -200 || isNaN(data198)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab/" + i28,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab/" + i28,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid99 = _errs589 === errors;
+if(!valid99){
+break;
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid98 = _errs587 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.depositLab !== undefined){
+let data199 = data193.depositLab;
+const _errs591 = errors;
+if(errors === _errs591){
+if(Array.isArray(data199)){
+if(data199.length > 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data199.length < 3){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid100 = true;
+const len28 = data199.length;
+for(let i29=0; i29<len28; i29++){
+let data200 = data199[i29];
+const _errs593 = errors;
+if(errors === _errs593){
+if((typeof data200 == "number") && (isFinite(data200))){
+if(data200 > 200 || isNaN(data200)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab/" + i29,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data200 < -200 || isNaN(data200)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab/" + i29,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab/" + i29,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid100 = _errs593 === errors;
+if(!valid100){
+break;
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid98 = _errs591 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.productId !== undefined){
+let data201 = data193.productId;
+const _errs595 = errors;
+const _errs596 = errors;
+let valid101 = false;
+const _errs597 = errors;
+if(errors === _errs597){
+if(typeof data201 === "string"){
+if(!pattern10.test(data201)){
+const err205 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err205];
+}
+else {
+vErrors.push(err205);
+}
+errors++;
+}
+}
+else {
+const err206 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err206];
+}
+else {
+vErrors.push(err206);
+}
+errors++;
+}
+}
+var _valid44 = _errs597 === errors;
+valid101 = valid101 || _valid44;
+const _errs599 = errors;
+if(data201 !== null){
+const err207 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err207];
+}
+else {
+vErrors.push(err207);
+}
+errors++;
+}
+var _valid44 = _errs599 === errors;
+valid101 = valid101 || _valid44;
+if(!valid101){
+const err208 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err208];
+}
+else {
+vErrors.push(err208);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs596;
+if(vErrors !== null){
+if(_errs596){
+vErrors.length = _errs596;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid98 = _errs595 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.amount !== undefined){
+let data202 = data193.amount;
+const _errs601 = errors;
+if(errors === _errs601){
+if((typeof data202 == "number") && (isFinite(data202))){
+if(data202 > 1 || isNaN(data202)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data202 < 0 || isNaN(data202)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid98 = _errs601 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.wiped !== undefined){
+let data203 = data193.wiped;
+const _errs603 = errors;
+if(errors === _errs603){
+if((typeof data203 == "number") && (isFinite(data203))){
+if(data203 > 1 || isNaN(data203)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data203 < 0 || isNaN(data203)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid98 = _errs603 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.sizeMillimetres !== undefined){
+let data204 = data193.sizeMillimetres;
+const _errs605 = errors;
+if(errors === _errs605){
+if((typeof data204 == "number") && (isFinite(data204))){
+if(data204 > 200 || isNaN(data204)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data204 < 0.05 || isNaN(data204)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid98 = _errs605 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.tool !== undefined){
+let data205 = data193.tool;
+const _errs607 = errors;
+if(errors === _errs607){
+if(typeof data205 === "string"){
+if(data205.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data205)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid98 = _errs607 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.mix !== undefined){
+let data206 = data193.mix;
+const _errs609 = errors;
+if(errors === _errs609){
+if(typeof data206 === "string"){
+if(data206.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data206)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid98 = _errs609 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.minutes !== undefined){
+let data207 = data193.minutes;
+const _errs611 = errors;
+const _errs612 = errors;
+let valid102 = false;
+const _errs613 = errors;
+if(errors === _errs613){
+if((typeof data207 == "number") && (isFinite(data207))){
+if(data207 > 10000 || isNaN(data207)){
+const err209 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err209];
+}
+else {
+vErrors.push(err209);
+}
+errors++;
+}
+else {
+if(data207 < 0 || isNaN(data207)){
+const err210 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err210];
+}
+else {
+vErrors.push(err210);
+}
+errors++;
+}
+}
+}
+else {
+const err211 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err211];
+}
+else {
+vErrors.push(err211);
+}
+errors++;
+}
+}
+var _valid45 = _errs613 === errors;
+valid102 = valid102 || _valid45;
+const _errs615 = errors;
+if(data207 !== null){
+const err212 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err212];
+}
+else {
+vErrors.push(err212);
+}
+errors++;
+}
+var _valid45 = _errs615 === errors;
+valid102 = valid102 || _valid45;
+if(!valid102){
+const err213 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err213];
+}
+else {
+vErrors.push(err213);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs612;
+if(vErrors !== null){
+if(_errs612){
+vErrors.length = _errs612;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid98 = _errs611 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.coverageBefore !== undefined){
+let data208 = data193.coverageBefore;
+const _errs617 = errors;
+const _errs618 = errors;
+let valid103 = false;
+const _errs619 = errors;
+if(errors === _errs619){
+if((typeof data208 == "number") && (isFinite(data208))){
+if(data208 > 1 || isNaN(data208)){
+const err214 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err214];
+}
+else {
+vErrors.push(err214);
+}
+errors++;
+}
+else {
+if(data208 < 0 || isNaN(data208)){
+const err215 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err215];
+}
+else {
+vErrors.push(err215);
+}
+errors++;
+}
+}
+}
+else {
+const err216 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err216];
+}
+else {
+vErrors.push(err216);
+}
+errors++;
+}
+}
+var _valid46 = _errs619 === errors;
+valid103 = valid103 || _valid46;
+const _errs621 = errors;
+if(data208 !== null){
+const err217 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err217];
+}
+else {
+vErrors.push(err217);
+}
+errors++;
+}
+var _valid46 = _errs621 === errors;
+valid103 = valid103 || _valid46;
+if(!valid103){
+const err218 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err218];
+}
+else {
+vErrors.push(err218);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs618;
+if(vErrors !== null){
+if(_errs618){
+vErrors.length = _errs618;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid98 = _errs617 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.coverageAfter !== undefined){
+let data209 = data193.coverageAfter;
+const _errs623 = errors;
+const _errs624 = errors;
+let valid104 = false;
+const _errs625 = errors;
+if(errors === _errs625){
+if((typeof data209 == "number") && (isFinite(data209))){
+if(data209 > 1 || isNaN(data209)){
+const err219 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err219];
+}
+else {
+vErrors.push(err219);
+}
+errors++;
+}
+else {
+if(data209 < 0 || isNaN(data209)){
+const err220 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err220];
+}
+else {
+vErrors.push(err220);
+}
+errors++;
+}
+}
+}
+else {
+const err221 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err221];
+}
+else {
+vErrors.push(err221);
+}
+errors++;
+}
+}
+var _valid47 = _errs625 === errors;
+valid104 = valid104 || _valid47;
+const _errs627 = errors;
+if(data209 !== null){
+const err222 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err222];
+}
+else {
+vErrors.push(err222);
+}
+errors++;
+}
+var _valid47 = _errs627 === errors;
+valid104 = valid104 || _valid47;
+if(!valid104){
+const err223 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err223];
+}
+else {
+vErrors.push(err223);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs624;
+if(vErrors !== null){
+if(_errs624){
+vErrors.length = _errs624;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid98 = _errs623 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.half !== undefined){
+let data210 = data193.half;
+const _errs629 = errors;
+const _errs630 = errors;
+let valid105 = false;
+const _errs631 = errors;
+if(errors === _errs631){
+if((typeof data210 == "number") && (isFinite(data210))){
+if(data210 > 1 || isNaN(data210)){
+const err224 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err224];
+}
+else {
+vErrors.push(err224);
+}
+errors++;
+}
+else {
+if(data210 < 0 || isNaN(data210)){
+const err225 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err225];
+}
+else {
+vErrors.push(err225);
+}
+errors++;
+}
+}
+}
+else {
+const err226 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err226];
+}
+else {
+vErrors.push(err226);
+}
+errors++;
+}
+}
+var _valid48 = _errs631 === errors;
+valid105 = valid105 || _valid48;
+const _errs633 = errors;
+if(data210 !== null){
+const err227 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err227];
+}
+else {
+vErrors.push(err227);
+}
+errors++;
+}
+var _valid48 = _errs633 === errors;
+valid105 = valid105 || _valid48;
+if(!valid105){
+const err228 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err228];
+}
+else {
+vErrors.push(err228);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs630;
+if(vErrors !== null){
+if(_errs630){
+vErrors.length = _errs630;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid98 = _errs629 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.isGood !== undefined){
+let data211 = data193.isGood;
+const _errs635 = errors;
+const _errs636 = errors;
+let valid106 = false;
+const _errs637 = errors;
+if(typeof data211 !== "boolean"){
+const err229 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err229];
+}
+else {
+vErrors.push(err229);
+}
+errors++;
+}
+var _valid49 = _errs637 === errors;
+valid106 = valid106 || _valid49;
+const _errs639 = errors;
+if(data211 !== null){
+const err230 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err230];
+}
+else {
+vErrors.push(err230);
+}
+errors++;
+}
+var _valid49 = _errs639 === errors;
+valid106 = valid106 || _valid49;
+if(!valid106){
+const err231 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err231];
+}
+else {
+vErrors.push(err231);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs636;
+if(vErrors !== null){
+if(_errs636){
+vErrors.length = _errs636;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid98 = _errs635 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.note !== undefined){
+let data212 = data193.note;
+const _errs641 = errors;
+if(errors === _errs641){
+if(typeof data212 === "string"){
+if(data212.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid98 = _errs641 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.madeAtMs !== undefined){
+let data213 = data193.madeAtMs;
+const _errs643 = errors;
+if(!(((typeof data213 == "number") && (!(data213 % 1) && !isNaN(data213))) && (isFinite(data213)))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs643){
+if((typeof data213 == "number") && (isFinite(data213))){
+if(data213 > 4102444800000 || isNaN(data213)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data213 < 946684800000 || isNaN(data213)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid98 = _errs643 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.id !== undefined){
+let data214 = data193.id;
+const _errs645 = errors;
+if(errors === _errs645){
+if(typeof data214 === "string"){
+if(!pattern10.test(data214)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid98 = _errs645 === errors;
+}
+else {
+var valid98 = true;
+}
+if(valid98){
+if(data193.revision !== undefined){
+let data215 = data193.revision;
+const _errs647 = errors;
+if(!(((typeof data215 == "number") && (!(data215 % 1) && !isNaN(data215))) && (isFinite(data215)))){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs647){
+if((typeof data215 == "number") && (isFinite(data215))){
+if(data215 < 0 || isNaN(data215)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid98 = _errs647 === errors;
+}
+else {
+var valid98 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid96 = _errs577 === errors;
+if(!valid96){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards",schemaPath:"#/properties/techniqueCards/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs575 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.ownRoutes !== undefined){
+let data216 = data.ownRoutes;
+const _errs649 = errors;
+if(errors === _errs649){
+if(Array.isArray(data216)){
+var valid107 = true;
+const len29 = data216.length;
+for(let i30=0; i30<len29; i30++){
+const _errs651 = errors;
+if(!(validate53(data216[i30], {instancePath:instancePath+"/ownRoutes/" + i30,parentData:data216,parentDataProperty:i30,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
+errors = vErrors.length;
+}
+var valid107 = _errs651 === errors;
+if(!valid107){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/ownRoutes",schemaPath:"#/properties/ownRoutes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs649 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.persons !== undefined){
+let data218 = data.persons;
+const _errs652 = errors;
+if(errors === _errs652){
+if(Array.isArray(data218)){
+var valid108 = true;
+const len30 = data218.length;
+for(let i31=0; i31<len30; i31++){
+const _errs654 = errors;
+if(!(validate55(data218[i31], {instancePath:instancePath+"/persons/" + i31,parentData:data218,parentDataProperty:i31,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate55.errors : vErrors.concat(validate55.errors);
+errors = vErrors.length;
+}
+var valid108 = _errs654 === errors;
+if(!valid108){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/persons",schemaPath:"#/properties/persons/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs652 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.dimensions !== undefined){
+let data220 = data.dimensions;
+const _errs655 = errors;
+if(errors === _errs655){
+if(Array.isArray(data220)){
+var valid109 = true;
+const len31 = data220.length;
+for(let i32=0; i32<len31; i32++){
+let data221 = data220[i32];
+const _errs657 = errors;
+const _errs658 = errors;
+if(errors === _errs658){
+if(data221 && typeof data221 == "object" && !Array.isArray(data221)){
+let missing14;
+if((((((((data221.propId === undefined) && (missing14 = "propId")) || ((data221.name === undefined) && (missing14 = "name"))) || ((data221.position === undefined) && (missing14 = "position"))) || ((data221.meshMillimetres === undefined) && (missing14 = "meshMillimetres"))) || ((data221.note === undefined) && (missing14 = "note"))) || ((data221.id === undefined) && (missing14 = "id"))) || ((data221.revision === undefined) && (missing14 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:"#/$defs/Dimension/required",keyword:"required",params:{missingProperty: missing14}}];
+return false;
+}
+else {
+const _errs660 = errors;
+for(const key14 in data221){
+if(!(((((((key14 === "propId") || (key14 === "name")) || (key14 === "position")) || (key14 === "meshMillimetres")) || (key14 === "note")) || (key14 === "id")) || (key14 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:"#/$defs/Dimension/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key14}}];
+return false;
+break;
+}
+}
+if(_errs660 === errors){
+if(data221.propId !== undefined){
+let data222 = data221.propId;
+const _errs661 = errors;
+if(errors === _errs661){
+if(typeof data222 === "string"){
+if(!pattern10.test(data222)){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/propId",schemaPath:"#/$defs/Dimension/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/propId",schemaPath:"#/$defs/Dimension/properties/propId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid111 = _errs661 === errors;
+}
+else {
+var valid111 = true;
+}
+if(valid111){
+if(data221.name !== undefined){
+let data223 = data221.name;
+const _errs663 = errors;
+if(errors === _errs663){
+if(typeof data223 === "string"){
+if(data223.length > 200){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data223.length < 1){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data223)){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid111 = _errs663 === errors;
+}
+else {
+var valid111 = true;
+}
+if(valid111){
+if(data221.position !== undefined){
+let data224 = data221.position;
+const _errs665 = errors;
+if(!(((typeof data224 == "number") && (!(data224 % 1) && !isNaN(data224))) && (isFinite(data224)))){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs665){
+if((typeof data224 == "number") && (isFinite(data224))){
+if(data224 > 10000 || isNaN(data224)){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data224 < 0 || isNaN(data224)){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid111 = _errs665 === errors;
+}
+else {
+var valid111 = true;
+}
+if(valid111){
+if(data221.meshMillimetres !== undefined){
+let data225 = data221.meshMillimetres;
+const _errs667 = errors;
+const _errs668 = errors;
+let valid112 = false;
+const _errs669 = errors;
+if(errors === _errs669){
+if((typeof data225 == "number") && (isFinite(data225))){
+if(data225 > 1000000 || isNaN(data225)){
+const err232 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err232];
+}
+else {
+vErrors.push(err232);
+}
+errors++;
+}
+else {
+if(data225 < 0.001 || isNaN(data225)){
+const err233 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}};
+if(vErrors === null){
+vErrors = [err233];
+}
+else {
+vErrors.push(err233);
+}
+errors++;
+}
+}
+}
+else {
+const err234 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err234];
+}
+else {
+vErrors.push(err234);
+}
+errors++;
+}
+}
+var _valid50 = _errs669 === errors;
+valid112 = valid112 || _valid50;
+const _errs671 = errors;
+if(data225 !== null){
+const err235 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err235];
+}
+else {
+vErrors.push(err235);
+}
+errors++;
+}
+var _valid50 = _errs671 === errors;
+valid112 = valid112 || _valid50;
+if(!valid112){
+const err236 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err236];
+}
+else {
+vErrors.push(err236);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs668;
+if(vErrors !== null){
+if(_errs668){
+vErrors.length = _errs668;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid111 = _errs667 === errors;
+}
+else {
+var valid111 = true;
+}
+if(valid111){
+if(data221.note !== undefined){
+let data226 = data221.note;
+const _errs673 = errors;
+if(errors === _errs673){
+if(typeof data226 === "string"){
+if(data226.length > 4000){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/note",schemaPath:"#/$defs/Dimension/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/note",schemaPath:"#/$defs/Dimension/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid111 = _errs673 === errors;
+}
+else {
+var valid111 = true;
+}
+if(valid111){
+if(data221.id !== undefined){
+let data227 = data221.id;
+const _errs675 = errors;
+if(errors === _errs675){
+if(typeof data227 === "string"){
+if(!pattern10.test(data227)){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/id",schemaPath:"#/$defs/Dimension/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/id",schemaPath:"#/$defs/Dimension/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid111 = _errs675 === errors;
+}
+else {
+var valid111 = true;
+}
+if(valid111){
+if(data221.revision !== undefined){
+let data228 = data221.revision;
+const _errs677 = errors;
+if(!(((typeof data228 == "number") && (!(data228 % 1) && !isNaN(data228))) && (isFinite(data228)))){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs677){
+if((typeof data228 == "number") && (isFinite(data228))){
+if(data228 < 0 || isNaN(data228)){
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid111 = _errs677 === errors;
+}
+else {
+var valid111 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:"#/$defs/Dimension/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid109 = _errs657 === errors;
+if(!valid109){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/dimensions",schemaPath:"#/properties/dimensions/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs655 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.measurings !== undefined){
+let data229 = data.measurings;
+const _errs679 = errors;
+if(errors === _errs679){
+if(Array.isArray(data229)){
+var valid113 = true;
+const len32 = data229.length;
+for(let i33=0; i33<len32; i33++){
+const _errs681 = errors;
+if(!(validate58(data229[i33], {instancePath:instancePath+"/measurings/" + i33,parentData:data229,parentDataProperty:i33,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate58.errors : vErrors.concat(validate58.errors);
+errors = vErrors.length;
+}
+var valid113 = _errs681 === errors;
+if(!valid113){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/measurings",schemaPath:"#/properties/measurings/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs679 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.matches !== undefined){
+let data231 = data.matches;
+const _errs682 = errors;
+if(errors === _errs682){
+if(Array.isArray(data231)){
+var valid114 = true;
+const len33 = data231.length;
+for(let i34=0; i34<len33; i34++){
+const _errs684 = errors;
+if(!(validate70(data231[i34], {instancePath:instancePath+"/matches/" + i34,parentData:data231,parentDataProperty:i34,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
+errors = vErrors.length;
+}
+var valid114 = _errs684 === errors;
+if(!valid114){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/matches",schemaPath:"#/properties/matches/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs682 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.climateReadings !== undefined){
+let data233 = data.climateReadings;
+const _errs685 = errors;
+if(errors === _errs685){
+if(Array.isArray(data233)){
+var valid115 = true;
+const len34 = data233.length;
+for(let i35=0; i35<len34; i35++){
+let data234 = data233[i35];
+const _errs687 = errors;
+const _errs688 = errors;
+if(errors === _errs688){
+if(data234 && typeof data234 == "object" && !Array.isArray(data234)){
+let missing15;
+if(((((((((data234.atMs === undefined) && (missing15 = "atMs")) || ((data234.temperatureCelsius === undefined) && (missing15 = "temperatureCelsius"))) || ((data234.relativeHumidityPercent === undefined) && (missing15 = "relativeHumidityPercent"))) || ((data234.windMetresPerSecond === undefined) && (missing15 = "windMetresPerSecond"))) || ((data234.kind === undefined) && (missing15 = "kind"))) || ((data234.source === undefined) && (missing15 = "source"))) || ((data234.id === undefined) && (missing15 = "id"))) || ((data234.revision === undefined) && (missing15 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing15}}];
+return false;
+}
+else {
+const _errs690 = errors;
+for(const key15 in data234){
+if(!((((((((key15 === "atMs") || (key15 === "temperatureCelsius")) || (key15 === "relativeHumidityPercent")) || (key15 === "windMetresPerSecond")) || (key15 === "kind")) || (key15 === "source")) || (key15 === "id")) || (key15 === "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key15}}];
+return false;
+break;
+}
+}
+if(_errs690 === errors){
+if(data234.atMs !== undefined){
+let data235 = data234.atMs;
+const _errs691 = errors;
+if(!(((typeof data235 == "number") && (!(data235 % 1) && !isNaN(data235))) && (isFinite(data235)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs691){
+if((typeof data235 == "number") && (isFinite(data235))){
+if(data235 > 4102444800000 || isNaN(data235)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data235 < 946684800000 || isNaN(data235)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid117 = _errs691 === errors;
+}
+else {
+var valid117 = true;
+}
+if(valid117){
+if(data234.temperatureCelsius !== undefined){
+let data236 = data234.temperatureCelsius;
+const _errs693 = errors;
+if(errors === _errs693){
+if((typeof data236 == "number") && (isFinite(data236))){
+if(data236 > 70 || isNaN(data236)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+return false;
+}
+else {
+if(data236 < -50 || isNaN(data236)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid117 = _errs693 === errors;
+}
+else {
+var valid117 = true;
+}
+if(valid117){
+if(data234.relativeHumidityPercent !== undefined){
+let data237 = data234.relativeHumidityPercent;
+const _errs695 = errors;
+if(errors === _errs695){
+if((typeof data237 == "number") && (isFinite(data237))){
+if(data237 > 100 || isNaN(data237)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data237 < 0.1 || isNaN(data237)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid117 = _errs695 === errors;
+}
+else {
+var valid117 = true;
+}
+if(valid117){
+if(data234.windMetresPerSecond !== undefined){
+let data238 = data234.windMetresPerSecond;
+const _errs697 = errors;
+const _errs698 = errors;
+let valid118 = false;
+const _errs699 = errors;
+if(errors === _errs699){
+if((typeof data238 == "number") && (isFinite(data238))){
+if(data238 > 60 || isNaN(data238)){
+const err237 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(vErrors === null){
+vErrors = [err237];
+}
+else {
+vErrors.push(err237);
+}
+errors++;
+}
+else {
+if(data238 < 0 || isNaN(data238)){
+const err238 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err238];
+}
+else {
+vErrors.push(err238);
+}
+errors++;
+}
+}
+}
+else {
+const err239 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err239];
+}
+else {
+vErrors.push(err239);
+}
+errors++;
+}
+}
+var _valid51 = _errs699 === errors;
+valid118 = valid118 || _valid51;
+const _errs701 = errors;
+if(data238 !== null){
+const err240 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err240];
+}
+else {
+vErrors.push(err240);
+}
+errors++;
+}
+var _valid51 = _errs701 === errors;
+valid118 = valid118 || _valid51;
+if(!valid118){
+const err241 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err241];
+}
+else {
+vErrors.push(err241);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs698;
+if(vErrors !== null){
+if(_errs698){
+vErrors.length = _errs698;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid117 = _errs697 === errors;
+}
+else {
+var valid117 = true;
+}
+if(valid117){
+if(data234.kind !== undefined){
+let data239 = data234.kind;
+const _errs703 = errors;
+if(typeof data239 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data239 === "measured") || (data239 === "forecast"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema115.properties.kind.enum}}];
+return false;
+}
+var valid117 = _errs703 === errors;
+}
+else {
+var valid117 = true;
+}
+if(valid117){
+if(data234.source !== undefined){
+let data240 = data234.source;
+const _errs705 = errors;
+if(errors === _errs705){
+if(typeof data240 === "string"){
+if(data240.length > 100){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
+return false;
+}
+else {
+if(!pattern4.test(data240)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid117 = _errs705 === errors;
+}
+else {
+var valid117 = true;
+}
+if(valid117){
+if(data234.id !== undefined){
+let data241 = data234.id;
+const _errs707 = errors;
+if(errors === _errs707){
+if(typeof data241 === "string"){
+if(!pattern10.test(data241)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid117 = _errs707 === errors;
+}
+else {
+var valid117 = true;
+}
+if(valid117){
+if(data234.revision !== undefined){
+let data242 = data234.revision;
+const _errs709 = errors;
+if(!(((typeof data242 == "number") && (!(data242 % 1) && !isNaN(data242))) && (isFinite(data242)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs709){
+if((typeof data242 == "number") && (isFinite(data242))){
+if(data242 < 0 || isNaN(data242)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid117 = _errs709 === errors;
+}
+else {
+var valid117 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid115 = _errs687 === errors;
+if(!valid115){
 break;
 }
 }
@@ -22650,10 +26455,14 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs457 === errors;
+var valid0 = _errs685 === errors;
 }
 else {
 var valid0 = true;
+}
+}
+}
+}
 }
 }
 }

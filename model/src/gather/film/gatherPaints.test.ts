@@ -67,20 +67,10 @@ describe('paints for mixing', () => {
     expect(labOfProduct(product('a', { lab: [50, 1, 2] }))).toEqual([50, 1, 2]);
   });
   it('stand on the shelf, or may be bought when that is wanted', () => {
-    const can = (productId: string, leftMillilitres: number) => ({
-      id: productId,
-      revision: 0,
-      productId,
-      sizeMillilitres: 60,
-      leftMillilitres,
-      openedAtMs: null,
-      emptyGrams: null,
-      note: '',
-    });
     const products = [product('here'), product('empty'), product('shop', { mayBeBought: true })];
-    const cans = [can('here', 10), can('empty', 0)];
-    expect(mixableProducts(products, cans, false).map(({ id }) => id)).toEqual(['here']);
-    expect(mixableProducts(products, cans, true).map(({ id }) => id)).toEqual(['here', 'shop']);
+    const onShelf = new Set(['here']);
+    expect(mixableProducts(products, onShelf, false).map(({ id }) => id)).toEqual(['here']);
+    expect(mixableProducts(products, onShelf, true).map(({ id }) => id)).toEqual(['here', 'shop']);
   });
   it('scatter as a card said, else as guessed from the coat of the product', () => {
     expect(scatterOf(product('a', { scatterPerCoat: 1.4 }))).toMatchObject({ value: 1.4, isGuessed: false });

@@ -8,7 +8,6 @@ import { paintOf } from '@zinc-ladder/core/colour/paint';
 import type { PigmentKind } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { findPigmentKind, guessPigment, guessScatter } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { productValue } from '../../products/productDrying';
-import type { Can } from '../../records/shop/can';
 import type { MixCard, MixComponent } from '../../records/colour/mixCard';
 import type { Product } from '../../records/shop/product';
 
@@ -43,9 +42,12 @@ export function isMixable(product: Product): boolean {
   return MIXED_CLASSES.has(product.classId) && effectOf(product) === 'none' && labOfProduct(product) !== null;
 }
 
-/** Products for recipes: on the shelf, or those that may be bought too. */
-export function mixableProducts(products: readonly Product[], cans: readonly Can[], mayBuy: boolean): Product[] {
-  const onShelf = new Set(cans.filter((can) => can.leftMillilitres > 0).map((can) => can.productId));
+/**
+ * Products for recipes: on the shelf, or those that may be bought too.
+ *
+ * @param onShelf ids of products of which there is any
+ */
+export function mixableProducts(products: readonly Product[], onShelf: ReadonlySet<string>, mayBuy: boolean): Product[] {
   return products.filter((product) => isMixable(product) && (onShelf.has(product.id) || (mayBuy && product.mayBeBought)));
 }
 

@@ -19,6 +19,11 @@ import type { Product } from '../../records/shop/product';
 import type { Prop } from '../../records/prop/prop';
 import type { Rung } from '../../records/ladder/rung';
 import type { SurfacePass } from '../../records/prop/surfacePass';
+import { standingEntries } from '../../log/standingLog';
+import type { Can } from '../../records/shelf/can';
+import type { Purchase } from '../../records/shelf/purchase';
+import { arrivalWaits } from '../shelf/arrivalWaits';
+import { usesOf } from '../shelf/stockNow';
 import type { Shop } from '../../records/shop/shop';
 
 /** The records a plan is made from. */
@@ -36,12 +41,18 @@ export interface PlanRecords {
   readonly passes?: readonly SurfacePass[];
   /** in place of both, where it is known already */
   readonly ownPace?: Readonly<Record<string, LoggedPace>>;
+  /** what is on its way and what stands on the shelf until then; left out where nothing was ordered */
+  readonly purchases?: readonly Purchase[];
+  readonly cans?: readonly Can[];
+  /** in place of both and the log: rungs that wait for what was ordered, with when it is there */
+  readonly waits?: ReadonlyMap<string, number>;
 }
 
 /** Records as the planner's plain input. */
 export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number): ShopPlanInput {
   const { shop } = records;
   const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
+  const waits = records.waits ?? waitsOf(records);
   const products = new Map(records.products.map((product) => [product.id, product]));
   const ladders = new Map(records.ladders.map((ladder) => [ladder.partId, ladder]));
   const byPosition = (a: { position: number; id: string }, b: { position: number; id: string }): number =>
@@ -58,7 +69,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
       print: part.print && { ...part.print, pieceMinutes: printHoursOf(part) * 60 },
       rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
         const rung = rungs.get(id);
-        return rung ? [toPlanRung(rung, products, records.persons, nowMs)] : [];
+        return rung ? [toPlanRung(rung, products, records.persons, nowMs, waits.get(id) ?? null)] : [];
       }),
     }));
   return {
@@ -121,8 +132,24 @@ export function partLabel(part: Pick<Part, 'name' | 'count'>): string {
   return part.count > 1 ? `${part.name} × ${part.count}` : part.name;
 }
 
-/** A rung as the planner sees it. */
-export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, persons: readonly Person[], nowMs: number): PlanRung {
+/** When what was ordered is there for the rungs that need it. */
+function waitsOf({ purchases, cans, logEntries, ...records }: PlanRecords): ReadonlyMap<string, number> {
+  if (!purchases || !cans || purchases.every(({ arrivedAtMs }) => arrivedAtMs !== null)) return new Map();
+  return arrivalWaits({ ...records, purchases, cans }, usesOf(standingEntries(logEntries ?? [])));
+}
+
+/**
+ * A rung as the planner sees it.
+ *
+ * @param arrivesMs when what it takes has come; null: it is there
+ */
+export function toPlanRung(
+  rung: Rung,
+  products: ReadonlyMap<string, Product>,
+  persons: readonly Person[],
+  nowMs: number,
+  arrivesMs: number | null = null,
+): PlanRung {
   return {
     id: rung.id,
     name: rung.name,
@@ -130,7 +157,7 @@ export function toPlanRung(rung: Rung, products: ReadonlyMap<string, Product>, p
     minutes: rung.minutes,
     side: rung.side,
     film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
-    notBeforeMs: rung.notBeforeMs,
+    notBeforeMs: arrivesMs === null ? rung.notBeforeMs : Math.max(rung.notBeforeMs ?? 0, arrivesMs),
     hardRungId: rung.hardRungId,
     lockedAtMs: rung.lockedAtMs,
     cautions: rung.cautionIds,

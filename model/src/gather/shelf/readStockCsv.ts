@@ -1,7 +1,8 @@
 import { readTable } from '@zinc-ladder/core/csv/readTable';
 
 /** What a column of a stock list holds. */
-export type StockColumn = 'name' | 'amount' | 'unit' | 'price' | 'currency' | 'supplier' | 'pack' | 'lot' | 'place' | 'opened' | 'note';
+export const STOCK_COLUMNS = ['name', 'amount', 'unit', 'price', 'currency', 'supplier', 'pack', 'lot', 'place', 'opened', 'note'] as const;
+export type StockColumn = (typeof STOCK_COLUMNS)[number];
 
 /** A row of a stock list. */
 export interface StockRow {
@@ -24,6 +25,8 @@ export interface StockRow {
 export interface StockList {
   readonly rows: readonly StockRow[];
   readonly columns: Readonly<Partial<Record<StockColumn, string>>>;
+  /** every column of the file as it is called there */
+  readonly header: readonly string[];
   readonly faults: readonly { readonly line: number; readonly message: string }[];
 }
 
@@ -52,13 +55,19 @@ const MOST_TEXT = 200;
 /**
  * Reads a spreadsheet of stock: a CSV with a header, with whatever separator, commas or points in its numbers. Rows that cannot be taken are told by their
  * line; nothing of them is guessed.
+ *
+ * @param chosen what a column is called in the file, where the finisher says so; null: it is not there
  */
-export function readStockCsv(text: string): StockList {
-  const fail = (message: string, columns: StockList['columns'] = {}): StockList => ({ rows: [], columns, faults: [{ line: 1, message }] });
-  if (text.length > MOST_BYTES) return fail('it is larger than 16 MB');
-  const { columns, rows: given } = readTable(text, COLUMN_NAMES);
+export function readStockCsv(text: string, chosen: Readonly<Partial<Record<StockColumn, string | null>>> = {}): StockList {
+  if (text.length > MOST_BYTES) return { rows: [], columns: {}, header: [], faults: [{ line: 1, message: 'it is larger than 16 MB' }] };
+  const { columns, header, rows: given } = readTable(text, COLUMN_NAMES, chosen);
   if (columns.name === undefined || columns.amount === undefined)
-    return fail('it needs a header with a column for the name and one for the amount, such as “product” and “left”', columns);
+    return {
+      rows: [],
+      columns,
+      header,
+      faults: [{ line: 1, message: 'it needs a header with a column for the name and one for the amount, such as “product” and “left”' }],
+    };
   const rows: StockRow[] = [];
   const faults: { line: number; message: string }[] = [];
   for (const { line, cell } of given) {
@@ -70,7 +79,7 @@ export function readStockCsv(text: string): StockList {
     if (typeof read === 'string') faults.push({ line, message: read });
     else rows.push({ line, ...read });
   }
-  return { rows, columns, faults };
+  return { rows, columns, header, faults };
 }
 
 function readRow(cell: (column: StockColumn) => string): Omit<StockRow, 'line'> | string {

@@ -58,6 +58,13 @@ export class LogEntry extends Tracked {
   @IsRecordId()
   productId!: string | null;
 
+  /** what it took of its product by film and area, ml; null: none, or not reckoned */
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(1_000_000)
+  tookMillilitres!: number | null;
+
   @Nullable()
   @IsNumber()
   @Min(0)

@@ -4,7 +4,19 @@ import { SIGHTED_STAGES } from '@zinc-ladder/core/cure/learnDrying';
 import type { PigmentId } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { PIGMENT_KINDS } from '@zinc-ladder/core/colour/pigment/pigmentKinds';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsNumber, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  IsObject,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
 import type { PaintEffect } from '@zinc-ladder/core/colour/nearestPaints';
 import { IsLab } from '../colour/colourReading';
 import { IsHexColour, IsLine, Nullable } from '../base/decorators';
@@ -77,6 +89,35 @@ export class DryingSighting {
   atMs!: number;
 }
 
+/** A can of it that was weighed: what the log had reckoned since the time before, and what had really gone. */
+export class CanWeighing {
+  @IsNumber()
+  @Min(0.001)
+  @Max(100_000)
+  reckonedMillilitres!: number;
+
+  @IsNumber()
+  @Min(0.001)
+  @Max(100_000)
+  usedMillilitres!: number;
+
+  @IsMoment()
+  atMs!: number;
+}
+
+/** In which parts by volume a product is mixed of two. */
+export class MixParts {
+  @IsNumber()
+  @Min(0.01)
+  @Max(1000)
+  partsA!: number;
+
+  @IsNumber()
+  @Min(0.01)
+  @Max(1000)
+  partsB!: number;
+}
+
 /** A paint, primer, filler, adhesive or clear. */
 export class Product extends Tracked {
   @IsLine()
@@ -139,6 +180,33 @@ export class Product extends Tracked {
   @ValidateNested({ each: true })
   @Type(() => DryingSighting)
   sightings!: DryingSighting[];
+
+  /** what its cans weighed: how much of it really goes here */
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => CanWeighing)
+  weighings!: CanWeighing[];
+
+  /** how it is mixed of cans A and B; null: it is not kept in halves */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => MixParts)
+  mixParts!: MixParts | null;
+
+  /** how long it keeps closed and opened, months, by its label; null: as is usual for its class */
+  @Nullable()
+  @IsNumber()
+  @Min(0.1)
+  @Max(1200)
+  closedMonths!: number | null;
+
+  @Nullable()
+  @IsNumber()
+  @Min(0.1)
+  @Max(1200)
+  openedMonths!: number | null;
 
   /** not on the shelf, but may be bought */
   @IsBoolean()

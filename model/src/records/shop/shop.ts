@@ -217,6 +217,30 @@ export class Shop extends Tracked {
   @IsBoolean()
   goesByOwnPace!: boolean;
 
+  /** what prices are in, ISO 4217 such as `EUR`; null: none was chosen, and no price can be kept */
+  @Nullable()
+  @Matches(/^[A-Z]{3}$/u, { message: '$property must be a currency such as EUR' })
+  currency!: string | null;
+
+  /** what an hour of hands costs; null: nothing is reckoned for it */
+  @Nullable()
+  @IsNumber()
+  @Min(0)
+  @Max(100_000)
+  hourPrice!: number | null;
+
+  /** chance that what is on the shelf is enough, that one wants to have */
+  @IsNumber()
+  @Min(0.5)
+  @Max(0.999)
+  shelfChance!: number;
+
+  /** days a parcel takes where no supplier is named */
+  @IsInt()
+  @Min(0)
+  @Max(365)
+  parcelDays!: number;
+
   /** share of light a glossy surface mirrors that readings of colour see; 0 where they leave gloss out */
   @IsNumber()
   @Min(0)

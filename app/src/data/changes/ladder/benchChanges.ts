@@ -2,8 +2,10 @@ import { holderOf } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
 import type { DryingSighting } from '@zinc-ladder/model/records/shop/product';
+import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import { ShopError } from '../../edits/shopError';
 import type { Edit } from '../../edits/edit';
+import { openFirstCan } from '../shelf/canChanges';
 import { bringTo } from './rungStateChanges';
 
 /** Sightings of a product that are kept; older ones fall out. */
@@ -73,6 +75,7 @@ export async function finishRung(
   const rung = await bringTo(edit, rungId, 'done', moment.nowMs, seen, said);
   if (personId !== before.doerId) await edit.patch('rungs', rungId, { doerId: personId });
   await logDeviation(edit, rung, despite, moment);
+  if (rung.productId !== null) await openFirstCan(edit, rung.productId, moment.nowMs);
   await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), { text }, { ...moment, personId });
 }
 
@@ -155,6 +158,7 @@ async function addEntry(
 ): Promise<void> {
   const ladder = await edit.need('ladders', rung.ladderId);
   const part = await edit.get('parts', ladder.partId);
+  const product = kind === 'done' && rung.productId !== null ? await edit.get('products', rung.productId) : undefined;
   await edit.put('logEntries', {
     id: makeId(),
     revision: 0,
@@ -166,6 +170,7 @@ async function addEntry(
     rungId: rung.id,
     personId,
     productId: rung.productId,
+    tookMillilitres: part ? rungMillilitres(rung, part, product) : null,
     plannedMinutes: rung.minutes,
     actualMinutes,
     air,

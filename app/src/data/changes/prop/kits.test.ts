@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { missingPrimaries } from '@zinc-ladder/core/colour/recipe/missingPaints';
 import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { onShelf, stocksOf } from '@zinc-ladder/model/gather/shelf/stockNow';
 import { mixableProducts } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -54,7 +55,9 @@ describe('kits', () => {
   });
   it('to mix from leave no primary missing', async () => {
     await store.edit('kit', (edit) => addKit(edit, kit('mixing'), makeId));
-    const mixable = mixableProducts(await db.records('products').toArray(), await db.records('cans').toArray(), false);
+    const products = await db.records('products').toArray();
+    const shelf = onShelf(stocksOf(products, await db.records('cans').toArray(), new Map()));
+    const mixable = mixableProducts(products, shelf, false);
     expect(missingPrimaries(mixable.map(({ colourHex }) => labOfHex(colourHex ?? '#808080')))).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Edit } from '../../edits/edit';
-import { haveCan } from '../shop/canChanges';
+import { haveCan } from '../shelf/canChanges';
 
 /** A product of a kit; it carries its class's values only, until its label is typed in. */
 interface KitProduct {

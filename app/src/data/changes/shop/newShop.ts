@@ -1,3 +1,4 @@
+import { USUAL_CHANCE, USUAL_DAYS } from '@zinc-ladder/core/shelf/stockCurve';
 import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import { USUAL_SPRAY_LIMITS } from '@zinc-ladder/core/climate/sprayVerdict';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
@@ -27,6 +28,10 @@ export function newShop(id: string, timeZone: string): Shop {
     sprayLimits: USUAL_SPRAY_LIMITS,
     typicalDay: { meanCelsius: 18, swingCelsius: 3, warmestHour: 15, meanHumidityPercent: 55, swingHumidityPercent: 8 },
     climateSource: 'typical',
+    currency: null,
+    hourPrice: null,
+    shelfChance: USUAL_CHANCE,
+    parcelDays: USUAL_DAYS,
     mirroredShare: 0,
     printers: 1,
     boothPlaces: 1,

@@ -1,7 +1,7 @@
 import { missingPrimaries } from '@zinc-ladder/core/colour/recipe/missingPaints';
 import { hexOfProduct, isMixable, labOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { Link } from 'react-router';
-import { haveCan } from '../../../data/changes/shop/canChanges';
+import { haveCan } from '../../../data/changes/shelf/canChanges';
 import { addKit, KITS, missingOfKit } from '../../../data/changes/prop/kits';
 import { newId } from '../../../base/newId';
 import { useEdit } from '../../../features/edit/useEdit';

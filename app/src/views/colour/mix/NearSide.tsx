@@ -9,6 +9,7 @@ import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useTable } from '../../../data/queries';
+import { useOnShelf } from '../../../features/shelf/useStocks';
 import { Button } from '../../../ui/Button';
 import { SplitSwatch } from '../../../ui/swatch/SplitSwatch';
 import { comparable } from '../usePaints';
@@ -33,11 +34,7 @@ export function NearSide({
   const products = useTable('products');
   const cards = useTable('mixCards').filter((card) => card.targetId === target.id);
   const [isAll, setAll] = useState(false);
-  const onShelf = new Set(
-    useTable('cans')
-      .filter((can) => can.leftMillilitres > 0)
-      .map((can) => can.productId),
-  );
+  const onShelf = useOnShelf();
   const near = nearestPaints(comparable(products), lab);
   const shown = isAll ? near : near.slice(0, FEW);
   return (

@@ -4,6 +4,7 @@ import { productValue } from '@zinc-ladder/model/products/productDrying';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
+import { useStocks } from '../../../features/shelf/useStocks';
 import { SelectField } from '../../../ui/fields/fields';
 import { NumberBox, readTrial } from '../../../ui/fields/NumberBox';
 import { Sheet } from '../../../ui/Sheet';
@@ -20,6 +21,7 @@ export function JobSheet() {
     .filter((product) => (productValue(product, 'coatMicrometres').value ?? 0) > 0)
     .toSorted((a, b) => a.name.localeCompare(b.name));
   const cans = useTable('cans');
+  const stocks = useStocks();
   const [partId, setPartId] = useState<string>(TYPED);
   const [area, setArea] = useState('300');
   const [coats, setCoats] = useState('2');
@@ -30,7 +32,7 @@ export function JobSheet() {
   const count = readTrial(coats, 1, 30);
   if (!product) return <Sheet className="p-4">No product stands under Shop yet.</Sheet>;
   const own = cans.filter((can) => can.productId === product.id);
-  const left = own.reduce((sum, can) => sum + can.leftMillilitres, 0);
+  const left = stocks.get(product.id)?.millilitres ?? 0;
   const size = own.toSorted((a, b) => b.sizeMillilitres - a.sizeMillilitres)[0]?.sizeMillilitres ?? 400;
   const transfer = TRANSFER[findProductClass(product.classId).application];
   const solids = productValue(product, 'volumeSolids').value ?? 1;

@@ -6,6 +6,8 @@ import { useClock } from '../../../clock/ClockContext';
 import { useTable } from '../../../data/queries';
 import { useDevices } from '../../../data/useDevices';
 import { useEdit } from '../../../features/edit/useEdit';
+import { useStocks } from '../../../features/shelf/useStocks';
+import { countCan } from '../../../data/changes/shelf/canChanges';
 import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
 import { InlineNumber, SelectField } from '../../../ui/fields/fields';
@@ -29,14 +31,16 @@ export function WeighSheet() {
   const can = cans.find((entry) => entry.id === canId) ?? cans[0];
   const product = products.get(can?.productId ?? '');
   const devices = useDevices();
+  const leftIn = useStocks().get(product?.id ?? '')?.leftIn;
   if (!can || !product) return <Sheet className="p-4">No can stands on the shelf yet.</Sheet>;
   const { application } = findProductClass(product.classId);
   const density = productValue(product, 'densityKgPerLitre').value ?? 1;
   const empty = can.emptyGrams ?? usualEmptyGrams(application, can.sizeMillilitres);
+  const left = leftIn?.get(can.id) ?? can.leftMillilitres;
   const grams = readTrial(gross, 0, 100_000);
   const weigh = async (): Promise<void> => {
     // The simulated scale has to be told what stands on it; a real one knows (docs/devices.md).
-    const truth = empty + can.leftMillilitres * density;
+    const truth = empty + left * density;
     const response = await fetch(`/api/scale?grams=${truth.toFixed(2)}&seed=${Math.round(clock.now()) % 1_000_000}`, {
       signal: AbortSignal.timeout(8000),
     }).catch(() => null);
@@ -111,14 +115,14 @@ export function WeighSheet() {
             </span>
             <span className="text-dim">
               {' '}
-              give or take {formats.volume(found.doubtMillilitres)}; noted so far {formats.volume(can.leftMillilitres)}
+              give or take {formats.volume(found.doubtMillilitres)}; reckoned so far {formats.volume(left)}
             </span>
           </p>
           <Button
             look="primary"
             onClick={() =>
               void edit(`Note what is left of ${product.name}`, (change) =>
-                change.patch('cans', can.id, { leftMillilitres: Math.round(found.millilitres * 10) / 10 }, can),
+                countCan(change, can.id, Math.round(found.millilitres * 10) / 10, clock.now(), true),
               )
             }
           >

@@ -1,9 +1,10 @@
-import type { Can } from '@zinc-ladder/model/records/shop/can';
+import type { Can } from '@zinc-ladder/model/records/shelf/can';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useClock } from '../../../clock/ClockContext';
-import { haveCan } from '../../../data/changes/shop/canChanges';
+import { countCan, haveCan } from '../../../data/changes/shelf/canChanges';
 import { newId } from '../../../base/newId';
 import { useEdit } from '../../../features/edit/useEdit';
+import { useStocks } from '../../../features/shelf/useStocks';
 import { Button } from '../../../ui/Button';
 import { InlineNumber } from '../../../ui/fields/fields';
 import { useFormats } from '../../../features/formats/useFormats';
@@ -13,9 +14,10 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
   const edit = useEdit();
   const clock = useClock();
   const formats = useFormats();
+  const leftIn = useStocks().get(product.id)?.leftIn;
   const patch = (can: Can, fields: Partial<Can>): void =>
     void edit(`Change a can of ${product.name}`, (change) => change.patch('cans', can.id, fields, can));
-  const add = (): void => void edit(`Add a can of ${product.name}`, (change) => haveCan(change, product, newId()));
+  const add = (): void => void edit(`Add a can of ${product.name}`, (change) => haveCan(change, product, newId(), clock.now()));
   return (
     <div>
       <h3 className="label">On the shelf</h3>
@@ -36,10 +38,13 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
               <InlineNumber
                 label="Left"
                 unit="ml"
-                value={can.leftMillilitres}
+                value={leftIn?.get(can.id) ?? 0}
                 min={0}
                 max={can.sizeMillilitres}
-                onKeep={(value) => value !== null && patch(can, { leftMillilitres: value })}
+                onKeep={(value) =>
+                  value !== null &&
+                  void edit(`Count a can of ${product.name}`, (change) => countCan(change, can.id, value, clock.now(), false))
+                }
               />
             </div>
             <p className="text-dim pb-1.5">{can.openedAtMs === null ? 'not opened' : `open since ${formats.day(can.openedAtMs)}`}</p>

@@ -16,6 +16,7 @@ import { Why } from '../../../ui/Why';
 import { ColourFields } from './ColourFields';
 import { CansList } from './CansList';
 import { CureNow } from './CureNow';
+import { ShelfFields } from './ShelfFields';
 import { LearnedDrying } from './LearnedDrying';
 import type { ValueField } from './valueFields';
 import { VALUE_FIELDS } from './valueFields';
@@ -108,6 +109,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
       </div>
       <ColourFields product={product} onPatch={patch} />
       <CansList product={product} cans={cans} />
+      <ShelfFields product={product} onPatch={patch} />
       <InlineText label="Note" value={product.note} onKeep={(note) => patch('the note', { note })} />
       <Cautions ids={entry.cautions} />
       <div>

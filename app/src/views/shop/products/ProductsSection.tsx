@@ -3,7 +3,7 @@ import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useState } from 'react';
-import { haveCan } from '../../../data/changes/shop/canChanges';
+import { haveCan } from '../../../data/changes/shelf/canChanges';
 import { addKit, KITS, missingOfKit } from '../../../data/changes/prop/kits';
 import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
@@ -12,6 +12,7 @@ import { Button } from '../../../ui/Button';
 import { counted } from '../../../base/counted';
 import { Labelled } from '../../../ui/fields/fields';
 import { Sheet } from '../../../ui/Sheet';
+import { useStocks } from '../../../features/shelf/useStocks';
 import { Swatch } from '../../../ui/swatch/Swatch';
 import { useFormats } from '../../../features/formats/useFormats';
 import { ProductSheet } from './ProductSheet';
@@ -25,9 +26,7 @@ export function ProductsSection() {
   const formats = useFormats();
   const [openId, setOpenId] = useState<string | null>(null);
   const [text, setText] = useState('');
-  const left = new Map<string, number>();
-  for (const can of useTable('cans'))
-    if (can.leftMillilitres > 0) left.set(can.productId, (left.get(can.productId) ?? 0) + can.leftMillilitres);
+  const stocks = useStocks();
   const open = products.find((product) => product.id === openId) ?? products[0];
   const shown = products.filter((product) =>
     `${product.name} ${CLASS_NAMES.get(product.classId) ?? ''}`.toLowerCase().includes(text.trim().toLowerCase()),
@@ -70,8 +69,10 @@ export function ProductsSection() {
                   <span className="text-dim block truncate text-sm">{CLASS_NAMES.get(product.classId)}</span>
                 </span>
               </button>
-              {left.has(product.id) ? (
-                <span className="figure text-dim px-2 text-sm whitespace-nowrap">{formats.volume(left.get(product.id) ?? 0)}</span>
+              {(stocks.get(product.id)?.millilitres ?? 0) > 0 ? (
+                <span className="figure text-dim px-2 text-sm whitespace-nowrap">
+                  {formats.volume(stocks.get(product.id)?.millilitres ?? 0)}
+                </span>
               ) : (
                 <Button
                   look="quiet"

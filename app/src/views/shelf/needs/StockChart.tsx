@@ -1,11 +1,12 @@
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { useMemo } from 'react';
+import { amountText, UNIT_NAMES } from '../../../features/shelf/shelfWords';
 import { Chart } from '../../../ui/chart/Chart';
 import type { Formats } from '../../../base/formats';
 
 /** What is left of a product along the plan, with the band nine of ten lie in. */
 export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine; readonly nowMs: number; readonly formats: Formats }) {
-  const { curve, stock, product } = line;
+  const { curve, stock, thing } = line;
   const option = useMemo(() => {
     const start = { atMs: nowMs, left: stock, low: stock, high: stock };
     const steps = [start, ...curve.steps.map((step) => ({ ...step, atMs: Math.max(nowMs, step.atMs) }))];
@@ -32,19 +33,19 @@ export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine;
       tooltip: { trigger: 'axis' },
       grid: { left: 48, right: 56, top: 24, bottom: 28 },
       xAxis: { type: 'time', axisLabel: { formatter: (ms: number) => formats.moment(ms, nowMs), hideOverlap: true } },
-      yAxis: { type: 'value', name: 'ml' },
+      yAxis: { type: 'value', name: UNIT_NAMES[thing.unit] },
       series: [
         series('in the mean', 'left', 'solid', 2),
         series('at least, nine of ten', 'low', 'dotted', 1.5),
         series('at most, nine of ten', 'high', 'dotted', 1.5),
       ],
     };
-  }, [curve, stock, nowMs, formats]);
+  }, [curve, stock, thing.unit, nowMs, formats]);
   const last = curve.steps.at(-1);
   return (
     <Chart
       option={option}
-      label={`${product.name}: ${formats.volume(stock)} now, ${formats.volume(last?.left ?? stock)} at the end of the plan`}
+      label={`${thing.name}: ${amountText(stock, thing.unit, formats)} now, ${amountText(last?.left ?? stock, thing.unit, formats)} at the end of the plan`}
       height={240}
     />
   );

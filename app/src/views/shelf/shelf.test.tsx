@@ -2,9 +2,9 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
-import { openShop } from '../../../testing/openShop';
+import { openShop } from '../../testing/openShop';
 
-vi.mock('../../../workers/plan/planClient', () => import('../../../testing/planHere'));
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
 
 /** The sample with a coat of primer to do, and so much of it left. */
 function withPrimer(leftMillilitres: number) {

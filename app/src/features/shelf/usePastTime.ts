@@ -1,0 +1,23 @@
+import type { ShelfAge } from '@zinc-ladder/core/shelf/shelfLife';
+import { canAge } from '@zinc-ladder/model/gather/shelf/shelfThing';
+import { groupCans } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { useMemo } from 'react';
+import { useTable } from '../../data/queries';
+
+/** Products of which every can that holds any is past its time, with how the best of them stands; by id. */
+export function usePastTime(nowMs: number): ReadonlyMap<string, ShelfAge> {
+  const products = useTable('products');
+  const cans = useTable('cans');
+  return useMemo(() => {
+    const cansOf = groupCans(cans);
+    return new Map(
+      products.flatMap((product) => {
+        const ages = (cansOf.get(product.id) ?? [])
+          .filter(({ leftMillilitres, level }) => level !== 'out' && (level !== null || leftMillilitres > 0))
+          .map((can) => canAge(can, product, nowMs));
+        const best = ages.toSorted((a, b) => (b.endsMs ?? Infinity) - (a.endsMs ?? Infinity))[0];
+        return best && ages.every(({ state }) => state === 'past') ? [[product.id, best] as const] : [];
+      }),
+    );
+  }, [products, cans, nowMs]);
+}

@@ -1,0 +1,35 @@
+import { suppliesLeft } from '@zinc-ladder/model/gather/shelf/gatherTakes';
+import type { LoggedUse, ProductStock } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { onShelf, stocksOf, usesOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { useMemo } from 'react';
+import { useStandingEntries, useTable } from '../../data/queries';
+
+/** What the log says was taken of every product. */
+export function useUses(): ReadonlyMap<string, readonly LoggedUse[]> {
+  const standing = useStandingEntries();
+  return useMemo(() => usesOf(standing), [standing]);
+}
+
+/** What stands there of every product, by its id: as it was counted, less what was logged since. */
+export function useStocks(): ReadonlyMap<string, ProductStock> {
+  const products = useTable('products');
+  const cans = useTable('cans');
+  const uses = useUses();
+  return useMemo(() => stocksOf(products, cans, uses), [products, cans, uses]);
+}
+
+/** Ids of products of which there is any. */
+export function useOnShelf(): ReadonlySet<string> {
+  const stocks = useStocks();
+  return useMemo(() => onShelf(stocks), [stocks]);
+}
+
+/** What is left of every supply that was counted, by its id. */
+export function useSuppliesLeft(): ReadonlyMap<string, number> {
+  const parts = useTable('parts');
+  const ladders = useTable('ladders');
+  const rungs = useTable('rungs');
+  const products = useTable('products');
+  const supplies = useTable('supplies');
+  return useMemo(() => suppliesLeft({ parts, ladders, rungs, products, supplies }), [parts, ladders, rungs, products, supplies]);
+}

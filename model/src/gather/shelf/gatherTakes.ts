@@ -1,0 +1,95 @@
+import type { StockTake } from '@zinc-ladder/core/shelf/stockCurve';
+import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
+import type { Ladder } from '../../records/ladder/ladder';
+import type { Rung } from '../../records/ladder/rung';
+import type { Part } from '../../records/prop/part';
+import type { Supply } from '../../records/shelf/supply';
+import type { Product } from '../../records/shop/product';
+import { rungMillilitres, supplyWork } from './rungTakes';
+import type { ShelfThing } from './shelfThing';
+import { groupOf, supplyThings } from './shelfThing';
+
+/** Rungs and what decides how much they take. */
+export interface TakingRecords {
+  readonly parts: readonly Part[];
+  readonly ladders: readonly Ladder[];
+  readonly rungs: readonly Rung[];
+  readonly products: readonly Product[];
+  readonly supplies: readonly Supply[];
+}
+
+/** What rungs take, by the id of a product or a group of supplies. */
+export interface Takes {
+  /** of rungs still to do, by film and area, ml, and by area, pieces and minutes */
+  readonly takes: ReadonlyMap<string, readonly StockTake[]>;
+  /** of supplies by rungs that are done, when they were */
+  readonly used: ReadonlyMap<string, readonly StockTake[]>;
+}
+
+/**
+ * What every rung takes of its product and of the supplies that are kept.
+ *
+ * @param plannedAt when each rung still to do begins, epoch ms
+ * @param endMs where what has no place in the plan is counted
+ */
+export function gatherTakes(
+  { parts, ladders, rungs, products, supplies }: TakingRecords,
+  plannedAt: ReadonlyMap<string, number>,
+  endMs: number,
+): Takes {
+  const partById = new Map(parts.map((part) => [part.id, part]));
+  const partOf = new Map(ladders.map((ladder) => [ladder.id, partById.get(ladder.partId)]));
+  const byId = new Map(products.map((product) => [product.id, product]));
+  const kinds = [...new Set(supplies.map(({ kindId }) => kindId))].map(findSupplyKind);
+  const keptGroups = new Set(supplies.map(groupOf));
+  const takes = new Map<string, StockTake[]>();
+  const used = new Map<string, StockTake[]>();
+  const add = (to: Map<string, StockTake[]>, key: string, take: StockTake): void => {
+    const own = to.get(key);
+    if (own) own.push(take);
+    else to.set(key, [take]);
+  };
+  for (const rung of rungs) {
+    const part = partOf.get(rung.ladderId);
+    if (!part || rung.state === 'leftOut') continue;
+    const product = byId.get(rung.productId ?? '');
+    const isDone = rung.state === 'done';
+    const atMs = isDone ? (rung.doneAtMs ?? 0) : (plannedAt.get(rung.id) ?? endMs);
+    if (!isDone) {
+      const millilitres = rungMillilitres(rung, part, product);
+      if (product && millilitres !== null) add(takes, product.id, { atMs, amount: millilitres });
+    }
+    if (kinds.length === 0) continue;
+    const work = supplyWork(rung, part, product);
+    for (const kind of kinds) {
+      const key = groupOf({ kindId: kind.id, grit: kind.isGritted ? work.grit : null, name: '' });
+      const amount = keptGroups.has(key) ? kind.takes(work) : 0;
+      if (amount > 0) add(isDone ? used : takes, key, { atMs, amount });
+    }
+  }
+  return { takes, used };
+}
+
+/** Each supply of a thing as it was counted, less what rungs done since used up; of several what was counted first is used up first. By id. */
+export function supplyLeft({ supplies }: ShelfThing, used: readonly StockTake[]): ReadonlyMap<string, number> {
+  const left = supplies
+    .filter(({ level }) => level === null)
+    .toSorted((a, b) => (a.countedAtMs ?? 0) - (b.countedAtMs ?? 0) || (a.id < b.id ? -1 : 1))
+    .map((supply) => ({ id: supply.id, countedAtMs: supply.countedAtMs ?? -Infinity, amount: supply.left }));
+  for (const { atMs, amount } of used.toSorted((a, b) => a.atMs - b.atMs)) {
+    let missing = amount;
+    for (const one of left) {
+      if (missing <= 0 || one.countedAtMs >= atMs) break;
+      const taken = Math.min(one.amount, missing);
+      one.amount -= taken;
+      missing -= taken;
+    }
+  }
+  return new Map(left.map(({ id, amount }) => [id, amount]));
+}
+
+/** What is left of every supply that was counted, by its id. */
+export function suppliesLeft(records: TakingRecords): ReadonlyMap<string, number> {
+  const { used } = gatherTakes(records, new Map(), 0);
+  return new Map(supplyThings(records.supplies).flatMap((thing) => [...supplyLeft(thing, used.get(thing.id) ?? [])]));
+}

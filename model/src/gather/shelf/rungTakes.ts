@@ -1,0 +1,43 @@
+import { setArea } from '@zinc-ladder/core/batch/setArea';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { facesShare } from '@zinc-ladder/core/ladder/faces';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { SupplyWork } from '@zinc-ladder/core/shelf/supplyKinds';
+import { gritNumber } from '@zinc-ladder/core/shelf/supplyKinds';
+import { productNeed } from '../../products/productNeed';
+import type { Rung } from '../../records/ladder/rung';
+import type { Part } from '../../records/prop/part';
+import type { Product } from '../../records/shop/product';
+
+/** What of a rung decides how much it takes. */
+export type TakingRung = Pick<Rung, 'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'grit' | 'cautionIds' | 'minutes'>;
+type Taken = Pick<Part, 'areaSquareCentimetres' | 'count'>;
+
+/** Surface a rung is done on, all pieces, cm². */
+export function rungArea(rung: Pick<Rung, 'side'>, part: Taken): number {
+  return setArea(part.areaSquareCentimetres, part.count) * facesShare(rung.side);
+}
+
+/** What a rung takes of its product by film and area, ml; null: it lays none. */
+export function rungMillilitres(rung: TakingRung, part: Taken, product: Pick<Product, 'classId' | 'values'> | undefined): number | null {
+  if (!product || rung.coatMicrometres === null) return null;
+  return productNeed(product, rung.coatMicrometres, rungArea(rung, part)).millilitres;
+}
+
+/** A rung as what it uses up beside its product. */
+export function supplyWork(rung: TakingRung, part: Taken, product: Pick<Product, 'classId'> | undefined): SupplyWork {
+  const method = findMethod(rung.methodId);
+  const entry = product && findProductClass(product.classId);
+  return {
+    methodId: rung.methodId,
+    isSprayed: method.isSprayed,
+    isLoud: method.isLoud,
+    isAirbrushed: entry?.application === 'airbrush',
+    isTwoPart: entry?.drying.kind === 'twoPart',
+    grit: method.roughens ? gritNumber(rung.grit) : null,
+    cautions: [...new Set([...rung.cautionIds, ...method.cautions, ...(entry?.cautions ?? [])])],
+    minutes: rung.minutes,
+    areaSquareCentimetres: rungArea(rung, part),
+    pieces: part.count,
+  };
+}
