@@ -32,7 +32,11 @@ const VIEWS = [
   '/shop/people',
   '/shop/air',
   '/shop/products',
-  '/shop/shelf',
+  '/shelf/needs',
+  '/shelf/there',
+  '/shelf/buy',
+  '/shelf/kit',
+  '/shelf/cost',
   '/shop/places',
   '/shop/files',
 ];

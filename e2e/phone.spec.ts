@@ -25,7 +25,7 @@ test('the bench on a phone: gloved targets, nothing off the side, a rung set dow
 
 test('every view fits a phone', async ({ page }) => {
   await openDemo(page);
-  for (const name of ['Ladders', 'Plan', 'Surface', 'Colour', 'Log', 'Shop']) {
+  for (const name of ['Ladders', 'Plan', 'Surface', 'Colour', 'Shelf', 'Log', 'Shop']) {
     await page.getByRole('link', { name, exact: true }).tap();
     await expect(page.getByRole('main')).not.toBeEmpty();
     await page.waitForTimeout(400);

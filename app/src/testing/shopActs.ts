@@ -24,6 +24,15 @@ import { beginMatch, changeMatch } from '../data/changes/prop/matchChanges';
 import { growByRecord } from '../data/changes/ladder/recordChanges';
 import { takeTimeSheet } from '../data/changes/ladder/timeSheetChanges';
 import { growAgain } from '@zinc-ladder/model/gather/twins/growAgain';
+import { gatherKit } from '@zinc-ladder/model/gather/shelf/gatherKit';
+import { matchStock } from '@zinc-ladder/model/gather/shelf/matchStock';
+import { readStockCsv } from '@zinc-ladder/model/gather/shelf/readStockCsv';
+import { LEVELS } from '@zinc-ladder/model/records/shelf/kept';
+import { SUPPLY_KINDS } from '@zinc-ladder/core/shelf/supplyKinds';
+import { arrive, newSupplier, order } from '../data/changes/shelf/buyChanges';
+import { countCan } from '../data/changes/shelf/canChanges';
+import { takeStockList } from '../data/changes/shelf/stockListChanges';
+import { countSupply, listKit, newSupply } from '../data/changes/shelf/supplyChanges';
 import { addPerson } from '../data/changes/shop/personChanges';
 import { withSamples } from '../data/changes/look/colourChanges';
 import { takeDoubledAway } from '../data/changes/ladder/joinChanges';
@@ -104,6 +113,10 @@ const REMOVED = [
   'rungs',
   'products',
   'cans',
+  'supplies',
+  'suppliers',
+  'packs',
+  'purchases',
   'mixCards',
   'meshes',
   'passes',
@@ -480,6 +493,68 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       emptyGrams: null,
     }),
   ),
+  on('count a can', 'cans', (edit, can, { choice, nowMs }) => countCan(edit, can.id, (choice(1) % 400) + 0.5, nowMs, choice(2) % 2 === 0)),
+  on('look at a can', 'cans', (edit, can, { choice }) => edit.patch('cans', can.id, { level: chosen([null, ...LEVELS], choice(1)) })),
+  {
+    name: 'a supply more',
+    plan:
+      ({ choice, makeId, nowMs }) =>
+      async (edit) => {
+        const kind = chosen(SUPPLY_KINDS, choice(0));
+        if (kind) await edit.put('supplies', newSupply(kind, kind.isGritted ? 180 : null, makeId(), nowMs));
+      },
+  },
+  on('count a supply', 'supplies', (edit, supply, { choice, nowMs }) => countSupply(edit, supply, choice(1) % 50, nowMs)),
+  {
+    name: 'a supplier more',
+    plan:
+      ({ choice, makeId }) =>
+      (edit) =>
+        edit.put('suppliers', newSupplier(`Shop ${choice(0) % 5}`, makeId())),
+  },
+  on('write down a pack', 'suppliers', async (edit, supplier, { records, choice, makeId }) => {
+    const product = chosen(records.products, choice(1));
+    const supply = chosen(records.supplies, choice(2));
+    const isSupply = choice(3) % 2 === 0 && supply !== null;
+    if (!isSupply && !product) return;
+    await edit.put('packs', {
+      id: makeId(),
+      revision: 0,
+      productId: isSupply ? null : (product?.id ?? null),
+      supplyId: isSupply ? supply.id : null,
+      supplierId: supplier.id,
+      amount: 1 + (choice(1) % 400),
+      price: choice(2) % 3 === 0 ? null : choice(2) % 50,
+    });
+  }),
+  on('order a pack', 'packs', (edit, pack, { choice, nowMs, makeId }) =>
+    order(edit, [{ ...pack, count: 1 + (choice(1) % 3) }], nowMs, makeId),
+  ),
+  {
+    name: 'it has come',
+    plan: ({ records, choice, nowMs, makeId }) => {
+      const awaited = chosen(records.purchases.filter(({ arrivedAtMs }) => arrivedAtMs === null), choice(0)); // prettier-ignore
+      return awaited && ((edit) => arrive(edit, awaited.id, nowMs, makeId));
+    },
+  },
+  {
+    name: 'put a kit on the list',
+    plan: ({ records, nowMs, makeId }) => {
+      const { supplies } = gatherKit(records.parts, records);
+      return supplies.some(({ kept }) => kept === null) ? (edit) => listKit(edit, supplies, nowMs, makeId) : null;
+    },
+  },
+  {
+    name: 'take in a stock list',
+    plan: ({ records, choice, nowMs, makeId }) => {
+      const [shop] = records.shop;
+      if (!shop) return null;
+      const name = chosen(records.products, choice(0))?.name ?? 'Tape';
+      const csv = `product;left;unit;supplier;pack;lot\n${name};${choice(1) % 300};ml;Post ${choice(2) % 3};${100 + (choice(2) % 3)};\nYellow tape;${choice(3) % 20};m;;;L${choice(3) % 2}\n`;
+      const effects = matchStock(readStockCsv(csv).rows, { ...records, shop });
+      return effects.some(({ kind }) => kind !== 'skip') ? (edit) => takeStockList(edit, effects, nowMs, makeId) : null;
+    },
+  },
 ];
 
 /** The records of the shop, read from the database. */

@@ -50,6 +50,7 @@ export function waitWords(wait: WaitReason, title: (rungId: string) => string): 
   const { cause } = wait;
   if (cause.kind === 'now') return null;
   if (cause.kind === 'pinned') return 'not wanted before';
+  if (cause.kind === 'arrives') return 'what was ordered for it has come';
   const { reason } = cause;
   if (reason.kind === 'order') return `after ${title(cause.fromTaskId)}`;
   if (reason.kind === 'join') return `joined: after ${title(cause.fromTaskId)}`;

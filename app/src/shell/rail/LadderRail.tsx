@@ -1,19 +1,27 @@
-import { NavLink } from 'react-router';
+import { useEffect, useRef } from 'react';
+import { NavLink, useLocation } from 'react-router';
 import { RAIL } from './rungs';
 
 /** The main navigation: a ladder at the left edge, its rungs along the bottom on a phone. */
 export function LadderRail({ onKeys }: { readonly onKeys: () => void }) {
+  const list = useRef<HTMLOListElement>(null);
+  const { pathname } = useLocation();
+  // Nine do not fit a phone side by side: the one that is open is brought into sight.
+  useEffect(() => {
+    const open = list.current?.querySelector<HTMLElement>('[aria-current="page"]')?.closest('li');
+    if (open && list.current) list.current.scrollLeft = open.offsetLeft - (list.current.clientWidth - open.offsetWidth) / 2;
+  }, [pathname]);
   return (
     <nav
       aria-label="Views"
       className="bg-steel no-print fixed inset-x-0 bottom-0 z-30 md:static md:inset-auto md:row-span-2 md:flex md:w-26 md:flex-col"
     >
       <p className="font-label text-onsteel hidden px-2 py-3.5 text-center text-xl leading-tight font-semibold md:block">Zinc Ladder</p>
-      <ol className="relative flex md:flex-1 md:flex-col md:gap-4 md:pt-3">
+      <ol ref={list} className="relative flex overflow-x-auto md:flex-1 md:flex-col md:gap-4 md:overflow-visible md:pt-3">
         <li aria-hidden="true" className="bg-rail absolute inset-y-0 left-2.5 hidden w-1.5 md:block" />
         <li aria-hidden="true" className="bg-rail absolute inset-y-0 right-2.5 hidden w-1.5 md:block" />
         {RAIL.map((rung) => (
-          <li key={rung.path} className="relative flex-1 md:flex-none">
+          <li key={rung.path} className="relative min-w-14 flex-1 md:min-w-0 md:flex-none">
             <NavLink
               to={rung.path}
               title={rung.question}

@@ -1,5 +1,6 @@
 import { Navigate, useParams } from 'react-router';
 import { UndoBar } from '../../features/edit/UndoBar';
+import { useTitle } from '../../features/title/pageTitle';
 import { TabLinks } from '../../ui/TabLinks';
 import { BuyTab } from './buy/BuyTab';
 import { CostTab } from './CostTab';
@@ -18,6 +19,7 @@ const TABS = [
 /** Have I got it? */
 export function ShelfView() {
   const { tab } = useParams();
+  useTitle('Shelf');
   if (!TABS.some(([path]) => path === tab)) return <Navigate to="/shelf/needs" replace />;
   return (
     <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-3">

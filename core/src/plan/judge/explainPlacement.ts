@@ -9,6 +9,8 @@ export interface WaitReason {
   readonly cause:
     | { readonly kind: 'arc'; readonly fromTaskId: string; readonly reason: ArcReason }
     | { readonly kind: 'pinned' }
+    /** what was ordered for it has come */
+    | { readonly kind: 'arrives' }
     | { readonly kind: 'now' };
 }
 
@@ -65,7 +67,7 @@ export function createExplainer(problem: PlanProblem, placements: readonly Place
     const at = placed.get(taskId);
     if (!task || !at) return null;
     const waits: WaitReason[] = [{ minute: problem.fromMinute, cause: { kind: 'now' } }];
-    if (task.notBeforeMinute !== null) waits.push({ minute: task.notBeforeMinute, cause: { kind: 'pinned' } });
+    if (task.notBeforeMinute !== null) waits.push({ minute: task.notBeforeMinute, cause: { kind: task.isAwaited ? 'arrives' : 'pinned' } });
     for (const arc of incoming.get(taskId) ?? []) {
       const minute = earliestOver(arc, at.start);
       if (minute !== null) waits.push({ minute, cause: { kind: 'arc', fromTaskId: arc.from, reason: arc.reason } });

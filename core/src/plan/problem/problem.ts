@@ -87,6 +87,8 @@ export interface PlanTask {
   /** null: done in one go; else the shortest stretch worth taking up */
   readonly leastChunkMinutes: number | null;
   readonly notBeforeMinute: number | null;
+  /** that is when something it needs arrives; left out: it is a wish */
+  readonly isAwaited?: boolean;
   /** what is ready together: tasks of one group are finished with the last of them; null: all that have none are one group */
   readonly groupId: string | null;
   /** due time of what this task is part of; drives priority, never feasibility */

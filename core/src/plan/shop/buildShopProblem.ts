@@ -147,6 +147,7 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, s
     holds,
     leastChunkMinutes: method.isSplittable ? Math.min(LEAST_CHUNK_MINUTES, Math.max(1, rung.minutes)) : null,
     notBeforeMinute: rung.notBeforeMs === null ? null : Math.ceil(rung.notBeforeMs / 60_000),
+    ...(rung.isAwaited ? { isAwaited: true } : {}),
     groupId: part.propId,
     dueMinute: prop?.dueMs == null ? null : Math.floor(prop.dueMs / 60_000),
     weight: prop?.weight ?? 1,

@@ -102,6 +102,8 @@ export interface PlanRung {
   /** the film it lays; null where none, or where the product is not known yet */
   readonly film: PlanFilm | null;
   readonly notBeforeMs: number | null;
+  /** that is when something ordered for it has come, and no wish; left out: it is a wish */
+  readonly isAwaited?: boolean;
   /** an earlier rung of its part whose film must be hard first; null: what its method needs is enough */
   readonly hardRungId: string | null;
   /** when its work begins whatever else says; null: where the plan puts it */

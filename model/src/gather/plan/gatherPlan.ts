@@ -158,6 +158,7 @@ export function toPlanRung(
     side: rung.side,
     film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
     notBeforeMs: arrivesMs === null ? rung.notBeforeMs : Math.max(rung.notBeforeMs ?? 0, arrivesMs),
+    ...(arrivesMs !== null && arrivesMs > (rung.notBeforeMs ?? 0) ? { isAwaited: true } : {}),
     hardRungId: rung.hardRungId,
     lockedAtMs: rung.lockedAtMs,
     cautions: rung.cautionIds,

@@ -71,8 +71,8 @@ export function NeedsTab() {
               <thead>
                 <tr>
                   <th className="label">What</th>
-                  <th className="label px-3 text-right">There now</th>
-                  <th className="label px-3 text-right">The plan takes</th>
+                  <th className="label px-3 text-right max-md:hidden">There now</th>
+                  <th className="label px-3 text-right max-md:hidden">The plan takes</th>
                   <th className="label px-3">Runs out</th>
                   <th className="label">Order by</th>
                 </tr>
@@ -94,8 +94,12 @@ export function NeedsTab() {
                         )}
                         {line.thing.name}
                       </button>
+                      <p className="text-dim text-sm md:hidden">
+                        {line.look ? `${line.look}, by a look` : `${amountText(line.stock, line.thing.unit, formats)} there`}, takes{' '}
+                        {amountText(line.curve.needed, line.thing.unit, formats)}
+                      </p>
                     </td>
-                    <td className="figure px-3 text-right whitespace-nowrap">
+                    <td className="figure px-3 text-right whitespace-nowrap max-md:hidden">
                       {line.look === null || line.stock > 0 ? amountText(line.stock, line.thing.unit, formats) : ''}
                       {line.look && <span className="block text-sm">{line.look}, by a look</span>}
                       {line.curve.arriving > 0 && (
@@ -104,7 +108,7 @@ export function NeedsTab() {
                         </span>
                       )}
                     </td>
-                    <td className="figure px-3 text-right whitespace-nowrap">
+                    <td className="figure px-3 text-right whitespace-nowrap max-md:hidden">
                       <Needed line={line} chance={shop.shelfChance} />
                     </td>
                     <td className="figure px-3 whitespace-nowrap">
