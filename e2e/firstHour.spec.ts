@@ -16,7 +16,7 @@ test('from an empty browser to the first logged rung of a part of one’s own', 
   await expect(page.getByRole('timer')).toBeVisible();
   await page.keyboard.press('d');
   await expect(page.getByText('Hull: cut logged', { exact: true })).toBeVisible();
-  await page.keyboard.press('7');
+  await page.keyboard.press('8');
   await expect(page.getByRole('main')).toContainText('cut');
   // What was asked once is not asked again.
   await page.goto(`${EMPTY}/start`);

@@ -10,6 +10,7 @@ import { benchMatch } from './bench/matchBench';
 import { benchMeshes } from './bench/meshBench';
 import { benchScale } from './bench/scaleBench';
 import { benchPlanner } from './bench/plannerBench';
+import { benchShelf } from './bench/shelfBench';
 import { benchSurest } from './bench/surestBench';
 import { benchWeather } from './bench/weatherBench';
 import { readBundle, zipBundle } from '../model/src/file/zipProject';
@@ -25,7 +26,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** Long enough for the planner to end its search for the big shop on two cores. */
 const PLANNER_RESTS_MS = 25_000;
 /** `npm run bench -- colour planner` measures these alone; without names, all. */
-const PARTS = ['shop', 'colour', 'match', 'meshes', 'weather', 'planner', 'surest', 'log', 'screens', 'scale'] as const;
+const PARTS = ['shop', 'colour', 'match', 'meshes', 'weather', 'planner', 'surest', 'log', 'shelf', 'screens', 'scale'] as const;
 const named = process.argv.slice(2);
 const wants = (part: (typeof PARTS)[number]): boolean => named.length === 0 || named.includes(part);
 const unknown = named.filter((name) => !PARTS.some((part) => part === name));
@@ -50,6 +51,7 @@ if (wants('weather')) benchWeather(tell);
 if (wants('planner')) benchPlanner(tell);
 if (wants('surest')) benchSurest(tell);
 if (wants('log')) benchLog();
+if (wants('shelf')) benchShelf(tell, project);
 if (wants('screens')) await benchScreens();
 if (wants('scale')) await benchScale(ROOT, project, tell);
 

@@ -92,7 +92,7 @@ const SHOTS = [
     },
   ],
   ['log', '/log'],
-  ['shop-files', '/shop/files'],
+  ['shelf', '/shelf/needs', async (page) => page.waitForTimeout(6000)],
 ];
 
 const browser = await chromium.launch({

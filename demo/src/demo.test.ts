@@ -1,3 +1,6 @@
+import { gatherCosts } from '@zinc-ladder/model/gather/shelf/gatherCosts';
+import { canAge } from '@zinc-ladder/model/gather/shelf/shelfThing';
+import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { nextPass, verdictOf } from '@zinc-ladder/core/weather/hand/hand';
 import { tellDifference } from '@zinc-ladder/core/colour/differenceWords';
@@ -263,5 +266,20 @@ describe('the demo’s cards', () => {
   it('brass over black reads darker and warmer than brass over grey', () => {
     const of = (id: string) => project.mixCards.find((card) => card.id === id)?.reading?.lab ?? [];
     expect(of('card-brass-black')[0] ?? 99).toBeLessThan(of('card-brass-grey')[0] ?? 0);
+  });
+  it('has a shelf of things that all have a pack and a price, with brass that runs short and rubber past its time', () => {
+    const { products, supplies, packs, cans, savedAtMs } = demo.project;
+    const soldIds = new Set(packs.flatMap(({ productId, supplyId, price }) => (price === null ? [] : [productId ?? supplyId])));
+    expect(products.filter(({ id }) => !soldIds.has(id)).map(({ name }) => name)).toEqual([]);
+    expect(supplies.filter(({ id }) => !soldIds.has(id)).map(({ name }) => name)).toEqual(['Mixing cups']);
+    const byId = new Map(products.map((product) => [product.id, product]));
+    const old = cans.filter((can) => {
+      const product = byId.get(can.productId);
+      return product && canAge(can, product, savedAtMs).state === 'past';
+    });
+    expect(old.map(({ productId }) => productId)).toEqual(['masking-rubber']);
+    const { props, all } = gatherCosts({ ...demo.project, standing: standingEntries(demo.project.logEntries) });
+    expect(all.unpriced).toBe(0);
+    expect(props.every(({ sum }) => sum.soFar + sum.toCome > 1)).toBe(true);
   });
 });

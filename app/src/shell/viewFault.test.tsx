@@ -20,7 +20,7 @@ describe('a view that breaks', () => {
     vi.spyOn(console, 'error').mockImplementation(() => undefined);
     const { user, store } = await openShop('/bench');
     await act(() => store.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'A secret name' })));
-    await user.keyboard('7');
+    await user.keyboard('8');
     expect(await screen.findByRole('heading', { name: 'This view could not be shown' })).toBeTruthy();
     const report = (await screen.findByLabelText('Report', { selector: 'textarea' })) as HTMLTextAreaElement;
     await waitFor(() => expect(report.value).toContain('props 1'));

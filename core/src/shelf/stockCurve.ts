@@ -98,13 +98,20 @@ export function stockCurve(
  */
 export function orderBy(neededMs: number, days: number, timeZone: string, isClosed: (weekday: number) => boolean = isWeekend): number {
   const local = new TZDate(neededMs, timeZone);
-  let left = days;
-  // A year of closed days is no calendar.
-  for (let back = 0; left > 0 && back < 366; back += 1) {
-    local.setDate(local.getDate() - 1);
-    if (!isClosed(local.getDay() || 7)) left -= 1;
-  }
+  local.setDate(local.getDate() - calendarDays(local.getDay(), days, -1, isClosed));
   return local.getTime();
+}
+
+/** How many days of the calendar hold so many on which something is sent, one way from a weekday (Sunday is 0). */
+function calendarDays(weekday: number, days: number, step: 1 | -1, isClosed: (weekday: number) => boolean): number {
+  let [left, passed] = [days, 0];
+  // A year of closed days is no calendar.
+  while (left > 0 && passed < 366) {
+    passed += 1;
+    const then = (((weekday + step * passed) % 7) + 7) % 7;
+    if (!isClosed(then || 7)) left -= 1;
+  }
+  return passed;
 }
 
 /** Parcels are there in the morning, at this hour of the shop's clock (guess). */
@@ -118,11 +125,7 @@ export function orderArrives(
   isClosed: (weekday: number) => boolean = isWeekend,
 ): number {
   const local = new TZDate(orderedMs, timeZone);
-  let left = days;
-  for (let on = 0; left > 0 && on < 366; on += 1) {
-    local.setDate(local.getDate() + 1);
-    if (!isClosed(local.getDay() || 7)) left -= 1;
-  }
+  local.setDate(local.getDate() + calendarDays(local.getDay(), days, 1, isClosed));
   if (days > 0) local.setHours(PARCEL_HOUR, 0, 0, 0);
   return local.getTime();
 }

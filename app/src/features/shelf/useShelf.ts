@@ -1,51 +1,68 @@
 import { gatherNeeds } from '@zinc-ladder/model/gather/shelf/gatherNeeds';
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { shelfLines } from '@zinc-ladder/model/gather/shelf/shelfLines';
-import { useMemo } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useShop, useTable } from '../../data/queries';
 import { usePlan } from '../plan/usePlan';
 import { useUses } from './useStocks';
 
 const DAY_MS = 86_400_000;
 
-type Gathered = readonly [needs: Parameters<typeof gatherNeeds>, choice: Parameters<typeof shelfLines>[1]];
-
-/** What was reckoned last: bench, strip and shelf ask for the same at once. */
-let last: { readonly inputs: readonly unknown[]; readonly lines: readonly ShelfLine[] } | null = null;
-
-function reckonOnce(inputs: readonly unknown[], gather: () => Gathered): readonly ShelfLine[] {
-  if (last?.inputs.every((input, at) => input === inputs[at])) return last.lines;
-  const [needs, choice] = gather();
-  const lines = shelfLines(gatherNeeds(...needs), choice);
-  last = { inputs, lines };
-  return lines;
+/** Numbers that name states of what is read: a table that did not change is the same list. */
+const names = new WeakMap<object, number>();
+let named = 0;
+function nameOf(state: object): number {
+  const known = names.get(state);
+  if (known !== undefined) return known;
+  named += 1;
+  names.set(state, named);
+  return named;
 }
 
-/** What the plan takes of every product and supply and what becomes of it; null before there is a plan. */
+/** Lets what was pressed meanwhile be heard. */
+function pause(): Promise<void> {
+  return new Promise((resolve) => setTimeout(resolve));
+}
+
+/**
+ * What the plan takes of every product and supply and what becomes of it, reckoned once for bench, strip and shelf, in two steps that are short in a shop of
+ * thousands of rungs too; null before there is a plan.
+ */
 export function useShelf(): readonly ShelfLine[] | null {
   const shop = useShop();
   const { plan } = usePlan();
-  const parts = useTable('parts');
-  const ladders = useTable('ladders');
-  const rungs = useTable('rungs');
-  const products = useTable('products');
-  const cans = useTable('cans');
-  const supplies = useTable('supplies');
-  const purchases = useTable('purchases');
+  const records = {
+    parts: useTable('parts'),
+    ladders: useTable('ladders'),
+    rungs: useTable('rungs'),
+    products: useTable('products'),
+    cans: useTable('cans'),
+    supplies: useTable('supplies'),
+    purchases: useTable('purchases'),
+  };
   const packs = useTable('packs');
   const suppliers = useTable('suppliers');
   const uses = useUses();
-  return useMemo(() => {
-    if (!shop || plan?.kind !== 'planned') return null;
-    const { shelfChance: chance, parcelDays: days, timeZone } = shop;
-    const inputs = [plan, parts, ladders, rungs, products, cans, supplies, purchases, packs, suppliers, uses, chance, days, timeZone];
-    return reckonOnce(inputs, () => {
-      const plannedAt = new Map(plan.rungs.map(({ rungId, startMs }) => [rungId, startMs]));
-      const lastMs = plan.rungs.reduce((latest, { endMs }) => Math.max(latest, endMs), plan.madeForMs);
-      return [
-        [{ parts, ladders, rungs, products, cans, supplies, purchases }, plannedAt, lastMs + DAY_MS, uses],
-        { chance, days, timeZone, packs, suppliers },
-      ];
-    });
-  }, [shop, plan, parts, ladders, rungs, products, cans, supplies, purchases, packs, suppliers, uses]);
+  const planned = plan?.kind === 'planned' ? plan : null;
+  const choice = shop && { chance: shop.shelfChance, days: shop.parcelDays, timeZone: shop.timeZone };
+  const states = [planned ?? names, ...Object.values(records), packs, suppliers, uses].map(nameOf);
+  const query = useQuery({
+    queryKey: ['shelf', ...states, choice],
+    queryFn: async (): Promise<readonly ShelfLine[] | null> => {
+      if (!planned || !choice) return null;
+      const plannedAt = new Map(planned.rungs.map(({ rungId, startMs }) => [rungId, startMs]));
+      const lastMs = planned.rungs.reduce((latest, { endMs }) => Math.max(latest, endMs), planned.madeForMs);
+      await pause();
+      const needs = gatherNeeds(records, plannedAt, lastMs + DAY_MS, uses);
+      await pause();
+      return shelfLines(needs, { ...choice, packs, suppliers });
+    },
+    enabled: planned !== null && choice !== undefined,
+    structuralSharing: false,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    networkMode: 'always',
+  });
+  return query.data ?? null;
 }

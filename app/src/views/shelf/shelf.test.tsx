@@ -134,7 +134,8 @@ describe('what to buy', () => {
     await user.type(price, '7,5{Enter}');
     await waitFor(async () => expect((await db.records('packs').toArray())[0]?.price).toBe(7.5));
     // Suppliers are told apart by name; the first one is made for the first pack.
-    expect(await screen.findByDisplayValue('Any shop')).toBeTruthy();
+    const sellers = screen.getByRole('region', { name: 'Suppliers' });
+    expect(await within(sellers).findByDisplayValue('Any shop')).toBeTruthy();
   });
 });
 

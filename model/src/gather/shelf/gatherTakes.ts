@@ -62,9 +62,10 @@ export function gatherTakes(
     if (kinds.length === 0) continue;
     const work = supplyWork(rung, part, product);
     for (const kind of kinds) {
+      const amount = kind.takes(work);
+      if (amount === 0) continue;
       const key = groupOf({ kindId: kind.id, grit: kind.isGritted ? work.grit : null, name: '' });
-      const amount = keptGroups.has(key) ? kind.takes(work) : 0;
-      if (amount > 0) add(isDone ? used : takes, key, { atMs, amount });
+      if (keptGroups.has(key)) add(isDone ? used : takes, key, { atMs, amount });
     }
   }
   return { takes, used };

@@ -42,14 +42,13 @@ export function shelfLines(needs: readonly ThingNeed[], { chance, days, timeZone
       const line = { thing, stock, look, curve: { ...curve, runsOutMs } };
       if (runsOutMs === null) return { ...line, orderByMs: null, supplier: null };
       const sellers = packs.filter((pack) => isFor(thing, pack)).flatMap(({ supplierId }) => byId.get(supplierId) ?? []);
-      const usual = orderBy(runsOutMs, days, timeZone);
       // Who is quickest leaves most time.
       let best: { readonly atMs: number; readonly supplier: Supplier } | null = null;
       for (const supplier of new Set(sellers)) {
         const atMs = orderBy(runsOutMs, supplier.days, timeZone, (weekday) => !sendsOn(supplier, weekday));
         if (!best || atMs > best.atMs) best = { atMs, supplier };
       }
-      return { ...line, orderByMs: best?.atMs ?? usual, supplier: best?.supplier ?? null };
+      return { ...line, orderByMs: best?.atMs ?? orderBy(runsOutMs, days, timeZone), supplier: best?.supplier ?? null };
     })
     .toSorted((a, b) => (a.orderByMs ?? Infinity) - (b.orderByMs ?? Infinity) || scarcity(b) - scarcity(a));
 }
