@@ -62,6 +62,7 @@ const SURFACE = {
 };
 const GATHER = {
   film: [],
+  light: [],
   shelf: ['film'],
   plan: ['film', 'shelf'],
   grow: ['film', 'plan'],

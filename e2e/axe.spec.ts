@@ -32,6 +32,7 @@ const VIEWS = [
   '/shop/people',
   '/shop/air',
   '/shop/products',
+  '/lights/lantern',
   '/shelf/needs',
   '/shelf/there',
   '/shelf/buy',

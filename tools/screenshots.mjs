@@ -58,7 +58,6 @@ const SHOTS = [
   ['surface', '/surface/telegraph-case', drawn],
   ['surface-inspect', '/surface/telegraph-case/inspect', drawn],
   ['colour', '/colour/mix/target-green', async (page) => page.waitForTimeout(2500)],
-  ['colour-picture', '/colour/pictures/picture-lamp', async (page) => page.waitForTimeout(1500)],
   ['match', '/references/lantern/match/match-1', async (page) => page.waitForTimeout(3000)],
   ['references', '/references/lantern/picture-hall', async (page) => page.waitForTimeout(1500)],
   [
@@ -92,6 +91,7 @@ const SHOTS = [
     },
   ],
   ['log', '/log'],
+  ['lights', '/lights/lantern', async (page) => page.waitForTimeout(1500)],
   ['shelf', '/shelf/needs', async (page) => page.waitForTimeout(6000)],
 ];
 

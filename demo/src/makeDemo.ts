@@ -13,6 +13,7 @@ import { makeDemoMeshes } from './meshes/demoMeshes';
 import { writePng } from './pictures/png';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern } from './pictures/renderLantern';
 import { DEMO_PRODUCTS } from './products';
+import { DEMO_LIGHTS } from './lights';
 import { makeDemoShelf } from './shelf';
 import { DEMO_MOMENT, DEMO_PARTS, DEMO_PROPS, DEMO_START } from './scenario';
 import { DEMO_DIMENSIONS, DEMO_MEASURINGS } from './dimensions';
@@ -96,6 +97,7 @@ export function makeDemo(): ProjectBundle {
       dimensions: [...DEMO_DIMENSIONS],
       measurings: [...DEMO_MEASURINGS],
       matches: [...own.matches],
+      lightPlans: [...DEMO_LIGHTS],
       climateReadings: [...measured, ...forecast],
     },
     attachments,

@@ -15,6 +15,7 @@ const WeatherView = lazy(async () => ({ default: (await import('../views/weather
 const ReferencesView = lazy(async () => ({ default: (await import('../views/references/ReferencesView')).ReferencesView }));
 const MatchView = lazy(async () => ({ default: (await import('../views/references/match/MatchView')).MatchView }));
 const ShelfView = lazy(async () => ({ default: (await import('../views/shelf/ShelfView')).ShelfView }));
+const LightsView = lazy(async () => ({ default: (await import('../views/lights/LightsView')).LightsView }));
 const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
 const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
 
@@ -48,6 +49,8 @@ export const ROUTES: RouteObject[] = [
       { path: 'references/:propId/match', element: <MatchView /> },
       { path: 'references/:propId/match/:matchId', element: <MatchView /> },
       { path: 'references/:propId/:pictureId', element: <ReferencesView /> },
+      { path: 'lights/:propId', element: <LightsView /> },
+      { path: 'lights/:propId/:planId', element: <LightsView /> },
       { path: 'shelf', element: <ShelfView /> },
       { path: 'shelf/:tab', element: <ShelfView /> },
       { path: 'log', element: <LogView /> },

@@ -24,6 +24,9 @@ import { beginMatch, changeMatch } from '../data/changes/prop/matchChanges';
 import { growByRecord } from '../data/changes/ladder/recordChanges';
 import { takeTimeSheet } from '../data/changes/ladder/timeSheetChanges';
 import { growAgain } from '@zinc-ladder/model/gather/twins/growAgain';
+import { lightSteps } from '@zinc-ladder/model/gather/light/lightSteps';
+import { readLights } from '@zinc-ladder/model/gather/light/readLights';
+import { addGroup, addLights, putLightRungs, removeGroup } from '../data/changes/light/lightChanges';
 import { gatherKit } from '@zinc-ladder/model/gather/shelf/gatherKit';
 import { matchStock } from '@zinc-ladder/model/gather/shelf/matchStock';
 import { readStockCsv } from '@zinc-ladder/model/gather/shelf/readStockCsv';
@@ -131,6 +134,7 @@ const REMOVED = [
   'ownRoutes',
   'persons',
   'matches',
+  'lightPlans',
 ] as const;
 
 /** Every change there is, as an act. */
@@ -535,6 +539,21 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     plan: ({ records, choice, nowMs, makeId }) => {
       const awaited = chosen(records.purchases.filter(({ arrivedAtMs }) => arrivedAtMs === null), choice(0)); // prettier-ignore
       return awaited && ((edit) => arrive(edit, awaited.id, nowMs, makeId));
+    },
+  },
+  on('begin lights', 'props', (edit, prop, { makeId, records, choice }) =>
+    addLights(edit, prop.id, 'Lamp', makeId(), chosen(records.parts, choice(1))?.id ?? null),
+  ),
+  on('a group more', 'lightPlans', (edit, plan, { makeId }) => addGroup(edit, plan.id, makeId())),
+  on('a group away', 'lightPlans', async (edit, plan, { choice }) => {
+    const group = chosen(plan.groups, choice(1));
+    if (group) await removeGroup(edit, plan.id, group.id);
+  }),
+  {
+    name: 'put lights on a ladder',
+    plan: ({ records, choice, makeId }) => {
+      const plan = chosen(records.lightPlans.filter(({ partId }) => records.ladders.some((ladder) => ladder.partId === partId)), choice(0)); // prettier-ignore
+      return plan && ((edit) => putLightRungs(edit, plan, lightSteps(plan, readLights(plan, null)), makeId));
     },
   },
   {

@@ -68,6 +68,11 @@ export const CAUTIONS: readonly Caution[] = [
     title: 'Lights',
     text: 'Size the wire and the fuse, keep lithium cells in a proper holder and away from heat, avoid fast strobes.',
   },
+  {
+    id: 'soldering',
+    title: 'Soldering',
+    text: 'Air or extraction for the fumes of flux, eyes protected, the iron in its stand; hands washed after leaded solder.',
+  },
   { id: 'worn', title: 'Worn pieces', text: 'Let it cure fully before it is worn. A helmet that narrows the view needs a handler.' },
 ];
 

@@ -4,6 +4,8 @@ export type Spot = readonly [x: number, y: number, z: number];
 /** A group of addressable LEDs: data goes in at one end and out at the other. */
 export interface LedGroup {
   readonly id: string;
+  /** what faults call it; its id where it is left out */
+  readonly name?: string;
   readonly in: Spot;
   readonly out: Spot;
   /** false: its power or ground is not connected */
@@ -86,10 +88,12 @@ function findFaults(
   mostMillimetres: number,
 ): ChainFault[] {
   const faults: ChainFault[] = [];
+  const names = new Map(groups.map(({ id, name }) => [id, name ?? id]));
+  const called = (id: string): string => names.get(id) ?? id;
   const tell = (kind: ChainFault['kind'], group: string, words: string): void => void faults.push({ kind, group, words });
   for (const { id, hasPower, hasGround } of groups) {
-    if (!hasPower) tell('noPower', id, `${id} has no power`);
-    if (!hasGround) tell('noGround', id, `${id} has no ground: its data is not read either`);
+    if (!hasPower) tell('noPower', id, `${called(id)} has no power`);
+    if (!hasGround) tell('noGround', id, `${called(id)} has no ground: its data is not read either`);
   }
   if (links.length === 0) return faults;
   const next = new Map<string, string>();
@@ -99,8 +103,8 @@ function findFaults(
     for (const end of [from, to])
       if (end.kind !== 'controller' && placeOf(end) === null) tell('unknownGroup', end.group, `there is no group ${end.group}`);
     if (from.kind === 'in')
-      tell('backwards', from.group, `the wire leaves ${from.group} at its data in: turn the group round, or take its out`);
-    if (to.kind === 'out') tell('backwards', to.group, `the wire comes to ${to.group} at its data out: it faces backwards`);
+      tell('backwards', from.group, `the wire leaves ${called(from.group)} at its data in: turn the group round, or take its out`);
+    if (to.kind === 'out') tell('backwards', to.group, `the wire comes to ${called(to.group)} at its data out: it faces backwards`);
     if (to.kind === 'controller')
       tell('backwards', from.kind === 'controller' ? '' : from.group, 'data does not go back to the controller');
     const [a, b] = [placeOf(from), placeOf(to)];
@@ -108,23 +112,23 @@ function findFaults(
       tell(
         'tooLong',
         name,
-        `the data line to ${name} is ${Math.round(far(a, b))} mm: over ${mostMillimetres} mm it needs a driver, or a shorter way`,
+        `the data line to ${called(name)} is ${Math.round(far(a, b))} mm: over ${mostMillimetres} mm it needs a driver, or a shorter way`,
       );
     if (to.kind !== 'controller') {
       fed.set(to.group, (fed.get(to.group) ?? 0) + 1);
       next.set(from.kind === 'controller' ? '' : from.group, to.group);
     }
   }
-  for (const [group, count] of fed) if (count > 1) tell('fedTwice', group, `${group} gets data from ${count} wires`);
+  for (const [group, count] of fed) if (count > 1) tell('fedTwice', group, `${called(group)} gets data from ${count} wires`);
   const reached = new Set<string>();
   for (let at = next.get(''); at !== undefined; at = next.get(at)) {
     if (reached.has(at)) {
-      tell('loop', at, `the chain comes back to ${at}`);
+      tell('loop', at, `the chain comes back to ${called(at)}`);
       break;
     }
     reached.add(at);
   }
-  for (const { id } of groups) if (!reached.has(id)) tell('notReached', id, `no data reaches ${id}`);
+  for (const { id } of groups) if (!reached.has(id)) tell('notReached', id, `no data reaches ${called(id)}`);
   return faults;
 }
 

@@ -191,7 +191,7 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 12,
     to: 13,
-    why: 'shelf: supplies beside products, suppliers, packs and what was ordered; where a can stands, how old it is and what was paid; what a rung took',
+    why: 'shelf: supplies beside products, suppliers, packs and what was ordered; where a can stands, how old it is and what was paid; what a rung took; plans of lights',
     migrate: (project) => ({
       ...project,
       shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_13, ...project['shop'] } : project['shop'],
@@ -202,6 +202,7 @@ export const MIGRATIONS: readonly Migration[] = [
       suppliers: [],
       packs: [],
       purchases: [],
+      lightPlans: [],
     }),
   },
 ];

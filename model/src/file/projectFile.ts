@@ -12,6 +12,7 @@ import { Flaw } from '../records/prop/flaw';
 import { Join } from '../records/prop/join';
 import { Ladder } from '../records/ladder/ladder';
 import { LogEntry } from '../records/ladder/logEntry';
+import { LightPlan } from '../records/light/lightPlan';
 import { MaskPlan } from '../records/ladder/maskPlan';
 import { Measuring } from '../records/reference/measuring';
 import { MeshReference } from '../records/prop/meshReference';
@@ -200,6 +201,11 @@ export class ProjectFile {
   @ValidateNested({ each: true })
   @Type(() => PictureMatch)
   matches!: PictureMatch[];
+
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => LightPlan)
+  lightPlans!: LightPlan[];
 
   @IsArray()
   @ValidateNested({ each: true })

@@ -29,6 +29,7 @@ export const RECORD_LISTS = [
   'dimensions',
   'measurings',
   'matches',
+  'lightPlans',
   'climateReadings',
 ] as const;
 

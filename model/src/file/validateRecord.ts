@@ -11,6 +11,7 @@ import { Flaw } from '../records/prop/flaw';
 import { Join } from '../records/prop/join';
 import { Ladder } from '../records/ladder/ladder';
 import { LogEntry } from '../records/ladder/logEntry';
+import { LightPlan } from '../records/light/lightPlan';
 import { MaskPlan } from '../records/ladder/maskPlan';
 import { Measuring } from '../records/reference/measuring';
 import { MeshReference } from '../records/prop/meshReference';
@@ -68,6 +69,7 @@ const RECORD_CLASSES = {
   dimensions: Dimension,
   measurings: Measuring,
   matches: PictureMatch,
+  lightPlans: LightPlan,
   climateReadings: ClimateReading,
 } as const satisfies Record<TableName, unknown>;
 

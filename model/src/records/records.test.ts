@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { TableName } from '../file/tableNames';
+import { NEW_LIGHTS } from '../gather/light/newLights';
 import { KEPT_UNSET } from '../products/keptUnset';
 import { findRecordFaults } from '../file/validateRecord';
 import { TABLE_NAMES } from '../file/tableNames';
@@ -56,6 +57,15 @@ const SOUND: Readonly<Record<TableName, object>> = {
     dueAtMs: Date.UTC(2026, 5, 3),
     arrivedAtMs: null,
     note: '',
+  },
+  lightPlans: {
+    id: 'lights',
+    revision: 0,
+    ...NEW_LIGHTS,
+    propId: 'prop',
+    name: 'Chimney',
+    groups: [{ id: 'a', name: 'A', in: { x: 0, y: 0, z: 0 }, out: { x: 9, y: 0, z: 0 }, hasPower: true, hasGround: true }],
+    wires: [{ fromId: null, fromEnd: 'out', toId: 'a', toEnd: 'in' }],
   },
   dimensions: { id: 'height', revision: 0, propId: 'prop', name: 'height', position: 0, meshMillimetres: 80, note: '' },
   matches: {
@@ -130,6 +140,12 @@ const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
   ['ownRoutes', 'steps', []],
   ['ownRoutes', 'steps', [{ ...sample.ownRoutes[0]?.steps[0], methodId: 'magic' }]],
   ['ownRoutes', 'steps', [{ ...sample.ownRoutes[0]?.steps[0], coatMicrometres: -1 }]],
+  ['lightPlans', 'leds', 10_001],
+  ['lightPlans', 'squareMillimetres', 0],
+  ['lightPlans', 'brightness', 0],
+  ['lightPlans', 'supplyId', 'mains'],
+  ['lightPlans', 'feeds', [-1]],
+  ['lightPlans', 'wires', [{ fromId: null, fromEnd: 'side', toId: 'a', toEnd: 'in' }]],
   ['supplies', 'left', -1],
   ['supplies', 'left', 1e9],
   ['supplies', 'kindId', 'fairy dust'],

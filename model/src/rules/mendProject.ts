@@ -232,6 +232,7 @@ const KINDS: Readonly<Record<RecordList, string>> = {
   dimensions: 'a dimension',
   measurings: 'what is marked on a picture',
   matches: 'a match of two pictures',
+  lightPlans: 'a plan of lights',
   stencils: 'a stencil',
   climateReadings: 'a reading',
 };

@@ -127,6 +127,21 @@ export const RECORD_RULES: readonly RecordRule[] = [
     mend: (person) => ({ ...person, hours: person.hours?.filter((span) => !isBackwards(span)) ?? null }),
     mended: 'hours that end before they start are taken out',
   }),
+  rule({
+    table: 'lightPlans',
+    message: 'names a group twice, or wires one that is not there',
+    brokenAt: ({ groups, wires }) => {
+      const known = new Set(groups.map(({ id }) => id));
+      const isLoose = wires.some(({ fromId, toId }) => !known.has(toId) || (fromId !== null && !known.has(fromId)));
+      return at(known.size < groups.length || isLoose, 'wires');
+    },
+    mend: (plan) => {
+      const groups = [...new Map(plan.groups.map((group) => [group.id, group])).values()];
+      const known = new Set(groups.map(({ id }) => id));
+      return { ...plan, groups, wires: plan.wires.filter(({ fromId, toId }) => known.has(toId) && (fromId === null || known.has(fromId))) };
+    },
+    mended: 'wires to groups that are not there are taken out',
+  }),
   ...(['packs', 'purchases'] as const).map((table) =>
     rule({
       table,

@@ -6,7 +6,7 @@ import { without } from './without';
 export function makeVersion12() {
   const sample = makeSampleProject();
   return {
-    ...without(sample, { supplies: [], suppliers: [], packs: [], purchases: [] }),
+    ...without(sample, { supplies: [], suppliers: [], packs: [], purchases: [], lightPlans: [] }),
     version: 12,
     shop: without(sample.shop, SHOP_ADDED_IN_13),
     products: sample.products.map((product) => without(product, PRODUCT_ADDED_IN_13)),

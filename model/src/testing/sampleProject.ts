@@ -349,6 +349,7 @@ export function makeSampleProject(): ProjectFile {
     suppliers: [],
     packs: [],
     purchases: [],
+    lightPlans: [],
     ownRoutes: [
       {
         id: 'route',

@@ -280,7 +280,7 @@ export class ShopDatabase extends Dexie {
         ]),
       );
     this.version(DATABASE_VERSION)
-      .stores({ supplies: 'id', suppliers: 'id', packs: 'id', purchases: 'id' })
+      .stores({ supplies: 'id', suppliers: 'id', packs: 'id', purchases: 'id', lightPlans: 'id' })
       .upgrade((transaction) =>
         liftTables(transaction, [
           ['shop', withFields(SHOP_ADDED_IN_13)],

@@ -58,6 +58,11 @@ export function LaddersView() {
               References
             </Link>
           )}
+          {prop && (
+            <Link to={`/lights/${prop.id}`} className="self-center underline">
+              Lights
+            </Link>
+          )}
         </div>
         {prop ? <PropLadders prop={prop} /> : <FirstProp onAdd={() => setSide('newProp')} />}
       </div>

@@ -1,7 +1,7 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 13","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[13]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"integer","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 13","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[13]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","textureKept","bone","leather","stone","rubber"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"integer","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","cast"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"integer","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","bond","firstCut","fill","brushFilm","solventSmooth","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema56 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
@@ -16,7 +16,7 @@ const schema74 = {"properties":{"name":{"minLength":1,"type":"string","maxLength
 const schema82 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
 const schema87 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
 const schema94 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
-const schema115 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema121 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
 const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
@@ -17669,6 +17669,1928 @@ return errors === 0;
 }
 validate70.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
+const schema115 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"integer","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false};
+const schema116 = {"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false};
+const schema120 = {"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false};
+const schema117 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false};
+
+function validate77(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate77.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if(((((((data.id === undefined) && (missing0 = "id")) || ((data.name === undefined) && (missing0 = "name"))) || ((data.in === undefined) && (missing0 = "in"))) || ((data.out === undefined) && (missing0 = "out"))) || ((data.hasPower === undefined) && (missing0 = "hasPower"))) || ((data.hasGround === undefined) && (missing0 = "hasGround"))){
+validate77.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!((((((key0 === "id") || (key0 === "name")) || (key0 === "in")) || (key0 === "out")) || (key0 === "hasPower")) || (key0 === "hasGround"))){
+validate77.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.id !== undefined){
+let data0 = data.id;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern10.test(data0)){
+validate77.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.name !== undefined){
+let data1 = data.name;
+const _errs4 = errors;
+if(errors === _errs4){
+if(typeof data1 === "string"){
+if(data1.length > 200){
+validate77.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data1.length < 1){
+validate77.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data1)){
+validate77.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.in !== undefined){
+let data2 = data.in;
+const _errs6 = errors;
+if(!(data2 && typeof data2 == "object" && !Array.isArray(data2))){
+validate77.errors = [{instancePath:instancePath+"/in",schemaPath:"#/properties/in/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs7 = errors;
+if(errors === _errs7){
+if(data2 && typeof data2 == "object" && !Array.isArray(data2)){
+let missing1;
+if((((data2.x === undefined) && (missing1 = "x")) || ((data2.y === undefined) && (missing1 = "y"))) || ((data2.z === undefined) && (missing1 = "z"))){
+validate77.errors = [{instancePath:instancePath+"/in",schemaPath:"#/$defs/LightSpot/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs9 = errors;
+for(const key1 in data2){
+if(!(((key1 === "x") || (key1 === "y")) || (key1 === "z"))){
+validate77.errors = [{instancePath:instancePath+"/in",schemaPath:"#/$defs/LightSpot/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs9 === errors){
+if(data2.x !== undefined){
+let data3 = data2.x;
+const _errs10 = errors;
+if(errors === _errs10){
+if((typeof data3 == "number") && (isFinite(data3))){
+if(data3 > 10000 || isNaN(data3)){
+validate77.errors = [{instancePath:instancePath+"/in/x",schemaPath:"#/$defs/LightSpot/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data3 < -10000 || isNaN(data3)){
+validate77.errors = [{instancePath:instancePath+"/in/x",schemaPath:"#/$defs/LightSpot/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/in/x",schemaPath:"#/$defs/LightSpot/properties/x/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs10 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data2.y !== undefined){
+let data4 = data2.y;
+const _errs12 = errors;
+if(errors === _errs12){
+if((typeof data4 == "number") && (isFinite(data4))){
+if(data4 > 10000 || isNaN(data4)){
+validate77.errors = [{instancePath:instancePath+"/in/y",schemaPath:"#/$defs/LightSpot/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data4 < -10000 || isNaN(data4)){
+validate77.errors = [{instancePath:instancePath+"/in/y",schemaPath:"#/$defs/LightSpot/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/in/y",schemaPath:"#/$defs/LightSpot/properties/y/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs12 === errors;
+}
+else {
+var valid2 = true;
+}
+if(valid2){
+if(data2.z !== undefined){
+let data5 = data2.z;
+const _errs14 = errors;
+if(errors === _errs14){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 10000 || isNaN(data5)){
+validate77.errors = [{instancePath:instancePath+"/in/z",schemaPath:"#/$defs/LightSpot/properties/z/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data5 < -10000 || isNaN(data5)){
+validate77.errors = [{instancePath:instancePath+"/in/z",schemaPath:"#/$defs/LightSpot/properties/z/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/in/z",schemaPath:"#/$defs/LightSpot/properties/z/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid2 = _errs14 === errors;
+}
+else {
+var valid2 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/in",schemaPath:"#/$defs/LightSpot/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.out !== undefined){
+let data6 = data.out;
+const _errs17 = errors;
+if(!(data6 && typeof data6 == "object" && !Array.isArray(data6))){
+validate77.errors = [{instancePath:instancePath+"/out",schemaPath:"#/properties/out/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs18 = errors;
+if(errors === _errs18){
+if(data6 && typeof data6 == "object" && !Array.isArray(data6)){
+let missing2;
+if((((data6.x === undefined) && (missing2 = "x")) || ((data6.y === undefined) && (missing2 = "y"))) || ((data6.z === undefined) && (missing2 = "z"))){
+validate77.errors = [{instancePath:instancePath+"/out",schemaPath:"#/$defs/LightSpot/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs20 = errors;
+for(const key2 in data6){
+if(!(((key2 === "x") || (key2 === "y")) || (key2 === "z"))){
+validate77.errors = [{instancePath:instancePath+"/out",schemaPath:"#/$defs/LightSpot/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs20 === errors){
+if(data6.x !== undefined){
+let data7 = data6.x;
+const _errs21 = errors;
+if(errors === _errs21){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 10000 || isNaN(data7)){
+validate77.errors = [{instancePath:instancePath+"/out/x",schemaPath:"#/$defs/LightSpot/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data7 < -10000 || isNaN(data7)){
+validate77.errors = [{instancePath:instancePath+"/out/x",schemaPath:"#/$defs/LightSpot/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/out/x",schemaPath:"#/$defs/LightSpot/properties/x/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid4 = _errs21 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data6.y !== undefined){
+let data8 = data6.y;
+const _errs23 = errors;
+if(errors === _errs23){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 10000 || isNaN(data8)){
+validate77.errors = [{instancePath:instancePath+"/out/y",schemaPath:"#/$defs/LightSpot/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data8 < -10000 || isNaN(data8)){
+validate77.errors = [{instancePath:instancePath+"/out/y",schemaPath:"#/$defs/LightSpot/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/out/y",schemaPath:"#/$defs/LightSpot/properties/y/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid4 = _errs23 === errors;
+}
+else {
+var valid4 = true;
+}
+if(valid4){
+if(data6.z !== undefined){
+let data9 = data6.z;
+const _errs25 = errors;
+if(errors === _errs25){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 > 10000 || isNaN(data9)){
+validate77.errors = [{instancePath:instancePath+"/out/z",schemaPath:"#/$defs/LightSpot/properties/z/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data9 < -10000 || isNaN(data9)){
+validate77.errors = [{instancePath:instancePath+"/out/z",schemaPath:"#/$defs/LightSpot/properties/z/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/out/z",schemaPath:"#/$defs/LightSpot/properties/z/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid4 = _errs25 === errors;
+}
+else {
+var valid4 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate77.errors = [{instancePath:instancePath+"/out",schemaPath:"#/$defs/LightSpot/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs17 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.hasPower !== undefined){
+const _errs28 = errors;
+if(typeof data.hasPower !== "boolean"){
+validate77.errors = [{instancePath:instancePath+"/hasPower",schemaPath:"#/properties/hasPower/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs28 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.hasGround !== undefined){
+const _errs30 = errors;
+if(typeof data.hasGround !== "boolean"){
+validate77.errors = [{instancePath:instancePath+"/hasGround",schemaPath:"#/properties/hasGround/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs30 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate77.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate77.errors = vErrors;
+return errors === 0;
+}
+validate77.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
+
+function validate76(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate76.evaluated;
+if(evaluated0.dynamicProps){
+evaluated0.props = undefined;
+}
+if(evaluated0.dynamicItems){
+evaluated0.items = undefined;
+}
+if(errors === 0){
+if(data && typeof data == "object" && !Array.isArray(data)){
+let missing0;
+if((((((((((((((((((((((((((((((((((data.propId === undefined) && (missing0 = "propId")) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.name === undefined) && (missing0 = "name"))) || ((data.kind === undefined) && (missing0 = "kind"))) || ((data.supplyId === undefined) && (missing0 = "supplyId"))) || ((data.cells === undefined) && (missing0 = "cells"))) || ((data.fixedVolts === undefined) && (missing0 = "fixedVolts"))) || ((data.milliampHours === undefined) && (missing0 = "milliampHours"))) || ((data.usable === undefined) && (missing0 = "usable"))) || ((data.brightness === undefined) && (missing0 = "brightness"))) || ((data.colour === undefined) && (missing0 = "colour"))) || ((data.leds === undefined) && (missing0 = "leds"))) || ((data.inRow === undefined) && (missing0 = "inRow"))) || ((data.milliampsEach === undefined) && (missing0 = "milliampsEach"))) || ((data.pitchMillimetres === undefined) && (missing0 = "pitchMillimetres"))) || ((data.beamDegrees === undefined) && (missing0 = "beamDegrees"))) || ((data.ohmsPerLed === undefined) && (missing0 = "ohmsPerLed"))) || ((data.feeds === undefined) && (missing0 = "feeds"))) || ((data.leadMillimetres === undefined) && (missing0 = "leadMillimetres"))) || ((data.squareMillimetres === undefined) && (missing0 = "squareMillimetres"))) || ((data.distanceMillimetres === undefined) && (missing0 = "distanceMillimetres"))) || ((data.foamSheets === undefined) && (missing0 = "foamSheets"))) || ((data.skinHex === undefined) && (missing0 = "skinHex"))) || ((data.heatAreaSquareCentimetres === undefined) && (missing0 = "heatAreaSquareCentimetres"))) || ((data.flashHertz === undefined) && (missing0 = "flashHertz"))) || ((data.pulseHertz === undefined) && (missing0 = "pulseHertz"))) || ((data.controller === undefined) && (missing0 = "controller"))) || ((data.groups === undefined) && (missing0 = "groups"))) || ((data.wires === undefined) && (missing0 = "wires"))) || ((data.rungIds === undefined) && (missing0 = "rungIds"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+validate76.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
+return false;
+}
+else {
+const _errs1 = errors;
+for(const key0 in data){
+if(!(func1.call(schema115.properties, key0))){
+validate76.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
+return false;
+break;
+}
+}
+if(_errs1 === errors){
+if(data.propId !== undefined){
+let data0 = data.propId;
+const _errs2 = errors;
+if(errors === _errs2){
+if(typeof data0 === "string"){
+if(!pattern10.test(data0)){
+validate76.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/propId",schemaPath:"#/properties/propId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.partId !== undefined){
+let data1 = data.partId;
+const _errs4 = errors;
+const _errs5 = errors;
+let valid1 = false;
+const _errs6 = errors;
+if(errors === _errs6){
+if(typeof data1 === "string"){
+if(!pattern10.test(data1)){
+const err0 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err0];
+}
+else {
+vErrors.push(err0);
+}
+errors++;
+}
+}
+else {
+const err1 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err1];
+}
+else {
+vErrors.push(err1);
+}
+errors++;
+}
+}
+var _valid0 = _errs6 === errors;
+valid1 = valid1 || _valid0;
+const _errs8 = errors;
+if(data1 !== null){
+const err2 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err2];
+}
+else {
+vErrors.push(err2);
+}
+errors++;
+}
+var _valid0 = _errs8 === errors;
+valid1 = valid1 || _valid0;
+if(!valid1){
+const err3 = {instancePath:instancePath+"/partId",schemaPath:"#/properties/partId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err3];
+}
+else {
+vErrors.push(err3);
+}
+errors++;
+validate76.errors = vErrors;
+return false;
+}
+else {
+errors = _errs5;
+if(vErrors !== null){
+if(_errs5){
+vErrors.length = _errs5;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs4 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.name !== undefined){
+let data2 = data.name;
+const _errs10 = errors;
+if(errors === _errs10){
+if(typeof data2 === "string"){
+if(data2.length > 200){
+validate76.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(data2.length < 1){
+validate76.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
+return false;
+}
+else {
+if(!pattern4.test(data2)){
+validate76.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.kind !== undefined){
+let data3 = data.kind;
+const _errs12 = errors;
+if(typeof data3 !== "string"){
+validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data3 === "singles") || (data3 === "strip")) || (data3 === "addressable"))){
+validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema115.properties.kind.enum}}];
+return false;
+}
+var valid0 = _errs12 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.supplyId !== undefined){
+let data4 = data.supplyId;
+const _errs14 = errors;
+if(typeof data4 !== "string"){
+validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/properties/supplyId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((data4 === "coin") || (data4 === "aaa")) || (data4 === "aa")) || (data4 === "lithiumPack")) || (data4 === "usbBank")) || (data4 === "fixed"))){
+validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/properties/supplyId/enum",keyword:"enum",params:{allowedValues: schema115.properties.supplyId.enum}}];
+return false;
+}
+var valid0 = _errs14 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.cells !== undefined){
+let data5 = data.cells;
+const _errs16 = errors;
+if(!(((typeof data5 == "number") && (!(data5 % 1) && !isNaN(data5))) && (isFinite(data5)))){
+validate76.errors = [{instancePath:instancePath+"/cells",schemaPath:"#/properties/cells/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs16){
+if((typeof data5 == "number") && (isFinite(data5))){
+if(data5 > 100 || isNaN(data5)){
+validate76.errors = [{instancePath:instancePath+"/cells",schemaPath:"#/properties/cells/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data5 < 1 || isNaN(data5)){
+validate76.errors = [{instancePath:instancePath+"/cells",schemaPath:"#/properties/cells/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs16 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.fixedVolts !== undefined){
+let data6 = data.fixedVolts;
+const _errs18 = errors;
+if(errors === _errs18){
+if((typeof data6 == "number") && (isFinite(data6))){
+if(data6 > 60 || isNaN(data6)){
+validate76.errors = [{instancePath:instancePath+"/fixedVolts",schemaPath:"#/properties/fixedVolts/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}}];
+return false;
+}
+else {
+if(data6 < 0 || isNaN(data6)){
+validate76.errors = [{instancePath:instancePath+"/fixedVolts",schemaPath:"#/properties/fixedVolts/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/fixedVolts",schemaPath:"#/properties/fixedVolts/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs18 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.milliampHours !== undefined){
+let data7 = data.milliampHours;
+const _errs20 = errors;
+const _errs21 = errors;
+let valid2 = false;
+const _errs22 = errors;
+if(errors === _errs22){
+if((typeof data7 == "number") && (isFinite(data7))){
+if(data7 > 1000000 || isNaN(data7)){
+const err4 = {instancePath:instancePath+"/milliampHours",schemaPath:"#/properties/milliampHours/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err4];
+}
+else {
+vErrors.push(err4);
+}
+errors++;
+}
+else {
+if(data7 < 0.1 || isNaN(data7)){
+const err5 = {instancePath:instancePath+"/milliampHours",schemaPath:"#/properties/milliampHours/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err5];
+}
+else {
+vErrors.push(err5);
+}
+errors++;
+}
+}
+}
+else {
+const err6 = {instancePath:instancePath+"/milliampHours",schemaPath:"#/properties/milliampHours/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err6];
+}
+else {
+vErrors.push(err6);
+}
+errors++;
+}
+}
+var _valid1 = _errs22 === errors;
+valid2 = valid2 || _valid1;
+const _errs24 = errors;
+if(data7 !== null){
+const err7 = {instancePath:instancePath+"/milliampHours",schemaPath:"#/properties/milliampHours/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err7];
+}
+else {
+vErrors.push(err7);
+}
+errors++;
+}
+var _valid1 = _errs24 === errors;
+valid2 = valid2 || _valid1;
+if(!valid2){
+const err8 = {instancePath:instancePath+"/milliampHours",schemaPath:"#/properties/milliampHours/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err8];
+}
+else {
+vErrors.push(err8);
+}
+errors++;
+validate76.errors = vErrors;
+return false;
+}
+else {
+errors = _errs21;
+if(vErrors !== null){
+if(_errs21){
+vErrors.length = _errs21;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs20 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.usable !== undefined){
+let data8 = data.usable;
+const _errs26 = errors;
+if(errors === _errs26){
+if((typeof data8 == "number") && (isFinite(data8))){
+if(data8 > 1 || isNaN(data8)){
+validate76.errors = [{instancePath:instancePath+"/usable",schemaPath:"#/properties/usable/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data8 < 0.05 || isNaN(data8)){
+validate76.errors = [{instancePath:instancePath+"/usable",schemaPath:"#/properties/usable/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/usable",schemaPath:"#/properties/usable/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs26 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.brightness !== undefined){
+let data9 = data.brightness;
+const _errs28 = errors;
+if(errors === _errs28){
+if((typeof data9 == "number") && (isFinite(data9))){
+if(data9 > 1 || isNaN(data9)){
+validate76.errors = [{instancePath:instancePath+"/brightness",schemaPath:"#/properties/brightness/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data9 < 0.01 || isNaN(data9)){
+validate76.errors = [{instancePath:instancePath+"/brightness",schemaPath:"#/properties/brightness/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/brightness",schemaPath:"#/properties/brightness/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs28 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.colour !== undefined){
+let data10 = data.colour;
+const _errs30 = errors;
+if(typeof data10 !== "string"){
+validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properties/colour/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data10 === "warm") || (data10 === "neutral")) || (data10 === "cool")) || (data10 === "red")) || (data10 === "amber")) || (data10 === "green")) || (data10 === "blue"))){
+validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properties/colour/enum",keyword:"enum",params:{allowedValues: schema115.properties.colour.enum}}];
+return false;
+}
+var valid0 = _errs30 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.leds !== undefined){
+let data11 = data.leds;
+const _errs32 = errors;
+if(!(((typeof data11 == "number") && (!(data11 % 1) && !isNaN(data11))) && (isFinite(data11)))){
+validate76.errors = [{instancePath:instancePath+"/leds",schemaPath:"#/properties/leds/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs32){
+if((typeof data11 == "number") && (isFinite(data11))){
+if(data11 > 10000 || isNaN(data11)){
+validate76.errors = [{instancePath:instancePath+"/leds",schemaPath:"#/properties/leds/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data11 < 0 || isNaN(data11)){
+validate76.errors = [{instancePath:instancePath+"/leds",schemaPath:"#/properties/leds/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs32 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.inRow !== undefined){
+let data12 = data.inRow;
+const _errs34 = errors;
+if(!(((typeof data12 == "number") && (!(data12 % 1) && !isNaN(data12))) && (isFinite(data12)))){
+validate76.errors = [{instancePath:instancePath+"/inRow",schemaPath:"#/properties/inRow/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs34){
+if((typeof data12 == "number") && (isFinite(data12))){
+if(data12 > 100 || isNaN(data12)){
+validate76.errors = [{instancePath:instancePath+"/inRow",schemaPath:"#/properties/inRow/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data12 < 1 || isNaN(data12)){
+validate76.errors = [{instancePath:instancePath+"/inRow",schemaPath:"#/properties/inRow/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs34 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.milliampsEach !== undefined){
+let data13 = data.milliampsEach;
+const _errs36 = errors;
+if(errors === _errs36){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 > 5000 || isNaN(data13)){
+validate76.errors = [{instancePath:instancePath+"/milliampsEach",schemaPath:"#/properties/milliampsEach/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}}];
+return false;
+}
+else {
+if(data13 < 0 || isNaN(data13)){
+validate76.errors = [{instancePath:instancePath+"/milliampsEach",schemaPath:"#/properties/milliampsEach/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/milliampsEach",schemaPath:"#/properties/milliampsEach/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs36 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pitchMillimetres !== undefined){
+let data14 = data.pitchMillimetres;
+const _errs38 = errors;
+if(errors === _errs38){
+if((typeof data14 == "number") && (isFinite(data14))){
+if(data14 > 10000 || isNaN(data14)){
+validate76.errors = [{instancePath:instancePath+"/pitchMillimetres",schemaPath:"#/properties/pitchMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data14 < 0.1 || isNaN(data14)){
+validate76.errors = [{instancePath:instancePath+"/pitchMillimetres",schemaPath:"#/properties/pitchMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/pitchMillimetres",schemaPath:"#/properties/pitchMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs38 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.beamDegrees !== undefined){
+let data15 = data.beamDegrees;
+const _errs40 = errors;
+if(errors === _errs40){
+if((typeof data15 == "number") && (isFinite(data15))){
+if(data15 > 170 || isNaN(data15)){
+validate76.errors = [{instancePath:instancePath+"/beamDegrees",schemaPath:"#/properties/beamDegrees/maximum",keyword:"maximum",params:{comparison: "<=", limit: 170}}];
+return false;
+}
+else {
+if(data15 < 1 || isNaN(data15)){
+validate76.errors = [{instancePath:instancePath+"/beamDegrees",schemaPath:"#/properties/beamDegrees/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/beamDegrees",schemaPath:"#/properties/beamDegrees/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs40 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.ohmsPerLed !== undefined){
+let data16 = data.ohmsPerLed;
+const _errs42 = errors;
+if(errors === _errs42){
+if((typeof data16 == "number") && (isFinite(data16))){
+if(data16 > 100 || isNaN(data16)){
+validate76.errors = [{instancePath:instancePath+"/ohmsPerLed",schemaPath:"#/properties/ohmsPerLed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data16 < 0 || isNaN(data16)){
+validate76.errors = [{instancePath:instancePath+"/ohmsPerLed",schemaPath:"#/properties/ohmsPerLed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/ohmsPerLed",schemaPath:"#/properties/ohmsPerLed/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs42 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.feeds !== undefined){
+let data17 = data.feeds;
+const _errs44 = errors;
+if(!(((typeof data17 == "number") && (!(data17 % 1) && !isNaN(data17))) && (isFinite(data17)))){
+validate76.errors = [{instancePath:instancePath+"/feeds",schemaPath:"#/properties/feeds/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs44){
+if(Array.isArray(data17)){
+if(data17.length > 50){
+validate76.errors = [{instancePath:instancePath+"/feeds",schemaPath:"#/properties/feeds/maxItems",keyword:"maxItems",params:{limit: 50}}];
+return false;
+}
+else {
+var valid3 = true;
+const len0 = data17.length;
+for(let i0=0; i0<len0; i0++){
+let data18 = data17[i0];
+const _errs46 = errors;
+if(!(((typeof data18 == "number") && (!(data18 % 1) && !isNaN(data18))) && (isFinite(data18)))){
+validate76.errors = [{instancePath:instancePath+"/feeds/" + i0,schemaPath:"#/properties/feeds/items/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs46){
+if((typeof data18 == "number") && (isFinite(data18))){
+if(data18 > 9999 || isNaN(data18)){
+validate76.errors = [{instancePath:instancePath+"/feeds/" + i0,schemaPath:"#/properties/feeds/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 9999}}];
+return false;
+}
+else {
+if(data18 < 0 || isNaN(data18)){
+validate76.errors = [{instancePath:instancePath+"/feeds/" + i0,schemaPath:"#/properties/feeds/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid3 = _errs46 === errors;
+if(!valid3){
+break;
+}
+}
+}
+}
+}
+var valid0 = _errs44 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.leadMillimetres !== undefined){
+let data19 = data.leadMillimetres;
+const _errs48 = errors;
+if(errors === _errs48){
+if((typeof data19 == "number") && (isFinite(data19))){
+if(data19 > 100000 || isNaN(data19)){
+validate76.errors = [{instancePath:instancePath+"/leadMillimetres",schemaPath:"#/properties/leadMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data19 < 0 || isNaN(data19)){
+validate76.errors = [{instancePath:instancePath+"/leadMillimetres",schemaPath:"#/properties/leadMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/leadMillimetres",schemaPath:"#/properties/leadMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs48 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.squareMillimetres !== undefined){
+let data20 = data.squareMillimetres;
+const _errs50 = errors;
+if(errors === _errs50){
+if((typeof data20 == "number") && (isFinite(data20))){
+if(data20 > 100 || isNaN(data20)){
+validate76.errors = [{instancePath:instancePath+"/squareMillimetres",schemaPath:"#/properties/squareMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data20 < 0.005 || isNaN(data20)){
+validate76.errors = [{instancePath:instancePath+"/squareMillimetres",schemaPath:"#/properties/squareMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.005}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/squareMillimetres",schemaPath:"#/properties/squareMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs50 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.distanceMillimetres !== undefined){
+let data21 = data.distanceMillimetres;
+const _errs52 = errors;
+if(errors === _errs52){
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 > 10000 || isNaN(data21)){
+validate76.errors = [{instancePath:instancePath+"/distanceMillimetres",schemaPath:"#/properties/distanceMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data21 < 0 || isNaN(data21)){
+validate76.errors = [{instancePath:instancePath+"/distanceMillimetres",schemaPath:"#/properties/distanceMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/distanceMillimetres",schemaPath:"#/properties/distanceMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid0 = _errs52 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.foamSheets !== undefined){
+let data22 = data.foamSheets;
+const _errs54 = errors;
+if(!(((typeof data22 == "number") && (!(data22 % 1) && !isNaN(data22))) && (isFinite(data22)))){
+validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs54){
+if((typeof data22 == "number") && (isFinite(data22))){
+if(data22 > 20 || isNaN(data22)){
+validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+return false;
+}
+else {
+if(data22 < 0 || isNaN(data22)){
+validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs54 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.skinHex !== undefined){
+let data23 = data.skinHex;
+const _errs56 = errors;
+const _errs57 = errors;
+let valid4 = false;
+const _errs58 = errors;
+if(errors === _errs58){
+if(typeof data23 === "string"){
+if(!pattern36.test(data23)){
+const err9 = {instancePath:instancePath+"/skinHex",schemaPath:"#/properties/skinHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
+if(vErrors === null){
+vErrors = [err9];
+}
+else {
+vErrors.push(err9);
+}
+errors++;
+}
+}
+else {
+const err10 = {instancePath:instancePath+"/skinHex",schemaPath:"#/properties/skinHex/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err10];
+}
+else {
+vErrors.push(err10);
+}
+errors++;
+}
+}
+var _valid2 = _errs58 === errors;
+valid4 = valid4 || _valid2;
+const _errs60 = errors;
+if(data23 !== null){
+const err11 = {instancePath:instancePath+"/skinHex",schemaPath:"#/properties/skinHex/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err11];
+}
+else {
+vErrors.push(err11);
+}
+errors++;
+}
+var _valid2 = _errs60 === errors;
+valid4 = valid4 || _valid2;
+if(!valid4){
+const err12 = {instancePath:instancePath+"/skinHex",schemaPath:"#/properties/skinHex/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err12];
+}
+else {
+vErrors.push(err12);
+}
+errors++;
+validate76.errors = vErrors;
+return false;
+}
+else {
+errors = _errs57;
+if(vErrors !== null){
+if(_errs57){
+vErrors.length = _errs57;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs56 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.heatAreaSquareCentimetres !== undefined){
+let data24 = data.heatAreaSquareCentimetres;
+const _errs62 = errors;
+const _errs63 = errors;
+let valid5 = false;
+const _errs64 = errors;
+if(errors === _errs64){
+if((typeof data24 == "number") && (isFinite(data24))){
+if(data24 > 1000000 || isNaN(data24)){
+const err13 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err13];
+}
+else {
+vErrors.push(err13);
+}
+errors++;
+}
+else {
+if(data24 < 0.1 || isNaN(data24)){
+const err14 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err14];
+}
+else {
+vErrors.push(err14);
+}
+errors++;
+}
+}
+}
+else {
+const err15 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err15];
+}
+else {
+vErrors.push(err15);
+}
+errors++;
+}
+}
+var _valid3 = _errs64 === errors;
+valid5 = valid5 || _valid3;
+const _errs66 = errors;
+if(data24 !== null){
+const err16 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err16];
+}
+else {
+vErrors.push(err16);
+}
+errors++;
+}
+var _valid3 = _errs66 === errors;
+valid5 = valid5 || _valid3;
+if(!valid5){
+const err17 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+validate76.errors = vErrors;
+return false;
+}
+else {
+errors = _errs63;
+if(vErrors !== null){
+if(_errs63){
+vErrors.length = _errs63;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs62 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.flashHertz !== undefined){
+let data25 = data.flashHertz;
+const _errs68 = errors;
+const _errs69 = errors;
+let valid6 = false;
+const _errs70 = errors;
+if(errors === _errs70){
+if((typeof data25 == "number") && (isFinite(data25))){
+if(data25 > 1000 || isNaN(data25)){
+const err18 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+else {
+if(data25 < 0.01 || isNaN(data25)){
+const err19 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+}
+}
+else {
+const err20 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+}
+var _valid4 = _errs70 === errors;
+valid6 = valid6 || _valid4;
+const _errs72 = errors;
+if(data25 !== null){
+const err21 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+var _valid4 = _errs72 === errors;
+valid6 = valid6 || _valid4;
+if(!valid6){
+const err22 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+validate76.errors = vErrors;
+return false;
+}
+else {
+errors = _errs69;
+if(vErrors !== null){
+if(_errs69){
+vErrors.length = _errs69;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs68 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.pulseHertz !== undefined){
+let data26 = data.pulseHertz;
+const _errs74 = errors;
+const _errs75 = errors;
+let valid7 = false;
+const _errs76 = errors;
+if(errors === _errs76){
+if((typeof data26 == "number") && (isFinite(data26))){
+if(data26 > 1000000 || isNaN(data26)){
+const err23 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+else {
+if(data26 < 1 || isNaN(data26)){
+const err24 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+}
+}
+else {
+const err25 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+}
+var _valid5 = _errs76 === errors;
+valid7 = valid7 || _valid5;
+const _errs78 = errors;
+if(data26 !== null){
+const err26 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+}
+var _valid5 = _errs78 === errors;
+valid7 = valid7 || _valid5;
+if(!valid7){
+const err27 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+validate76.errors = vErrors;
+return false;
+}
+else {
+errors = _errs75;
+if(vErrors !== null){
+if(_errs75){
+vErrors.length = _errs75;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs74 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.controller !== undefined){
+let data27 = data.controller;
+const _errs80 = errors;
+if(!(data27 && typeof data27 == "object" && !Array.isArray(data27))){
+validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/properties/controller/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+const _errs81 = errors;
+if(errors === _errs81){
+if(data27 && typeof data27 == "object" && !Array.isArray(data27)){
+let missing1;
+if((((data27.x === undefined) && (missing1 = "x")) || ((data27.y === undefined) && (missing1 = "y"))) || ((data27.z === undefined) && (missing1 = "z"))){
+validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/$defs/LightSpot/required",keyword:"required",params:{missingProperty: missing1}}];
+return false;
+}
+else {
+const _errs83 = errors;
+for(const key1 in data27){
+if(!(((key1 === "x") || (key1 === "y")) || (key1 === "z"))){
+validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/$defs/LightSpot/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
+return false;
+break;
+}
+}
+if(_errs83 === errors){
+if(data27.x !== undefined){
+let data28 = data27.x;
+const _errs84 = errors;
+if(errors === _errs84){
+if((typeof data28 == "number") && (isFinite(data28))){
+if(data28 > 10000 || isNaN(data28)){
+validate76.errors = [{instancePath:instancePath+"/controller/x",schemaPath:"#/$defs/LightSpot/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data28 < -10000 || isNaN(data28)){
+validate76.errors = [{instancePath:instancePath+"/controller/x",schemaPath:"#/$defs/LightSpot/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/controller/x",schemaPath:"#/$defs/LightSpot/properties/x/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid9 = _errs84 === errors;
+}
+else {
+var valid9 = true;
+}
+if(valid9){
+if(data27.y !== undefined){
+let data29 = data27.y;
+const _errs86 = errors;
+if(errors === _errs86){
+if((typeof data29 == "number") && (isFinite(data29))){
+if(data29 > 10000 || isNaN(data29)){
+validate76.errors = [{instancePath:instancePath+"/controller/y",schemaPath:"#/$defs/LightSpot/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data29 < -10000 || isNaN(data29)){
+validate76.errors = [{instancePath:instancePath+"/controller/y",schemaPath:"#/$defs/LightSpot/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/controller/y",schemaPath:"#/$defs/LightSpot/properties/y/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid9 = _errs86 === errors;
+}
+else {
+var valid9 = true;
+}
+if(valid9){
+if(data27.z !== undefined){
+let data30 = data27.z;
+const _errs88 = errors;
+if(errors === _errs88){
+if((typeof data30 == "number") && (isFinite(data30))){
+if(data30 > 10000 || isNaN(data30)){
+validate76.errors = [{instancePath:instancePath+"/controller/z",schemaPath:"#/$defs/LightSpot/properties/z/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
+return false;
+}
+else {
+if(data30 < -10000 || isNaN(data30)){
+validate76.errors = [{instancePath:instancePath+"/controller/z",schemaPath:"#/$defs/LightSpot/properties/z/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
+return false;
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/controller/z",schemaPath:"#/$defs/LightSpot/properties/z/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid9 = _errs88 === errors;
+}
+else {
+var valid9 = true;
+}
+}
+}
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/$defs/LightSpot/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid0 = _errs80 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.groups !== undefined){
+let data31 = data.groups;
+const _errs91 = errors;
+if(errors === _errs91){
+if(Array.isArray(data31)){
+if(data31.length > 200){
+validate76.errors = [{instancePath:instancePath+"/groups",schemaPath:"#/properties/groups/maxItems",keyword:"maxItems",params:{limit: 200}}];
+return false;
+}
+else {
+var valid10 = true;
+const len1 = data31.length;
+for(let i1=0; i1<len1; i1++){
+const _errs93 = errors;
+if(!(validate77(data31[i1], {instancePath:instancePath+"/groups/" + i1,parentData:data31,parentDataProperty:i1,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate77.errors : vErrors.concat(validate77.errors);
+errors = vErrors.length;
+}
+var valid10 = _errs93 === errors;
+if(!valid10){
+break;
+}
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/groups",schemaPath:"#/properties/groups/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs91 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.wires !== undefined){
+let data33 = data.wires;
+const _errs94 = errors;
+if(errors === _errs94){
+if(Array.isArray(data33)){
+if(data33.length > 400){
+validate76.errors = [{instancePath:instancePath+"/wires",schemaPath:"#/properties/wires/maxItems",keyword:"maxItems",params:{limit: 400}}];
+return false;
+}
+else {
+var valid11 = true;
+const len2 = data33.length;
+for(let i2=0; i2<len2; i2++){
+let data34 = data33[i2];
+const _errs96 = errors;
+const _errs97 = errors;
+if(errors === _errs97){
+if(data34 && typeof data34 == "object" && !Array.isArray(data34)){
+let missing2;
+if(((((data34.fromId === undefined) && (missing2 = "fromId")) || ((data34.fromEnd === undefined) && (missing2 = "fromEnd"))) || ((data34.toId === undefined) && (missing2 = "toId"))) || ((data34.toEnd === undefined) && (missing2 = "toEnd"))){
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2,schemaPath:"#/$defs/LightWire/required",keyword:"required",params:{missingProperty: missing2}}];
+return false;
+}
+else {
+const _errs99 = errors;
+for(const key2 in data34){
+if(!((((key2 === "fromId") || (key2 === "fromEnd")) || (key2 === "toId")) || (key2 === "toEnd"))){
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2,schemaPath:"#/$defs/LightWire/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+return false;
+break;
+}
+}
+if(_errs99 === errors){
+if(data34.fromId !== undefined){
+let data35 = data34.fromId;
+const _errs100 = errors;
+const _errs101 = errors;
+let valid14 = false;
+const _errs102 = errors;
+if(errors === _errs102){
+if(typeof data35 === "string"){
+if(!pattern10.test(data35)){
+const err28 = {instancePath:instancePath+"/wires/" + i2+"/fromId",schemaPath:"#/$defs/LightWire/properties/fromId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+}
+}
+else {
+const err29 = {instancePath:instancePath+"/wires/" + i2+"/fromId",schemaPath:"#/$defs/LightWire/properties/fromId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+}
+}
+var _valid6 = _errs102 === errors;
+valid14 = valid14 || _valid6;
+const _errs104 = errors;
+if(data35 !== null){
+const err30 = {instancePath:instancePath+"/wires/" + i2+"/fromId",schemaPath:"#/$defs/LightWire/properties/fromId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+var _valid6 = _errs104 === errors;
+valid14 = valid14 || _valid6;
+if(!valid14){
+const err31 = {instancePath:instancePath+"/wires/" + i2+"/fromId",schemaPath:"#/$defs/LightWire/properties/fromId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+validate76.errors = vErrors;
+return false;
+}
+else {
+errors = _errs101;
+if(vErrors !== null){
+if(_errs101){
+vErrors.length = _errs101;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid13 = _errs100 === errors;
+}
+else {
+var valid13 = true;
+}
+if(valid13){
+if(data34.fromEnd !== undefined){
+let data36 = data34.fromEnd;
+const _errs106 = errors;
+if(typeof data36 !== "string"){
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data36 === "in") || (data36 === "out"))){
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/enum",keyword:"enum",params:{allowedValues: schema120.properties.fromEnd.enum}}];
+return false;
+}
+var valid13 = _errs106 === errors;
+}
+else {
+var valid13 = true;
+}
+if(valid13){
+if(data34.toId !== undefined){
+let data37 = data34.toId;
+const _errs108 = errors;
+if(errors === _errs108){
+if(typeof data37 === "string"){
+if(!pattern10.test(data37)){
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toId",schemaPath:"#/$defs/LightWire/properties/toId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toId",schemaPath:"#/$defs/LightWire/properties/toId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid13 = _errs108 === errors;
+}
+else {
+var valid13 = true;
+}
+if(valid13){
+if(data34.toEnd !== undefined){
+let data38 = data34.toEnd;
+const _errs110 = errors;
+if(typeof data38 !== "string"){
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((data38 === "in") || (data38 === "out"))){
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/enum",keyword:"enum",params:{allowedValues: schema120.properties.toEnd.enum}}];
+return false;
+}
+var valid13 = _errs110 === errors;
+}
+else {
+var valid13 = true;
+}
+}
+}
+}
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2,schemaPath:"#/$defs/LightWire/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid11 = _errs96 === errors;
+if(!valid11){
+break;
+}
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/wires",schemaPath:"#/properties/wires/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs94 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.rungIds !== undefined){
+let data39 = data.rungIds;
+const _errs112 = errors;
+if(errors === _errs112){
+if(Array.isArray(data39)){
+if(data39.length > 20){
+validate76.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/properties/rungIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
+return false;
+}
+else {
+var valid15 = true;
+const len3 = data39.length;
+for(let i3=0; i3<len3; i3++){
+let data40 = data39[i3];
+const _errs114 = errors;
+if(errors === _errs114){
+if(typeof data40 === "string"){
+if(!pattern10.test(data40)){
+validate76.errors = [{instancePath:instancePath+"/rungIds/" + i3,schemaPath:"#/properties/rungIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/rungIds/" + i3,schemaPath:"#/properties/rungIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid15 = _errs114 === errors;
+if(!valid15){
+break;
+}
+}
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/properties/rungIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs112 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.note !== undefined){
+let data41 = data.note;
+const _errs116 = errors;
+if(errors === _errs116){
+if(typeof data41 === "string"){
+if(data41.length > 4000){
+validate76.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
+return false;
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs116 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.id !== undefined){
+let data42 = data.id;
+const _errs118 = errors;
+if(errors === _errs118){
+if(typeof data42 === "string"){
+if(!pattern10.test(data42)){
+validate76.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate76.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid0 = _errs118 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.revision !== undefined){
+let data43 = data.revision;
+const _errs120 = errors;
+if(!(((typeof data43 == "number") && (!(data43 % 1) && !isNaN(data43))) && (isFinite(data43)))){
+validate76.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs120){
+if((typeof data43 == "number") && (isFinite(data43))){
+if(data43 < 0 || isNaN(data43)){
+validate76.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid0 = _errs120 === errors;
+}
+else {
+var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate76.errors = [{instancePath,schemaPath:"#/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+validate76.errors = vErrors;
+return errors === 0;
+}
+validate76.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
+
 const pattern118 = new RegExp("^[MLZ0-9 .,-]+$", "u");
 
 function validate20(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
@@ -17685,7 +19607,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.supplies === undefined) && (missing0 = "supplies"))) || ((data.suppliers === undefined) && (missing0 = "suppliers"))) || ((data.packs === undefined) && (missing0 = "packs"))) || ((data.purchases === undefined) && (missing0 = "purchases"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.persons === undefined) && (missing0 = "persons"))) || ((data.dimensions === undefined) && (missing0 = "dimensions"))) || ((data.measurings === undefined) && (missing0 = "measurings"))) || ((data.matches === undefined) && (missing0 = "matches"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
+if((((((((((((((((((((((((((((((((((((data.format === undefined) && (missing0 = "format")) || ((data.version === undefined) && (missing0 = "version"))) || ((data.savedAtMs === undefined) && (missing0 = "savedAtMs"))) || ((data.shop === undefined) && (missing0 = "shop"))) || ((data.props === undefined) && (missing0 = "props"))) || ((data.parts === undefined) && (missing0 = "parts"))) || ((data.joins === undefined) && (missing0 = "joins"))) || ((data.ladders === undefined) && (missing0 = "ladders"))) || ((data.rungs === undefined) && (missing0 = "rungs"))) || ((data.products === undefined) && (missing0 = "products"))) || ((data.cans === undefined) && (missing0 = "cans"))) || ((data.supplies === undefined) && (missing0 = "supplies"))) || ((data.suppliers === undefined) && (missing0 = "suppliers"))) || ((data.packs === undefined) && (missing0 = "packs"))) || ((data.purchases === undefined) && (missing0 = "purchases"))) || ((data.mixCards === undefined) && (missing0 = "mixCards"))) || ((data.logEntries === undefined) && (missing0 = "logEntries"))) || ((data.pictures === undefined) && (missing0 = "pictures"))) || ((data.meshes === undefined) && (missing0 = "meshes"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.flaws === undefined) && (missing0 = "flaws"))) || ((data.fits === undefined) && (missing0 = "fits"))) || ((data.timers === undefined) && (missing0 = "timers"))) || ((data.targets === undefined) && (missing0 = "targets"))) || ((data.maskPlans === undefined) && (missing0 = "maskPlans"))) || ((data.stencils === undefined) && (missing0 = "stencils"))) || ((data.weatherPlans === undefined) && (missing0 = "weatherPlans"))) || ((data.techniqueCards === undefined) && (missing0 = "techniqueCards"))) || ((data.ownRoutes === undefined) && (missing0 = "ownRoutes"))) || ((data.persons === undefined) && (missing0 = "persons"))) || ((data.dimensions === undefined) && (missing0 = "dimensions"))) || ((data.measurings === undefined) && (missing0 = "measurings"))) || ((data.matches === undefined) && (missing0 = "matches"))) || ((data.lightPlans === undefined) && (missing0 = "lightPlans"))) || ((data.climateReadings === undefined) && (missing0 = "climateReadings"))){
 validate20.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -26149,125 +28071,155 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.climateReadings !== undefined){
-let data233 = data.climateReadings;
+if(data.lightPlans !== undefined){
+let data233 = data.lightPlans;
 const _errs685 = errors;
 if(errors === _errs685){
 if(Array.isArray(data233)){
 var valid115 = true;
 const len34 = data233.length;
 for(let i35=0; i35<len34; i35++){
-let data234 = data233[i35];
 const _errs687 = errors;
+if(!(validate76(data233[i35], {instancePath:instancePath+"/lightPlans/" + i35,parentData:data233,parentDataProperty:i35,rootData,dynamicAnchors}))){
+vErrors = vErrors === null ? validate76.errors : vErrors.concat(validate76.errors);
+errors = vErrors.length;
+}
+var valid115 = _errs687 === errors;
+if(!valid115){
+break;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/lightPlans",schemaPath:"#/properties/lightPlans/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs685 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.climateReadings !== undefined){
+let data235 = data.climateReadings;
 const _errs688 = errors;
 if(errors === _errs688){
-if(data234 && typeof data234 == "object" && !Array.isArray(data234)){
+if(Array.isArray(data235)){
+var valid116 = true;
+const len35 = data235.length;
+for(let i36=0; i36<len35; i36++){
+let data236 = data235[i36];
+const _errs690 = errors;
+const _errs691 = errors;
+if(errors === _errs691){
+if(data236 && typeof data236 == "object" && !Array.isArray(data236)){
 let missing15;
-if(((((((((data234.atMs === undefined) && (missing15 = "atMs")) || ((data234.temperatureCelsius === undefined) && (missing15 = "temperatureCelsius"))) || ((data234.relativeHumidityPercent === undefined) && (missing15 = "relativeHumidityPercent"))) || ((data234.windMetresPerSecond === undefined) && (missing15 = "windMetresPerSecond"))) || ((data234.kind === undefined) && (missing15 = "kind"))) || ((data234.source === undefined) && (missing15 = "source"))) || ((data234.id === undefined) && (missing15 = "id"))) || ((data234.revision === undefined) && (missing15 = "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing15}}];
+if(((((((((data236.atMs === undefined) && (missing15 = "atMs")) || ((data236.temperatureCelsius === undefined) && (missing15 = "temperatureCelsius"))) || ((data236.relativeHumidityPercent === undefined) && (missing15 = "relativeHumidityPercent"))) || ((data236.windMetresPerSecond === undefined) && (missing15 = "windMetresPerSecond"))) || ((data236.kind === undefined) && (missing15 = "kind"))) || ((data236.source === undefined) && (missing15 = "source"))) || ((data236.id === undefined) && (missing15 = "id"))) || ((data236.revision === undefined) && (missing15 = "revision"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing15}}];
 return false;
 }
 else {
-const _errs690 = errors;
-for(const key15 in data234){
+const _errs693 = errors;
+for(const key15 in data236){
 if(!((((((((key15 === "atMs") || (key15 === "temperatureCelsius")) || (key15 === "relativeHumidityPercent")) || (key15 === "windMetresPerSecond")) || (key15 === "kind")) || (key15 === "source")) || (key15 === "id")) || (key15 === "revision"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key15}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key15}}];
 return false;
 break;
 }
 }
-if(_errs690 === errors){
-if(data234.atMs !== undefined){
-let data235 = data234.atMs;
-const _errs691 = errors;
-if(!(((typeof data235 == "number") && (!(data235 % 1) && !isNaN(data235))) && (isFinite(data235)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+if(_errs693 === errors){
+if(data236.atMs !== undefined){
+let data237 = data236.atMs;
+const _errs694 = errors;
+if(!(((typeof data237 == "number") && (!(data237 % 1) && !isNaN(data237))) && (isFinite(data237)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs691){
-if((typeof data235 == "number") && (isFinite(data235))){
-if(data235 > 4102444800000 || isNaN(data235)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data235 < 946684800000 || isNaN(data235)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid117 = _errs691 === errors;
-}
-else {
-var valid117 = true;
-}
-if(valid117){
-if(data234.temperatureCelsius !== undefined){
-let data236 = data234.temperatureCelsius;
-const _errs693 = errors;
-if(errors === _errs693){
-if((typeof data236 == "number") && (isFinite(data236))){
-if(data236 > 70 || isNaN(data236)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
-return false;
-}
-else {
-if(data236 < -50 || isNaN(data236)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid117 = _errs693 === errors;
-}
-else {
-var valid117 = true;
-}
-if(valid117){
-if(data234.relativeHumidityPercent !== undefined){
-let data237 = data234.relativeHumidityPercent;
-const _errs695 = errors;
-if(errors === _errs695){
+if(errors === _errs694){
 if((typeof data237 == "number") && (isFinite(data237))){
-if(data237 > 100 || isNaN(data237)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+if(data237 > 4102444800000 || isNaN(data237)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data237 < 0.1 || isNaN(data237)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+if(data237 < 946684800000 || isNaN(data237)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
-return false;
 }
-}
-var valid117 = _errs695 === errors;
+var valid118 = _errs694 === errors;
 }
 else {
-var valid117 = true;
+var valid118 = true;
 }
-if(valid117){
-if(data234.windMetresPerSecond !== undefined){
-let data238 = data234.windMetresPerSecond;
-const _errs697 = errors;
-const _errs698 = errors;
-let valid118 = false;
-const _errs699 = errors;
-if(errors === _errs699){
+if(valid118){
+if(data236.temperatureCelsius !== undefined){
+let data238 = data236.temperatureCelsius;
+const _errs696 = errors;
+if(errors === _errs696){
 if((typeof data238 == "number") && (isFinite(data238))){
-if(data238 > 60 || isNaN(data238)){
-const err237 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(data238 > 70 || isNaN(data238)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
+return false;
+}
+else {
+if(data238 < -50 || isNaN(data238)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid118 = _errs696 === errors;
+}
+else {
+var valid118 = true;
+}
+if(valid118){
+if(data236.relativeHumidityPercent !== undefined){
+let data239 = data236.relativeHumidityPercent;
+const _errs698 = errors;
+if(errors === _errs698){
+if((typeof data239 == "number") && (isFinite(data239))){
+if(data239 > 100 || isNaN(data239)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data239 < 0.1 || isNaN(data239)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid118 = _errs698 === errors;
+}
+else {
+var valid118 = true;
+}
+if(valid118){
+if(data236.windMetresPerSecond !== undefined){
+let data240 = data236.windMetresPerSecond;
+const _errs700 = errors;
+const _errs701 = errors;
+let valid119 = false;
+const _errs702 = errors;
+if(errors === _errs702){
+if((typeof data240 == "number") && (isFinite(data240))){
+if(data240 > 60 || isNaN(data240)){
+const err237 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
 if(vErrors === null){
 vErrors = [err237];
 }
@@ -26277,8 +28229,8 @@ vErrors.push(err237);
 errors++;
 }
 else {
-if(data238 < 0 || isNaN(data238)){
-const err238 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data240 < 0 || isNaN(data240)){
+const err238 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err238];
 }
@@ -26290,7 +28242,7 @@ errors++;
 }
 }
 else {
-const err239 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err239 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err239];
 }
@@ -26300,11 +28252,11 @@ vErrors.push(err239);
 errors++;
 }
 }
-var _valid51 = _errs699 === errors;
-valid118 = valid118 || _valid51;
-const _errs701 = errors;
-if(data238 !== null){
-const err240 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid51 = _errs702 === errors;
+valid119 = valid119 || _valid51;
+const _errs704 = errors;
+if(data240 !== null){
+const err240 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err240];
 }
@@ -26313,10 +28265,10 @@ vErrors.push(err240);
 }
 errors++;
 }
-var _valid51 = _errs701 === errors;
-valid118 = valid118 || _valid51;
-if(!valid118){
-const err241 = {instancePath:instancePath+"/climateReadings/" + i35+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+var _valid51 = _errs704 === errors;
+valid119 = valid119 || _valid51;
+if(!valid119){
+const err241 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err241];
 }
@@ -26328,124 +28280,124 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs698;
+errors = _errs701;
 if(vErrors !== null){
-if(_errs698){
-vErrors.length = _errs698;
+if(_errs701){
+vErrors.length = _errs701;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid117 = _errs697 === errors;
+var valid118 = _errs700 === errors;
 }
 else {
-var valid117 = true;
+var valid118 = true;
 }
-if(valid117){
-if(data234.kind !== undefined){
-let data239 = data234.kind;
-const _errs703 = errors;
-if(typeof data239 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
+if(valid118){
+if(data236.kind !== undefined){
+let data241 = data236.kind;
+const _errs706 = errors;
+if(typeof data241 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data239 === "measured") || (data239 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema115.properties.kind.enum}}];
+if(!((data241 === "measured") || (data241 === "forecast"))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema121.properties.kind.enum}}];
 return false;
 }
-var valid117 = _errs703 === errors;
+var valid118 = _errs706 === errors;
 }
 else {
-var valid117 = true;
+var valid118 = true;
 }
-if(valid117){
-if(data234.source !== undefined){
-let data240 = data234.source;
-const _errs705 = errors;
-if(errors === _errs705){
-if(typeof data240 === "string"){
-if(data240.length > 100){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
+if(valid118){
+if(data236.source !== undefined){
+let data242 = data236.source;
+const _errs708 = errors;
+if(errors === _errs708){
+if(typeof data242 === "string"){
+if(data242.length > 100){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
 return false;
 }
 else {
-if(!pattern4.test(data240)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+if(!pattern4.test(data242)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid117 = _errs705 === errors;
-}
-else {
-var valid117 = true;
-}
-if(valid117){
-if(data234.id !== undefined){
-let data241 = data234.id;
-const _errs707 = errors;
-if(errors === _errs707){
-if(typeof data241 === "string"){
-if(!pattern10.test(data241)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid117 = _errs707 === errors;
-}
-else {
-var valid117 = true;
-}
-if(valid117){
-if(data234.revision !== undefined){
-let data242 = data234.revision;
-const _errs709 = errors;
-if(!(((typeof data242 == "number") && (!(data242 % 1) && !isNaN(data242))) && (isFinite(data242)))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs709){
-if((typeof data242 == "number") && (isFinite(data242))){
-if(data242 < 0 || isNaN(data242)){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-var valid117 = _errs709 === errors;
-}
-else {
-var valid117 = true;
-}
-}
-}
-}
-}
-}
-}
-}
 }
 }
 }
 else {
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i35,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
-var valid115 = _errs687 === errors;
-if(!valid115){
+var valid118 = _errs708 === errors;
+}
+else {
+var valid118 = true;
+}
+if(valid118){
+if(data236.id !== undefined){
+let data243 = data236.id;
+const _errs710 = errors;
+if(errors === _errs710){
+if(typeof data243 === "string"){
+if(!pattern10.test(data243)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid118 = _errs710 === errors;
+}
+else {
+var valid118 = true;
+}
+if(valid118){
+if(data236.revision !== undefined){
+let data244 = data236.revision;
+const _errs712 = errors;
+if(!(((typeof data244 == "number") && (!(data244 % 1) && !isNaN(data244))) && (isFinite(data244)))){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs712){
+if((typeof data244 == "number") && (isFinite(data244))){
+if(data244 < 0 || isNaN(data244)){
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+var valid118 = _errs712 === errors;
+}
+else {
+var valid118 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schemaPath:"#/$defs/ClimateReading/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid116 = _errs690 === errors;
+if(!valid116){
 break;
 }
 }
@@ -26455,10 +28407,11 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs685 === errors;
+var valid0 = _errs688 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }

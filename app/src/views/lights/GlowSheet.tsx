@@ -1,0 +1,122 @@
+import { EVEN_PERCENT, FOAM, glowAlong } from '@zinc-ladder/core/light/glow';
+import { seeLight, spectrumOfLed, transmissionOf } from '@zinc-ladder/core/light/glowColour';
+import type { LightReading } from '@zinc-ladder/model/gather/light/readLights';
+import { glowRow } from '@zinc-ladder/model/gather/light/readLights';
+import type { LightPlan } from '@zinc-ladder/model/records/light/lightPlan';
+import { useMemo } from 'react';
+import { useFormats } from '../../features/formats/useFormats';
+import { Sheet } from '../../ui/Sheet';
+import { Why } from '../../ui/Why';
+
+const SAMPLES = 160;
+/** LEDs that are drawn of a long row. */
+const DRAWN = 12;
+
+/** What is seen of the row through its skin: hot spots, and its colour beside a warmer and a cooler one. */
+export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonly reading: LightReading }) {
+  const formats = useFormats();
+  const { glow, rippleWithFoam, seen } = reading;
+  const strip = useMemo(() => {
+    if (!glow || plan.leds < 2) return null;
+    const along = glowAlong({ ...glowRow(plan), leds: Math.min(DRAWN, plan.leds) }, SAMPLES);
+    return {
+      plain: gradient(seen.hex, along, 1),
+      foamed: gradient(seen.hex, along, glow.ripplePercent > 0 ? (rippleWithFoam ?? 0) / glow.ripplePercent : 1),
+    };
+  }, [glow, plan, seen.hex, rippleWithFoam]);
+  const beside = useMemo(() => {
+    const skin = plan.skinHex === null ? null : transmissionOf(plan.skinHex);
+    return (['warm', 'neutral', 'cool'] as const).map((colour) => ({ colour, ...seeLight(spectrumOfLed(colour), skin) }));
+  }, [plan.skinHex]);
+  const isEven = rippleWithFoam !== null && rippleWithFoam <= EVEN_PERCENT;
+  return (
+    <Sheet className="min-w-0 p-4" label="The glow">
+      <h2 className="font-label mb-2 text-2xl font-semibold">
+        {rippleWithFoam === null ? (
+          'The glow'
+        ) : (
+          <>
+            {isEven ? 'It looks even: ' : 'Hot spots: '}
+            <Why
+              name="how even it looks"
+              reason={{
+                formula:
+                  '(most − least) ÷ (most + least) between the LEDs; inverse square, the beam’s cosine power, slant; each sheet of foam e^(−2π²σ²÷pitch²)',
+                inputs: [
+                  ['without foam', `${glow?.ripplePercent.toFixed(0)} %`],
+                  ['sheets', String(plan.foamSheets)],
+                  ['even is', `${EVEN_PERCENT} % (guess)`],
+                ],
+                source: 'photometry of point sources; foam of 2 mm as a blur of its thickness (guess)',
+              }}
+            >
+              {rippleWithFoam.toFixed(0)} % ripple
+            </Why>
+          </>
+        )}
+      </h2>
+      {strip && (
+        <div className="grid gap-2">
+          <div>
+            <p className="label">Through the skin alone</p>
+            <div
+              role="img"
+              aria-label={`The row without foam: ${glow?.ripplePercent.toFixed(0)} % ripple`}
+              className="h-10 w-full"
+              style={{ background: strip.plain }}
+            />
+          </div>
+          {plan.foamSheets > 0 && (
+            <div>
+              <p className="label">With {plan.foamSheets} sheets of foam</p>
+              <div
+                role="img"
+                aria-label={`The row with foam: ${rippleWithFoam?.toFixed(0)} % ripple`}
+                className="h-10 w-full"
+                style={{ background: strip.foamed }}
+              />
+            </div>
+          )}
+        </div>
+      )}
+      {glow && (
+        <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-4">
+          <dt className="text-dim">Even without foam from</dt>
+          <dd className="figure">{formats.length(glow.distanceForEven)}</dd>
+          <dt className="text-dim">Even where it is with</dt>
+          <dd className="figure">
+            {glow.sheetsForEven === null
+              ? 'no number of sheets that lets light through'
+              : glow.sheetsForEven === 0
+                ? 'no foam'
+                : `${glow.sheetsForEven} sheets of ${FOAM.millimetres} mm`}
+          </dd>
+          <dt className="text-dim">Light that comes through</dt>
+          <dd className="figure">{Math.round(reading.throughShare * 100)} %</dd>
+        </dl>
+      )}
+      <h3 className="label mt-3">Its colour through this skin</h3>
+      <ul className="grid grid-cols-3 gap-2">
+        {beside.map(({ colour, hex, share }) => (
+          <li key={colour}>
+            <div className="border-line h-12 border" style={{ background: hex }} />
+            <p className={colour === plan.colour ? 'font-semibold' : 'text-dim'}>
+              {colour} white, {Math.round(share * 100)} % through
+            </p>
+          </li>
+        ))}
+      </ul>
+    </Sheet>
+  );
+}
+
+/** Light along a row as stops of a gradient from black, its differences from the mean damped. */
+function gradient(hex: string, along: readonly number[], damped: number): string {
+  const mean = along.reduce((sum, value) => sum + value, 0) / along.length;
+  const stops = along.map((value, at) => {
+    const share = Math.max(0, Math.min(1, mean + (value - mean) * damped));
+    // What the eye takes for half as bright is a fifth of the light: mixed with black by the root.
+    return `color-mix(in srgb, ${hex} ${Math.round(100 * share ** (1 / 2.2))}%, black) ${((100 * at) / (along.length - 1)).toFixed(1)}%`;
+  });
+  return `linear-gradient(90deg, ${stops.join(', ')})`;
+}

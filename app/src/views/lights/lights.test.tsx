@@ -1,0 +1,53 @@
+// @vitest-environment happy-dom
+import { screen, waitFor, within } from '@testing-library/react';
+import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { describe, expect, it, vi } from 'vitest';
+import { openShop } from '../../testing/openShop';
+
+vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+
+describe('lights', () => {
+  it('begin as a strip, are changed and undone, and what is wrong is said', async () => {
+    const { user, db } = await openShop('/lights/prop');
+    await user.click(await screen.findByRole('button', { name: 'Begin with a strip' }));
+    expect(await screen.findByText(/240 mA/u)).toBeTruthy();
+    const many = screen.getByLabelText('How many');
+    await user.clear(many);
+    await user.type(many, '0{Enter}');
+    const list = await screen.findByRole('list', { name: 'What speaks against it' });
+    expect(list.textContent).toContain('there is no LED on the strip');
+    await user.click(screen.getByRole('button', { name: /^Undo/u }));
+    await waitFor(async () => expect((await db.records('lightPlans').toArray())[0]?.leds).toBe(12));
+    const fed = screen.getByLabelText('Fed at LED');
+    await user.clear(fed);
+    await user.type(fed, 'both{Enter}');
+    expect(screen.getByText('Whole numbers from 1, such as 1, 40.')).toBeTruthy();
+  });
+  it('in groups: one that is turned faces backwards; the best order mends the wires; the rungs stand on the part’s ladder once', async () => {
+    const { user, db } = await openShop('/lights/prop');
+    await user.click(await screen.findByRole('button', { name: 'Begin with a strip' }));
+    await user.click(await screen.findByRole('button', { name: 'Add a group' }));
+    await user.click(await screen.findByRole('button', { name: 'Add a group' }));
+    const to = await screen.findByLabelText('Wire 2 to');
+    await user.selectOptions(to, within(to).getByRole('option', { name: 'B out' }));
+    expect((await screen.findByRole('list', { name: 'What speaks against it' })).textContent).toContain('B at its data out');
+    await user.click(screen.getByRole('button', { name: 'Wire them in the best order' }));
+    await waitFor(() => expect(screen.queryByText(/at its data out/u)).toBeNull());
+    await user.selectOptions(screen.getByLabelText('In the part'), 'host');
+    await user.click(await screen.findByRole('button', { name: /^Put them on the ladder/u }));
+    const rungNames = async (): Promise<string[]> => {
+      const ladder = await db.records('ladders').get('host');
+      const rungs = new Map((await db.records('rungs').toArray()).map((rung) => [rung.id, rung.name]));
+      return (ladder?.rungIds ?? []).map((id) => rungs.get(id) ?? '');
+    };
+    await waitFor(async () => expect(await rungNames()).toContain('Lights: fit the lights'));
+    const before = await rungNames();
+    await user.click(await screen.findByRole('button', { name: /^Put them anew/u }));
+    await waitFor(() => expect(screen.getByRole('button', { name: /^Undo Put the lights/u })).toBeTruthy());
+    expect(await rungNames()).toEqual(before);
+  });
+  it('of a prop that is not there say so', async () => {
+    await openShop('/lights/nowhere', makeSampleProject());
+    expect(await screen.findByText(/There is no such prop/u)).toBeTruthy();
+  });
+});
