@@ -37,7 +37,9 @@ export function changeRungState(
   saidMs: number | null = null,
 ): RungStateChange {
   if (!RUNG_MOVES[rung.state].includes(to)) return { kind: 'nothingToDo' };
-  if (to === 'open') return { kind: 'changed', fields: { state: to, startedAtMs: null, workedMs: 0, doneAtMs: null } };
+  // What was left out and is put back in keeps the work it had; what has to be done again begins anew.
+  const kept = rung.state === 'leftOut' ? rung.workedMs : 0;
+  if (to === 'open') return { kind: 'changed', fields: { state: to, startedAtMs: null, workedMs: kept, doneAtMs: null } };
   const worked = Math.round(saidMs ?? workedMs(rung, nowMs));
   if (worked > LONGEST_WORK_MS) return { kind: 'tooLong', workedMs: worked };
   const at = Math.round(nowMs);

@@ -64,13 +64,13 @@ export function findSubstitutes(
   });
   if (touched.length === 0) return [];
   const wanted = labOfProduct(missing);
-  const purpose = purposeOf(missing.classId);
+  const purpose = purposeOf(missing);
   const cansOf = groupCans(cans);
   const notKnown = (): null => null;
   const before = touched.map(({ part, own }) => keysOf(checkStack(findMaterial(part.materialId).id, gatherStack(own, byId, notKnown))));
   const found = products.flatMap((product): Substitute[] => {
     const lab = labOfProduct(product);
-    if (product.id === missing.id || purposeOf(product.classId) !== purpose || (wanted === null) !== (lab === null)) return [];
+    if (product.id === missing.id || purposeOf(product) !== purpose || (wanted === null) !== (lab === null)) return [];
     const { factor } = ownUseOf(product);
     const needed =
       touched.reduce(
@@ -99,13 +99,13 @@ function keysOf(findings: readonly CompatFinding[]): ReadonlySet<string> {
   return new Set(findings.map(keyOf));
 }
 
-/** What a product is for: another class of the same purpose can stand in for it. */
-function purposeOf(classId: string): string {
-  const { application, drying, id } = findProductClass(classId);
+/** What a product is for and how it is laid on: another of the same purpose can stand in for it on the same rung. Metal stands in for metal only. */
+function purposeOf(product: Product): string {
+  const { application, drying, id } = findProductClass(product.classId);
   if (/primer/iu.test(id)) return 'primer';
   if (/clear|polish/iu.test(id)) return 'clear';
   if (/wash$/iu.test(id)) return 'wash';
   if (application === 'spread' || id === 'contactCement') return `${id === 'bodyFiller' || id === 'putty' ? 'filler' : 'glue'}`;
   if (id === 'maskingRubber' || drying.kind === 'twoPart' || id === 'slurry' || id === 'textureCompound') return id;
-  return 'colour';
+  return `${application === 'aerosol' || application === 'airbrush' ? 'sprayed' : 'brushed'} ${effectOf(product)}`;
 }

@@ -14,7 +14,7 @@ export function IsLab(): PropertyDecorator {
 }
 
 /** How a dry swatch was read. */
-export const READING_METHODS = ['picture', 'reader', 'eye', 'typed'] as const;
+export const READING_METHODS = ['picture', 'reader', 'simulatedReader', 'eye', 'typed'] as const;
 
 /** The colour of a dry swatch, as it was read. */
 export class ColourReading {

@@ -28,6 +28,11 @@ export async function bringTo(
   return { ...rung, ...change.fields };
 }
 
+/** Puts a rung that was left out back in. */
+export async function putBackIn(edit: Edit, rungId: string, nowMs: number): Promise<void> {
+  await bringTo(edit, rungId, 'open', nowMs, 'leftOut');
+}
+
 /** Leaves a rung out. */
 export async function leaveOut(edit: Edit, rungId: string, nowMs: number, seen: RungState | null = null): Promise<void> {
   await bringTo(edit, rungId, 'leftOut', nowMs, seen);

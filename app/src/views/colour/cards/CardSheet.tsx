@@ -19,7 +19,13 @@ import { CorrectPanel } from './CorrectPanel';
 import { ReadCard } from './ReadCard';
 import { Picture } from '../../../features/pictures/Picture';
 
-const READ_WORDS = { picture: 'off its picture', reader: 'with the reader', eye: 'by eye', typed: 'and typed' } as const;
+const READ_WORDS = {
+  picture: 'off its picture',
+  reader: 'with the reader',
+  simulatedReader: 'with a simulated reader',
+  eye: 'by eye',
+  typed: 'and typed',
+} as const;
 
 /** A card: its swatch, its mix at any amount, what it was for and where it was used. */
 export function CardSheet({

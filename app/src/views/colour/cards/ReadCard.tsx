@@ -63,7 +63,7 @@ export function ReadCard({
   const read = async (): Promise<void> => {
     try {
       const mean = averageReadings(await readByReader(predicted ?? target ?? [50, 0, 0], COUNT, Math.round(clock.now()) % 1_000_000));
-      if (mean) keep('reader', mean.lab, COUNT, mean.spread);
+      if (mean) keep(devices === 'simulated' ? 'simulatedReader' : 'reader', mean.lab, COUNT, mean.spread);
     } catch (error) {
       tellError(error);
     }

@@ -9,7 +9,7 @@ import { useNavigate } from 'react-router';
 import { useClock, useNow } from '../../../clock/ClockContext';
 import { finishRung, reopenRung, takeInHand } from '../../../data/changes/ladder/benchChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung } from '../../../data/changes/ladder/rungChanges';
-import { leaveOut } from '../../../data/changes/ladder/rungStateChanges';
+import { leaveOut, putBackIn } from '../../../data/changes/ladder/rungStateChanges';
 import { newId } from '../../../base/newId';
 import { useStandingEntries } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -249,7 +249,7 @@ function PlaceActions({
         <Button
           onClick={() =>
             void (rung.state === 'leftOut'
-              ? edit(`Put ${rung.name} back in`, (change) => change.patch('rungs', rung.id, { state: 'open' }))
+              ? edit(`Put ${rung.name} back in`, (change) => putBackIn(change, rung.id, clock.now()))
               : edit(`Leave ${rung.name} out`, (change) => leaveOut(change, rung.id, clock.now(), rung.state)))
           }
         >

@@ -70,9 +70,9 @@ function Instead({ product }: { readonly product: Product }) {
                 ? ''
                 : (other.caution ?? `ΔE00 ${other.difference.toFixed(1)}${other.words ? `: ${other.words}` : ''}.`)}
             </p>
-            {other.findings.map((finding) => (
-              <p key={`${finding.ruleId} ${finding.stepId}`} className="text-oxide text-sm">
-                {finding.what} {finding.remedyWords}
+            {[...new Set(other.findings.map(({ what, remedyWords }) => `${what} ${remedyWords}`))].map((words) => (
+              <p key={words} className="text-oxide text-sm">
+                {words}
               </p>
             ))}
           </div>
