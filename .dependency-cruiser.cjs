@@ -62,7 +62,7 @@ const SURFACE = {
 };
 const GATHER = {
   film: [],
-  light: [],
+  light: ['film'],
   shelf: ['film'],
   plan: ['film', 'shelf'],
   grow: ['film', 'plan'],

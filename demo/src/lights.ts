@@ -29,6 +29,8 @@ export const DEMO_LIGHTS: readonly LightPlan[] = [
     distanceMillimetres: 9,
     foamSheets: 3,
     skinHex: '#d9a354',
+    darkPartId: 'lantern-base',
+    wallMillimetres: 1.6,
     pulseHertz: 400,
     leadMillimetres: 160,
     controller: { x: 0, y: 0, z: -40 },

@@ -1,3 +1,5 @@
+import type { MaterialId } from '../ladder/materials';
+
 /** Heat in a closed prop. */
 export interface HeatAsk {
   /** all that becomes heat inside: LEDs, resistors, drivers */
@@ -24,13 +26,13 @@ export const SKIN_COEFFICIENT = 6;
 export const HEAT_MARGIN = 15;
 
 /** Where printed and cast plastics begin to give way, °C (common practice; the maker's sheet wins). */
-export const SOFTENS_CELSIUS: Readonly<Record<string, number>> = {
+export const SOFTENS_CELSIUS: Readonly<Record<MaterialId, number>> = {
   rigid: 55,
   soluble: 95,
   translucent: 72,
   flexible: 60,
   resin: 55,
-  kitCast: 60,
+  cast: 60,
 };
 
 /**

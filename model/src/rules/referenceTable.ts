@@ -70,6 +70,7 @@ const ROWS: readonly Omit<Reference, 'segments'>[] = [
   { from: 'matches', path: 'regions[].mixCardId', to: 'mixCards', isOptional: true, onRemove: 'clear' },
   { from: 'lightPlans', path: 'propId', to: 'props', isOptional: false, onRemove: 'remove' },
   { from: 'lightPlans', path: 'partId', to: 'parts', isOptional: true, onRemove: 'clear' },
+  { from: 'lightPlans', path: 'darkPartId', to: 'parts', isOptional: true, onRemove: 'clear' },
   { from: 'lightPlans', path: 'rungIds[]', to: 'rungs', isOptional: false, onRemove: 'clear' },
   { from: 'ownRoutes', path: 'steps[].productId', to: 'products', isOptional: true, onRemove: 'clear' },
 ];

@@ -13,7 +13,7 @@ type NumberKey = {
   [Key in keyof LightPlan]: LightPlan[Key] extends number | null ? Key : never;
 }[keyof LightPlan];
 
-const KIND_NAMES = { singles: 'single LEDs in strings', strip: 'a strip of one colour', addressable: 'an addressable strip' } as const;
+const KIND_NAMES = { singles: 'single LEDs', strip: 'plain strip', addressable: 'addressable' } as const;
 const COLOUR_NAMES = {
   warm: 'warm white',
   neutral: 'neutral white',

@@ -11,6 +11,7 @@ import { SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { GlowSheet } from './GlowSheet';
 import { GroupsSheet } from './GroupsSheet';
+import { LeakSheet } from './LeakSheet';
 import { LightFields } from './LightFields';
 import { PowerSheet } from './PowerSheet';
 
@@ -75,6 +76,7 @@ export function LightsView() {
           <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4">
             <PowerSheet plan={plan} reading={reading} />
             <GlowSheet plan={plan} reading={reading} />
+            <LeakSheet plan={plan} parts={parts.filter((one) => one.propId === prop.id)} />
             <GroupsSheet plan={plan} reading={reading} part={part} />
           </div>
         </div>

@@ -1,3 +1,4 @@
+import { ENOUGH_SHARE } from '@zinc-ladder/core/light/stripVolts';
 import type { LightReading } from '@zinc-ladder/model/gather/light/readLights';
 import { AROUND_CELSIUS, FILM_SHUTTER, supplyOf } from '@zinc-ladder/model/gather/light/readLights';
 import { HEAT_MARGIN, SKIN_COEFFICIENT } from '@zinc-ladder/core/light/heatBound';
@@ -28,10 +29,11 @@ export function PowerSheet({ plan, reading }: { readonly plan: LightPlan; readon
       tooltip: { trigger: 'axis' },
       grid: { left: 52, right: 24, top: 20, bottom: 44 },
       xAxis: { type: 'value', name: 'LED', nameLocation: 'middle', nameGap: 26, min: 1, max: Math.max(2, strip.volts.length) },
-      yAxis: { type: 'value', name: 'V', scale: true },
+      // From a tenth below the supply on: a fall that no eye sees is no cliff.
+      yAxis: { type: 'value', name: 'V', min: Math.floor(Math.min(strip.lowest, ENOUGH_SHARE * reading.volts) * 10) / 10 },
       series: [{ type: 'line', showSymbol: false, lineStyle: { width: 2 }, data }],
     };
-  }, [strip]);
+  }, [strip, reading.volts]);
   return (
     <Sheet className="min-w-0 p-4" label="Current and hours">
       <h2 className="font-label mb-2 text-2xl font-semibold">

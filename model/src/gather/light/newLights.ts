@@ -25,6 +25,8 @@ export const NEW_LIGHTS: Omit<LightPlan, 'id' | 'revision' | 'propId' | 'name'> 
   foamSheets: 0,
   skinHex: null,
   heatAreaSquareCentimetres: null,
+  darkPartId: null,
+  wallMillimetres: 1.6,
   flashHertz: null,
   pulseHertz: null,
   controller: { x: 0, y: 0, z: 0 },

@@ -215,7 +215,7 @@ function readHeat(
 ): HeatBound | null {
   const area = plan.heatAreaSquareCentimetres ?? part?.areaSquareCentimetres ?? null;
   if (area === null) return null;
-  const softensCelsius = SOFTENS_CELSIUS[part?.materialId ?? 'rigid'] ?? SOFTENS_CELSIUS['rigid'] ?? 55;
+  const softensCelsius = SOFTENS_CELSIUS[part?.materialId ?? 'rigid'];
   const found = heatBound({ watts, areaSquareCentimetres: area, aroundCelsius: AROUND_CELSIUS, softensCelsius });
   if (!found.isSafe)
     tell(

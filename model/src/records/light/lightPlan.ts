@@ -217,6 +217,17 @@ export class LightPlan extends Tracked {
   @Max(1_000_000)
   heatAreaSquareCentimetres!: number | null;
 
+  /** a part that is to stay dark beside it; null: none */
+  @Nullable()
+  @IsRecordId()
+  darkPartId!: string | null;
+
+  /** how thick its wall is, mm */
+  @IsNumber()
+  @Min(0)
+  @Max(1000)
+  wallMillimetres!: number;
+
   /** flashes a second; null: it does not flash */
   @Nullable()
   @IsNumber()
