@@ -63,7 +63,7 @@ const SURFACE = {
 const GATHER = {
   film: [],
   light: ['film'],
-  shelf: ['film'],
+  shelf: ['film', 'light'],
   plan: ['film', 'shelf'],
   grow: ['film', 'plan'],
   reference: [],

@@ -93,6 +93,8 @@ const SUPPLY_ROWS: readonly SupplyRow[] = [
   ['cartridges', 'Vapour cartridges, a pair', 'cartridge', null, null, 22, 'tin with the mask', ['paint-post', 40, 18.5]],
   ['cleaner', 'Airbrush cleaner', 'thinner', null, null, 260, 'metal cupboard', ['paint-post', 500, 8.8]],
   ['cups', 'Mixing cups', 'cups', null, null, 0, 'under the bench', null],
+  ['strip-warm', 'Addressable strip, warm, LEDs', 'leds', null, null, 42, 'drawer 3', ['trade', 60, 13.9]],
+  ['cells-aa', 'AA cells', 'cells', null, null, 4, 'drawer 3', ['corner', 4, 3.6]],
   ['magnets-8', 'Disc magnets 8 × 3 mm', 'magnets', null, null, 14, 'drawer 3', ['paint-post', 20, 6.4]],
 ];
 

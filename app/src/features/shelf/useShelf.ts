@@ -39,6 +39,7 @@ export function useShelf(): readonly ShelfLine[] | null {
     cans: useTable('cans'),
     supplies: useTable('supplies'),
     purchases: useTable('purchases'),
+    lightPlans: useTable('lightPlans'),
   };
   const packs = useTable('packs');
   const suppliers = useTable('suppliers');

@@ -31,5 +31,9 @@ export function useSuppliesLeft(): ReadonlyMap<string, number> {
   const rungs = useTable('rungs');
   const products = useTable('products');
   const supplies = useTable('supplies');
-  return useMemo(() => suppliesLeft({ parts, ladders, rungs, products, supplies }), [parts, ladders, rungs, products, supplies]);
+  const lightPlans = useTable('lightPlans');
+  return useMemo(
+    () => suppliesLeft({ parts, ladders, rungs, products, supplies, lightPlans }),
+    [parts, ladders, rungs, products, supplies, lightPlans],
+  );
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { KEPT_UNSET } from '../../products/keptUnset';
+import { NEW_LIGHTS } from '../light/newLights';
 import type { Supply } from '../../records/shelf/supply';
 import { makeSampleProject } from '../../testing/sampleProject';
 import { askWhatToBuy } from './buyingList';
@@ -105,6 +106,23 @@ describe('supplies and what is to be bought', () => {
     expect(of({ rungs: [sanded] })?.stock).toBeCloseTo(2 - SHEETS, 9);
     expect(of({ rungs: [sanded], supplies: [{ ...paper, countedAtMs: NOW }] })?.stock).toBe(2);
     expect(of({ supplies: [{ ...paper, grit: 320 }] })?.curve.needed).toBe(0);
+  });
+  it('LEDs and cells are taken by what is lit: when its first rung is planned, and off the shelf once it is fitted', () => {
+    const lit = { ...NEW_LIGHTS, id: 'l', revision: 0, propId: 'prop', name: 'Lamp', leds: 12, cells: 3, rungIds: ['host-2'] };
+    const bag: Supply = { ...paper, id: 'bag', name: 'Warm LEDs', kindId: 'leds', grit: null, left: 20 };
+    const box: Supply = { ...bag, id: 'box', name: 'AA', kindId: 'cells', left: 2 };
+    const of = (rungs: typeof records.rungs) =>
+      gatherNeeds({ ...records, rungs, supplies: [bag, box], lightPlans: [lit] }, new Map([['host-2', NOW + DAY]]), NOW + 9 * DAY).filter(
+        ({ thing }) => thing.supplies.length > 0,
+      );
+    expect(of([open]).map(({ stock, takes }) => [stock, takes])).toEqual([
+      [20, [{ atMs: NOW + DAY, amount: 12 }]],
+      [2, [{ atMs: NOW + DAY, amount: 3 }]],
+    ]);
+    expect(of([{ ...open, state: 'done', doneAtMs: NOW }]).map(({ stock, takes }) => [stock, takes])).toEqual([
+      [8, []],
+      [0, []],
+    ]);
   });
   it('who sells it decides by when to order; enough by a look is enough', () => {
     const empty = { cans: [{ ...can, leftMillilitres: 0 }] };

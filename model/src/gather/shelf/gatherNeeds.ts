@@ -1,6 +1,7 @@
 import type { StockSpread, StockTake } from '@zinc-ladder/core/shelf/stockCurve';
 import { USUAL_SPREAD } from '@zinc-ladder/core/shelf/stockCurve';
 import type { ProjectFile } from '../../file/projectFile';
+import type { LightPlan } from '../../records/light/lightPlan';
 import type { Level } from '../../records/shelf/kept';
 import type { Purchase } from '../../records/shelf/purchase';
 import { gatherTakes, supplyLeft } from './gatherTakes';
@@ -23,7 +24,10 @@ export interface ThingNeed {
 type ShelfList = 'parts' | 'ladders' | 'rungs' | 'products' | 'cans' | 'supplies' | 'purchases';
 
 /** What the shelf is read from. */
-export type ShelfRecords = { readonly [List in ShelfList]: readonly ProjectFile[List][number][] };
+export type ShelfRecords = { readonly [List in ShelfList]: readonly ProjectFile[List][number][] } & {
+  /** left out: nothing is lit */
+  readonly lightPlans?: readonly LightPlan[];
+};
 
 /** Paper and tape vary more than paint: a sheet more or less a turn, and hands that spare or waste all of it (guesses). */
 const SUPPLY_SPREAD: StockSpread = { each: 0.4, all: 0.25 };
@@ -39,12 +43,12 @@ const NO_USES: readonly LoggedUse[] = [];
  * @param uses what was logged of each product, by its id
  */
 export function gatherNeeds(
-  { parts, ladders, rungs, products, cans, supplies, purchases }: ShelfRecords,
+  { parts, ladders, rungs, products, cans, supplies, purchases, lightPlans = [] }: ShelfRecords,
   plannedAt: ReadonlyMap<string, number>,
   endMs: number,
   uses: ReadonlyMap<string, readonly LoggedUse[]> = new Map(),
 ): readonly ThingNeed[] {
-  const { takes, used } = gatherTakes({ parts, ladders, rungs, products, supplies }, plannedAt, endMs);
+  const { takes, used } = gatherTakes({ parts, ladders, rungs, products, supplies, lightPlans }, plannedAt, endMs);
   const awaited = purchases.filter(({ arrivedAtMs }) => arrivedAtMs === null);
   const arrivalsOf = (thing: ShelfThing): StockTake[] => awaited.filter((one) => isFor(thing, one)).map(toArrival);
   const cansOf = groupCans(cans);

@@ -1,9 +1,11 @@
 import type { StockTake } from '@zinc-ladder/core/shelf/stockCurve';
+import type { SupplyKindId } from '@zinc-ladder/core/shelf/supplyKinds';
 import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
 import type { Ladder } from '../../records/ladder/ladder';
 import type { Rung } from '../../records/ladder/rung';
 import type { Part } from '../../records/prop/part';
 import type { Supply } from '../../records/shelf/supply';
+import type { LightPlan } from '../../records/light/lightPlan';
 import type { Product } from '../../records/shop/product';
 import { rungMillilitres, supplyWork } from './rungTakes';
 import type { ShelfThing } from './shelfThing';
@@ -16,6 +18,8 @@ export interface TakingRecords {
   readonly rungs: readonly Rung[];
   readonly products: readonly Product[];
   readonly supplies: readonly Supply[];
+  /** what lights props takes LEDs and cells; left out: none */
+  readonly lightPlans?: readonly LightPlan[];
 }
 
 /** What rungs take, by the id of a product or a group of supplies. */
@@ -33,7 +37,7 @@ export interface Takes {
  * @param endMs where what has no place in the plan is counted
  */
 export function gatherTakes(
-  { parts, ladders, rungs, products, supplies }: TakingRecords,
+  { parts, ladders, rungs, products, supplies, lightPlans = [] }: TakingRecords,
   plannedAt: ReadonlyMap<string, number>,
   endMs: number,
 ): Takes {
@@ -68,7 +72,29 @@ export function gatherTakes(
       if (keptGroups.has(key)) add(isDone ? used : takes, key, { atMs, amount });
     }
   }
+  const rungById = new Map(rungs.map((rung) => [rung.id, rung]));
+  for (const plan of lightPlans) {
+    const own = plan.rungIds.flatMap((id) => rungById.get(id) ?? []);
+    const open = own.filter(({ state }) => state !== 'done' && state !== 'leftOut');
+    const isFitted = own.length > 0 && open.length === 0;
+    const first = Math.min(...open.map(({ id }) => plannedAt.get(id) ?? endMs), endMs);
+    const atMs = isFitted ? Math.max(0, ...own.map(({ doneAtMs }) => doneAtMs ?? 0)) : first;
+    for (const [kindId, amount] of lightNeeds(plan)) {
+      // No plan says which of several bags: the first by name is taken.
+      const kept = supplies.filter((supply) => supply.kindId === kindId).toSorted((a, b) => a.name.localeCompare(b.name))[0];
+      if (kept && amount > 0) add(isFitted ? used : takes, groupOf(kept), { atMs, amount });
+    }
+  }
   return { takes, used };
+}
+
+/** What a plan of lights takes of supplies, by their kind. */
+function lightNeeds({ leds, supplyId, cells }: LightPlan): readonly (readonly [kindId: SupplyKindId, amount: number])[] {
+  const isOfCells = supplyId === 'coin' || supplyId === 'aaa' || supplyId === 'aa';
+  return [
+    ['leds', leds],
+    ['cells', isOfCells ? cells : 0],
+  ];
 }
 
 /** Each supply of a thing as it was counted, less what rungs done since used up; of several what was counted first is used up first. By id. */
