@@ -29,7 +29,7 @@ test('a picture’s light is taken out by its grey, a place is sampled into a ta
   await expect(page.getByRole('heading', { level: 1, name: 'Band, by lamp' })).toBeVisible();
   await page.getByRole('button', { name: 'Keep as a card' }).click();
   await page.getByRole('button', { name: 'Read it simulated 3 ×' }).click();
-  await expect(page.getByText(/read with the reader/u)).toBeVisible();
+  await expect(page.getByText(/read with a simulated reader/u)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Correction' })).toBeVisible();
 });
 
