@@ -132,6 +132,13 @@ describe('supplies and what is to be bought', () => {
     const looked = { cans: [{ ...can, level: 'enough' as const }] };
     expect(lines(looked).find(({ thing }) => thing.id === 'primer')?.orderByMs).toBeNull();
   });
+  it('what is on its way is not called for again, though it comes after it runs out', () => {
+    const ordered = { ...pack, id: 'o', count: 2, orderedAtMs: NOW, dueAtMs: NOW + 8 * DAY, arrivedAtMs: null, note: '' };
+    const [first] = lines({ cans: [], purchases: [ordered] });
+    expect(first?.thing.id).toBe('primer');
+    expect(first?.curve).toMatchObject({ runsOutMs: NOW + 5 * DAY, missing: 0 });
+    expect(first?.orderByMs).toBeNull();
+  });
   it('are asked for where they are missing: from who brings them in time, and told where nobody sells them', () => {
     const empty = lines({ cans: [], supplies: [{ ...paper, left: 0 }] });
     const asked = askWhatToBuy(empty, [pack, sheets], [supplier]);

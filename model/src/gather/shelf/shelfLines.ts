@@ -14,7 +14,7 @@ export interface ShelfLine {
   readonly stock: number;
   readonly look: Level | null;
   readonly curve: StockCurve;
-  /** null: it lasts */
+  /** null: it lasts, or enough of it is on its way */
   readonly orderByMs: number | null;
   /** whose days that goes by; null: the shop's usual parcel */
   readonly supplier: Supplier | null;
@@ -40,7 +40,8 @@ export function shelfLines(needs: readonly ThingNeed[], { chance, days, timeZone
       // Enough by a look is enough: nobody counts what stands there in plenty.
       const runsOutMs = look === 'enough' ? null : curve.runsOutMs;
       const line = { thing, stock, look, curve: { ...curve, runsOutMs } };
-      if (runsOutMs === null) return { ...line, orderByMs: null, supplier: null };
+      // What is on its way covers it, though it may come late: ordering it once more mends nothing.
+      if (runsOutMs === null || curve.missing === 0) return { ...line, orderByMs: null, supplier: null };
       const sellers = packs.filter((pack) => isFor(thing, pack)).flatMap(({ supplierId }) => byId.get(supplierId) ?? []);
       // Who is quickest leaves most time.
       let best: { readonly atMs: number; readonly supplier: Supplier } | null = null;
