@@ -275,7 +275,7 @@ describe('the demo’s cards', () => {
     const byId = new Map(products.map((product) => [product.id, product]));
     const old = cans.filter((can) => {
       const product = byId.get(can.productId);
-      return product && canAge(can, product, savedAtMs).state === 'past';
+      return product && canAge(can, product, can.openedAtMs, savedAtMs).state === 'past';
     });
     expect(old.map(({ productId }) => productId)).toEqual(['masking-rubber']);
     const { props, all } = gatherCosts({ ...demo.project, standing: standingEntries(demo.project.logEntries) });

@@ -50,11 +50,20 @@ export function isFor(thing: ShelfThing, { productId, supplyId }: Pick<Bought, '
   return thing.product ? thing.product.id === productId : thing.supplies.some(({ id }) => id === supplyId);
 }
 
-/** How old a can of a product is against what such products keep. */
-export function canAge(can: Can, product: Pick<Product, 'classId' | 'closedMonths' | 'openedMonths'>, nowMs: number): ShelfAge {
+/**
+ * How old a can of a product is against what such products keep.
+ *
+ * @param openedAtMs since when it is open, by note or by the log; null: closed
+ */
+export function canAge(
+  can: Can,
+  product: Pick<Product, 'classId' | 'closedMonths' | 'openedMonths'>,
+  openedAtMs: number | null,
+  nowMs: number,
+): ShelfAge {
   const usual = usualShelfLife(product.classId);
   return shelfAge(
-    can,
+    { ...can, openedAtMs },
     { closedMonths: product.closedMonths ?? usual.closedMonths, openedMonths: product.openedMonths ?? usual.openedMonths },
     nowMs,
   );

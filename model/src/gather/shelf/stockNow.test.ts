@@ -31,6 +31,15 @@ describe('what is left of a product', () => {
     expect(stockNow(PLAIN, [counted], [use(2, 30)]).millilitres).toBe(100);
     expect(stockNow(PLAIN, [counted], [use(1, 30), use(3, 30)]).millilitres).toBe(70);
   });
+  it('a can is open from the first coat that is taken from it, and the next one when it is empty', () => {
+    const cans = [can('a', 40), can('b', 400), can('c', 400)];
+    const { openedAtMs, leftIn } = stockNow(PLAIN, cans, [use(1, 30), use(2, 30), use(3, 30)]);
+    expect([...openedAtMs.values()]).toEqual([at(1), at(2), null]);
+    expect([...leftIn.values()]).toEqual([0, 350, 400]);
+    // One that came after a coat was laid has nothing of it taken off, and stays closed.
+    const late = stockNow(PLAIN, [can('new', 400, { countedAtMs: at(2) })], [use(1, 30)]);
+    expect([...late.openedAtMs.values(), late.millilitres]).toEqual([null, 400]);
+  });
   it('is never below nothing', () => expect(stockNow(PLAIN, [can('a', 10)], [use(1, 30)]).millilitres).toBe(0));
   it('goes by what really goes of it', () => {
     const weighed = { ...PLAIN, weighings: [{ reckonedMillilitres: 10, usedMillilitres: 20, atMs: at(0) }] };

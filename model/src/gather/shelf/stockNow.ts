@@ -20,6 +20,8 @@ export interface ProductStock {
   readonly look: Level | null;
   /** what is left in every can, ml, by its id */
   readonly leftIn: ReadonlyMap<string, number>;
+  /** since when each can is open, by its id: as it was noted, else from the first coat the log takes from it; null: closed */
+  readonly openedAtMs: ReadonlyMap<string, number | null>;
 }
 
 const RANK: Readonly<Record<Level, number>> = { enough: 2, low: 1, out: 0 };
@@ -47,7 +49,11 @@ export function usesOf(standing: readonly LogEntry[]): ReadonlyMap<string, reado
  * before others; what a can holds that was counted later is counted without it already.
  */
 export function stockNow(product: Pick<Product, 'weighings' | 'mixParts'>, cans: readonly Can[], uses: readonly LoggedUse[]): ProductStock {
-  const leftIn = new Map(cans.map((can) => [can.id, can.leftMillilitres]));
+  const state = {
+    leftIn: new Map(cans.map((can) => [can.id, can.leftMillilitres])),
+    openedAtMs: new Map(cans.map((can) => [can.id, can.openedAtMs])),
+  };
+  const { leftIn } = state;
   const counted = cans.filter(({ level }) => level === null);
   const { factor } = ownUseOf(product);
   const ratio = product.mixParts;
@@ -56,12 +62,12 @@ export function stockNow(product: Pick<Product, 'weighings' | 'mixParts'>, cans:
   const parts = ratio ? ratio.partsA + ratio.partsB : 1;
   for (const { atMs, millilitres } of uses) {
     const amount = millilitres * factor;
-    if (whole.length > 0) takeFrom(whole, leftIn, atMs, amount);
-    else if (ratio) halves.forEach((own, nth) => takeFrom(own, leftIn, atMs, (amount * (nth === 0 ? ratio.partsA : ratio.partsB)) / parts));
+    if (whole.length > 0) takeFrom(whole, state, atMs, amount);
+    else if (ratio) halves.forEach((own, nth) => takeFrom(own, state, atMs, (amount * (nth === 0 ? ratio.partsA : ratio.partsB)) / parts));
   }
   const sum = (list: readonly Can[]): number => list.reduce((total, { id }) => total + (leftIn.get(id) ?? 0), 0);
   const mixed = ratio && halves.some((own) => own.length > 0) ? mixedFrom(sum(halves[0] ?? []), sum(halves[1] ?? []), ratio) : 0;
-  return { millilitres: sum(whole) + mixed, look: bestLook(cans), leftIn };
+  return { millilitres: sum(whole) + mixed, look: bestLook(cans), ...state };
 }
 
 /** What stands there of every product, by its id. */
@@ -100,9 +106,17 @@ export function bestLook(things: readonly { readonly level: Level | null }[]): L
   return things.reduce<Level | null>((best, { level }) => (level && (!best || RANK[level] > RANK[best]) ? level : best), null);
 }
 
-function takeFrom(cans: readonly Can[], leftIn: Map<string, number>, atMs: number, amount: number): void {
+function takeFrom(
+  cans: readonly Can[],
+  { leftIn, openedAtMs }: { readonly leftIn: Map<string, number>; readonly openedAtMs: Map<string, number | null> },
+  atMs: number,
+  amount: number,
+): void {
   let missing = amount;
-  const openFirst = (can: Can): number => (can.openedAtMs !== null && can.openedAtMs <= atMs ? can.openedAtMs : Infinity);
+  const openFirst = ({ id }: Can): number => {
+    const opened = openedAtMs.get(id) ?? null;
+    return opened !== null && opened <= atMs ? opened : Infinity;
+  };
   const order = cans.toSorted((a, b) => openFirst(a) - openFirst(b) || (a.id < b.id ? -1 : 1));
   for (const can of order) {
     const left = leftIn.get(can.id) ?? 0;
@@ -110,6 +124,7 @@ function takeFrom(cans: readonly Can[], leftIn: Map<string, number>, atMs: numbe
     if (can.countedAtMs !== null && can.countedAtMs >= atMs) return;
     const taken = Math.min(left, missing);
     leftIn.set(can.id, left - taken);
+    openedAtMs.set(can.id, openedAtMs.get(can.id) ?? atMs);
     missing -= taken;
   }
 }

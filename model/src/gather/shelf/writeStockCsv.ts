@@ -30,13 +30,13 @@ export function writeStockCsv(
   { shop, products, cans, supplies, left }: StockRecords,
   uses: ReadonlyMap<string, readonly LoggedUse[]>,
 ): string {
-  const opened = ({ openedAtMs }: Pick<Can, 'openedAtMs'>): string => (openedAtMs === null ? '' : localDay(openedAtMs, shop.timeZone).date);
+  const opened = (openedAtMs: number | null): string => (openedAtMs === null ? '' : localDay(openedAtMs, shop.timeZone).date);
   const words = (text: string): string => harmlessCell(text);
   const priced = (paid: number | null): readonly string[] =>
     paid === null || shop.currency === null ? ['', ''] : [String(paid), shop.currency];
   const ofCans = products.flatMap((product) => {
     const own = cans.filter(({ productId }) => productId === product.id);
-    const { leftIn } = stockNow(product, own, uses.get(product.id) ?? []);
+    const { leftIn, openedAtMs } = stockNow(product, own, uses.get(product.id) ?? []);
     return own.map((can) => [
       words(product.name),
       String(round(leftIn.get(can.id) ?? 0)),
@@ -45,7 +45,7 @@ export function writeStockCsv(
       ...priced(can.paid),
       words(can.lot),
       words(can.place),
-      opened(can),
+      opened(openedAtMs.get(can.id) ?? null),
       words(can.note),
     ]);
   });
@@ -57,7 +57,7 @@ export function writeStockCsv(
     ...priced(supply.paid),
     words(supply.lot),
     words(supply.place),
-    opened(supply),
+    opened(supply.openedAtMs),
     words(supply.note),
   ]);
   return Papa.unparse({ fields: HEADER, data: [...ofCans, ...ofSupplies] }, { newline: '\r\n' });

@@ -5,7 +5,6 @@ import type { DryingSighting } from '@zinc-ladder/model/records/shop/product';
 import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import { ShopError } from '../../edits/shopError';
 import type { Edit } from '../../edits/edit';
-import { openFirstCan } from '../shelf/canChanges';
 import { bringTo } from './rungStateChanges';
 
 /** Sightings of a product that are kept; older ones fall out. */
@@ -75,7 +74,6 @@ export async function finishRung(
   const rung = await bringTo(edit, rungId, 'done', moment.nowMs, seen, said);
   if (personId !== before.doerId) await edit.patch('rungs', rungId, { doerId: personId });
   await logDeviation(edit, rung, despite, moment);
-  if (rung.productId !== null) await openFirstCan(edit, rung.productId, moment.nowMs);
   await addEntry(edit, rung, 'done', moment.nowMs, toMinutes(rung.workedMs), { text }, { ...moment, personId });
 }
 

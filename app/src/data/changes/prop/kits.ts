@@ -98,6 +98,6 @@ export async function addKit(edit: Edit, kit: Kit, makeId: () => string): Promis
   for (const entry of missingOfKit(kit, await edit.list('products'))) {
     const product: Product = { ...PRODUCT_UNSET, id: makeId(), revision: 0, ...entry, values: [], note: '' };
     await edit.put('products', product);
-    await haveCan(edit, product, makeId());
+    await haveCan(edit, product, makeId(), null);
   }
 }

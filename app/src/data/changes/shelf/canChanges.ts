@@ -10,12 +10,16 @@ import type { Edit } from '../../edits/edit';
 /** Weighings of a product that are kept; older ones fall out. */
 const MOST_WEIGHINGS = 200;
 
-/** Puts a full pot of a product on the shelf, of the size its class usually comes in. */
+/**
+ * Puts a full pot of a product on the shelf, of the size its class usually comes in.
+ *
+ * @param nowMs what was logged before is not taken off it; null: nothing was, as the product is new
+ */
 export async function haveCan(
   edit: Edit,
   product: Pick<Product, 'id' | 'classId'>,
   id: string,
-  nowMs: number | null = null,
+  nowMs: number | null,
   given: Partial<Can> = {},
 ): Promise<void> {
   const millilitres = given.sizeMillilitres ?? usualPotMillilitres(product.classId);
@@ -43,7 +47,10 @@ export async function haveCan(
 export async function countCan(edit: Edit, canId: string, leftMillilitres: number, nowMs: number, isWeighed: boolean): Promise<void> {
   const can = await edit.need('cans', canId);
   const product = await edit.need('products', can.productId);
-  if (isWeighed && can.level === null) await learnFrom(edit, can, product, leftMillilitres, nowMs);
+  const cans = (await edit.list('cans')).filter(({ productId }) => productId === product.id);
+  const uses = usesOf(standingEntries(await edit.list('logEntries')));
+  const { leftIn, openedAtMs } = stockNow(product, cans, uses.get(product.id) ?? []);
+  if (isWeighed && can.level === null) await learnFrom(edit, can, product, { there: leftIn.get(can.id) ?? 0, leftMillilitres, nowMs });
   await edit.put(
     'cans',
     {
@@ -51,26 +58,20 @@ export async function countCan(edit: Edit, canId: string, leftMillilitres: numbe
       leftMillilitres,
       sizeMillilitres: Math.max(can.sizeMillilitres, leftMillilitres),
       countedAtMs: Math.round(nowMs),
+      // What was logged before it was counted is looked at no more: that it was opened by it is kept.
+      openedAtMs: openedAtMs.get(can.id) ?? null,
       level: null,
     },
     can,
   );
 }
 
-/** A coat was laid of a product: where no can of it was open, the one it is reckoned from is open now. */
-export async function openFirstCan(edit: Edit, productId: string, nowMs: number): Promise<void> {
-  const cans = (await edit.find('cans', 'productId', productId)).filter(
-    ({ leftMillilitres, level }) => leftMillilitres > 0 || level !== null,
-  );
-  if (cans.some(({ openedAtMs }) => openedAtMs !== null)) return;
-  const [first] = cans.toSorted((a, b) => (a.id < b.id ? -1 : 1));
-  if (first) await edit.patch('cans', first.id, { openedAtMs: Math.round(nowMs) });
-}
-
-async function learnFrom(edit: Edit, can: Can, product: Product, leftMillilitres: number, nowMs: number): Promise<void> {
-  const cans = (await edit.list('cans')).filter(({ productId }) => productId === product.id);
-  const uses = usesOf(standingEntries(await edit.list('logEntries')));
-  const there = stockNow(product, cans, uses.get(product.id) ?? []).leftIn.get(can.id) ?? 0;
+async function learnFrom(
+  edit: Edit,
+  can: Can,
+  product: Product,
+  { there, leftMillilitres, nowMs }: { readonly there: number; readonly leftMillilitres: number; readonly nowMs: number },
+): Promise<void> {
   // A can the log had emptied says nothing: it may have taken less of it than it reckoned.
   if (there <= 0) return;
   const reckoned = (can.leftMillilitres - there) / ownUseOf(product).factor;

@@ -3,6 +3,7 @@ import { hexOfProduct, isMixable, labOfProduct } from '@zinc-ladder/model/gather
 import { Link } from 'react-router';
 import { haveCan } from '../../../data/changes/shelf/canChanges';
 import { addKit, KITS, missingOfKit } from '../../../data/changes/prop/kits';
+import { useClock } from '../../../clock/ClockContext';
 import { newId } from '../../../base/newId';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
@@ -12,6 +13,7 @@ import type { Paints } from '../usePaints';
 
 /** What the shelf lacks for mixing, and how it comes there: pots that are there in truth, or a set to mix from. */
 export function MissingPaints({ paints }: { readonly paints: Paints }) {
+  const clock = useClock();
   const edit = useEdit();
   const onShelf = new Set(paints.mixable.map(({ id }) => id));
   const missing = missingPrimaries(paints.mixable.map((product) => labOfProduct(product) ?? [50, 0, 0]));
@@ -33,7 +35,7 @@ export function MissingPaints({ paints }: { readonly paints: Paints }) {
             <span className="min-w-0 flex-1 truncate">{product.name}</span>
             <Button
               aria-label={`I have it: ${product.name}`}
-              onClick={() => void edit(`Have ${product.name}`, (change) => haveCan(change, product, newId()))}
+              onClick={() => void edit(`Have ${product.name}`, (change) => haveCan(change, product, newId(), clock.now()))}
             >
               I have it
             </Button>

@@ -10,6 +10,7 @@ import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import { useFormats } from '../../../features/formats/useFormats';
 import { ageWords, amountText, isTooLate } from '../../../features/shelf/shelfWords';
+import { useStocks } from '../../../features/shelf/useStocks';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
 import { StockChart } from './StockChart';
@@ -24,10 +25,13 @@ export function LineSheet({ line, nowMs, shop }: { readonly line: ShelfLine; rea
   const packs = useTable('packs');
   const suppliers = useTable('suppliers');
   const cans = useTable('cans');
+  const openedAtMs = useStocks().get(line.thing.id)?.openedAtMs;
   const { thing, curve } = line;
   const text = (amount: number): string => amountText(amount, thing.unit, formats);
   const ages = [
-    ...cans.filter((can) => can.productId === thing.product?.id).map((can) => (thing.product ? canAge(can, thing.product, nowMs) : null)),
+    ...cans
+      .filter((can) => can.productId === thing.product?.id)
+      .map((can) => (thing.product ? canAge(can, thing.product, openedAtMs?.get(can.id) ?? null, nowMs) : null)),
     ...thing.supplies.map((supply) => supplyAge(supply, nowMs)),
   ].flatMap((age) => (age ? (ageWords(age, formats) ?? []) : []));
   const pack = fittingPack(

@@ -52,7 +52,7 @@ export function KeptRow({ kept, nowMs, shop }: { readonly kept: KeptThing; reado
               {record.place && <span className="text-dim font-normal"> · {record.place}</span>}
             </p>
             <p className={old ? 'text-oxide text-sm' : 'text-dim text-sm'}>
-              {old ?? (record.openedAtMs === null ? 'not opened' : `open since ${formats.day(record.openedAtMs)}`)}
+              {old ?? (kept.openedAtMs === null ? 'not opened' : `open since ${formats.day(kept.openedAtMs)}`)}
             </p>
           </div>
         </div>
@@ -97,11 +97,8 @@ export function KeptRow({ kept, nowMs, shop }: { readonly kept: KeptThing; reado
             />
           )}
           <div className="col-span-full flex flex-wrap gap-2">
-            {record.openedAtMs === null ? (
-              <Button onClick={() => patch('the opening', { openedAtMs: now() })}>Opened now</Button>
-            ) : (
-              <Button onClick={() => patch('the opening', { openedAtMs: null })}>It is closed</Button>
-            )}
+            {kept.openedAtMs === null && <Button onClick={() => patch('the opening', { openedAtMs: now() })}>Opened now</Button>}
+            {record.openedAtMs !== null && <Button onClick={() => patch('the opening', { openedAtMs: null })}>It is closed</Button>}
             <Button onClick={() => patch('when it came', { boughtAtMs: now() })}>Came today</Button>
             {age.state !== 'good' && <Button onClick={() => patch('the trial', { provedAtMs: now() })}>Tried on a card, it is good</Button>}
             <Button

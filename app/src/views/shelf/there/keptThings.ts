@@ -17,6 +17,8 @@ export type KeptThing = {
   /** now, in its unit */
   readonly left: number;
   readonly age: ShelfAge;
+  /** null: closed */
+  readonly openedAtMs: number | null;
 } & (
   | { readonly kind: 'can'; readonly record: Can; readonly product: Product }
   | { readonly kind: 'supply'; readonly record: Supply; readonly product: null }
@@ -44,6 +46,8 @@ export function keptThings(
   const ofCans = cans.flatMap((can): KeptThing[] => {
     const product = byId.get(can.productId);
     if (!product) return [];
+    const stock = stocks.get(product.id);
+    const openedAtMs = stock?.openedAtMs.get(can.id) ?? null;
     return [
       {
         kind: 'can',
@@ -51,8 +55,9 @@ export function keptThings(
         product,
         name: product.name,
         unit: 'ml',
-        left: stocks.get(product.id)?.leftIn.get(can.id) ?? 0,
-        age: canAge(can, product, nowMs),
+        left: stock?.leftIn.get(can.id) ?? 0,
+        age: canAge(can, product, openedAtMs, nowMs),
+        openedAtMs,
       },
     ];
   });
@@ -66,6 +71,7 @@ export function keptThings(
       unit,
       left: left.get(supply.id) ?? supply.left,
       age: supplyAge(supply, nowMs),
+      openedAtMs: supply.openedAtMs,
     };
   });
   return [...ofCans, ...ofSupplies].toSorted(

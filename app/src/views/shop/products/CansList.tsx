@@ -14,7 +14,8 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
   const edit = useEdit();
   const clock = useClock();
   const formats = useFormats();
-  const leftIn = useStocks().get(product.id)?.leftIn;
+  const stock = useStocks().get(product.id);
+  const openedOf = (can: Can): number | null => stock?.openedAtMs.get(can.id) ?? null;
   const patch = (can: Can, fields: Partial<Can>): void =>
     void edit(`Change a can of ${product.name}`, (change) => change.patch('cans', can.id, fields, can));
   const add = (): void => void edit(`Add a can of ${product.name}`, (change) => haveCan(change, product, newId(), clock.now()));
@@ -38,7 +39,7 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
               <InlineNumber
                 label="Left"
                 unit="ml"
-                value={leftIn?.get(can.id) ?? 0}
+                value={stock?.leftIn.get(can.id) ?? 0}
                 min={0}
                 max={can.sizeMillilitres}
                 onKeep={(value) =>
@@ -47,8 +48,8 @@ export function CansList({ product, cans }: { readonly product: Product; readonl
                 }
               />
             </div>
-            <p className="text-dim pb-1.5">{can.openedAtMs === null ? 'not opened' : `open since ${formats.day(can.openedAtMs)}`}</p>
-            {can.openedAtMs === null && <Button onClick={() => patch(can, { openedAtMs: Math.round(clock.now()) })}>Opened now</Button>}
+            <p className="text-dim pb-1.5">{openedOf(can) === null ? 'not opened' : `open since ${formats.day(openedOf(can) ?? 0)}`}</p>
+            {openedOf(can) === null && <Button onClick={() => patch(can, { openedAtMs: Math.round(clock.now()) })}>Opened now</Button>}
             <Button
               look="quiet"
               className="ml-auto"

@@ -5,6 +5,7 @@ import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useState } from 'react';
 import { haveCan } from '../../../data/changes/shelf/canChanges';
 import { addKit, KITS, missingOfKit } from '../../../data/changes/prop/kits';
+import { useClock } from '../../../clock/ClockContext';
 import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -23,6 +24,7 @@ const CLASS_NAMES = new Map(PRODUCT_CLASSES.map((entry) => [entry.id, entry.name
 export function ProductsSection() {
   const products = useTable('products').toSorted((a, b) => a.name.localeCompare(b.name));
   const edit = useEdit();
+  const clock = useClock();
   const formats = useFormats();
   const [openId, setOpenId] = useState<string | null>(null);
   const [text, setText] = useState('');
@@ -78,7 +80,7 @@ export function ProductsSection() {
                   look="quiet"
                   className="text-sm whitespace-nowrap"
                   aria-label={`I have it: ${product.name}`}
-                  onClick={() => void edit(`Have ${product.name}`, (change) => haveCan(change, product, newId()))}
+                  onClick={() => void edit(`Have ${product.name}`, (change) => haveCan(change, product, newId(), clock.now()))}
                 >
                   I have it
                 </Button>
