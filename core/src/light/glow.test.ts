@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { D65 } from '../colour/spectrum/cieTables';
 import { labOfHex } from '../colour/lab';
-import { beamPower, glowAlong, illuminanceAt, readGlow } from './glow';
+import { beamPower, foamDamping, glowAlong, illuminanceAt, readGlow } from './glow';
 import type { LedColour } from './glowColour';
 import { seeLight, spectrumOfHeat, spectrumOfLed, transmissionOf } from './glowColour';
 
@@ -42,6 +42,13 @@ describe('light on a skin', () => {
   });
   it('is drawn with one at its brightest', () => {
     const along = glowAlong({ pitch: 10, distance: 5, leds: 5, beam: 120 }, 81);
+    // Behind foam all differences are damped alike, and the mean stays.
+    const foamed = glowAlong({ pitch: 10, distance: 5, leds: 5, beam: 120 }, 81, 2);
+    const meanOf = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
+    const spread = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
+    expect(meanOf(foamed)).toBeCloseTo(meanOf(along), 9);
+    expect(spread(foamed) / spread(along)).toBeCloseTo(foamDamping(2, 10), 9);
+    expect([foamDamping(0, 10), foamDamping(2, 10)].map((share) => share.toFixed(3))).toEqual(['1.000', '0.206']);
     expect(Math.max(...along)).toBe(1);
     expect(along[0]).toBeGreaterThan(along[5] as number);
   });

@@ -99,20 +99,26 @@ function distanceFor(row: GlowRow, evenPercent: number): number {
   return high;
 }
 
-/** Each sheet blurs as a Gaussian: the ripple's one wave, a pitch long, is damped by exp(−2π²σ²÷pitch²), widths adding in squares. */
+/**
+ * What is left of the differences along a row behind sheets of foam, 0–1: each blurs as a Gaussian, and the one wave, a pitch long, is damped by
+ * exp(−2π²σ²÷pitch²), widths adding in squares.
+ */
+export function foamDamping(sheets: number, pitch: number): number {
+  return Math.exp((-2 * Math.PI ** 2 * sheets * FOAM.millimetres ** 2) / pitch ** 2);
+}
+
 function sheetsFor({ pitch, leds }: GlowRow, ripplePercent: number, evenPercent: number): number | null {
   if (leds < 2) return null;
-  for (let sheets = 0; sheets <= MOST_SHEETS; sheets += 1) {
-    const squared = sheets * FOAM.millimetres ** 2;
-    if (ripplePercent * Math.exp((-2 * Math.PI ** 2 * squared) / pitch ** 2) <= evenPercent) return sheets;
-  }
+  for (let sheets = 0; sheets <= MOST_SHEETS; sheets += 1) if (ripplePercent * foamDamping(sheets, pitch) <= evenPercent) return sheets;
   return null;
 }
 
-/** One point of a computed picture of the glow: light along the row, 1 where it is brightest. */
-export function glowAlong(row: GlowRow, samples: number): readonly number[] {
+/** A computed picture of the glow: light along the row, 1 where it is brightest without foam; sheets of foam draw it towards its mean. */
+export function glowAlong(row: GlowRow, samples: number, sheets = 0): readonly number[] {
   const length = (row.leds - 1) * row.pitch;
   const values = Array.from({ length: samples }, (_, nth) => illuminanceAt((nth / Math.max(1, samples - 1)) * length, row));
   const most = Math.max(...values);
-  return values.map((value) => value / most);
+  const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
+  const damping = foamDamping(sheets, row.pitch);
+  return values.map((value) => (mean + (value - mean) * damping) / most);
 }

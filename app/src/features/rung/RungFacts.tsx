@@ -1,7 +1,7 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { facesShare } from '@zinc-ladder/core/ladder/faces';
-import { productNeed } from '@zinc-ladder/model/products/productNeed';
+import { ownNeed } from '@zinc-ladder/model/products/ownUse';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
@@ -123,16 +123,17 @@ export function RungFacts({
 }
 
 function needOf(product: Product, coatMicrometres: number, area: number): { millilitres: number; reason: Reason } {
-  const { millilitres, volumeSolids: solids, transfer, application } = productNeed(product, coatMicrometres, area);
+  const { millilitres, volumeSolids: solids, transfer, application, ownUse } = ownNeed(product, coatMicrometres, area);
   return {
     millilitres,
     reason: {
-      formula: 'area × dry film ÷ volume solids ÷ transfer',
+      formula: `area × dry film ÷ volume solids ÷ transfer${ownUse.count > 0 ? ' × own use' : ''}`,
       inputs: [
         ['area', `${Math.round(area)} cm²`],
         ['dry film', `${coatMicrometres} µm`],
         ['volume solids', `${solids.value} (${solids.origin})`],
         ['transfer', `${transfer} (${application})`],
+        ...(ownUse.count > 0 ? [['own use', `${ownUse.factor.toFixed(2)}, by weighed cans`] as const] : []),
       ],
       source: 'coating handbooks; transfer and class solids are common practice, guessed',
     },

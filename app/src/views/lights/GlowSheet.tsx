@@ -18,12 +18,12 @@ export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonl
   const { glow, rippleWithFoam, seen } = reading;
   const strip = useMemo(() => {
     if (!glow || plan.leds < 2) return null;
-    const along = glowAlong({ ...glowRow(plan), leds: Math.min(DRAWN, plan.leds) }, SAMPLES);
+    const row = { ...glowRow(plan), leds: Math.min(DRAWN, plan.leds) };
     return {
-      plain: gradient(seen.hex, along, 1),
-      foamed: gradient(seen.hex, along, glow.ripplePercent > 0 ? (rippleWithFoam ?? 0) / glow.ripplePercent : 1),
+      plain: gradient(seen.hex, glowAlong(row, SAMPLES)),
+      foamed: gradient(seen.hex, glowAlong(row, SAMPLES, plan.foamSheets)),
     };
-  }, [glow, plan, seen.hex, rippleWithFoam]);
+  }, [glow, plan, seen.hex]);
   const beside = useMemo(() => {
     const skin = plan.skinHex === null ? null : transmissionOf(plan.skinHex);
     return (['warm', 'neutral', 'cool'] as const).map((colour) => ({ colour, ...seeLight(spectrumOfLed(colour), skin) }));
@@ -110,13 +110,12 @@ export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonl
   );
 }
 
-/** Light along a row as stops of a gradient from black, its differences from the mean damped. */
-function gradient(hex: string, along: readonly number[], damped: number): string {
-  const mean = along.reduce((sum, value) => sum + value, 0) / along.length;
+/** Light along a row as stops of a gradient from black. */
+function gradient(hex: string, along: readonly number[]): string {
   const stops = along.map((value, at) => {
-    const share = Math.max(0, Math.min(1, mean + (value - mean) * damped));
-    // What the eye takes for half as bright is a fifth of the light: mixed with black by the root.
-    return `color-mix(in srgb, ${hex} ${Math.round(100 * share ** (1 / 2.2))}%, black) ${((100 * at) / (along.length - 1)).toFixed(1)}%`;
+    // Half the light looks three quarters as bright: mixed with black by a screen's gamma (IEC 61966-2-1).
+    const shown = Math.round(100 * value ** (1 / 2.2));
+    return `color-mix(in srgb, ${hex} ${shown}%, black) ${((100 * at) / (along.length - 1)).toFixed(1)}%`;
   });
   return `linear-gradient(90deg, ${stops.join(', ')})`;
 }

@@ -2,7 +2,7 @@ import { batteryHours, CELLS } from '@zinc-ladder/core/light/batteryHours';
 import type { Banding } from '@zinc-ladder/core/light/flicker';
 import { flashRisk, pulseBanding } from '@zinc-ladder/core/light/flicker';
 import type { Glow, GlowRow } from '@zinc-ladder/core/light/glow';
-import { FOAM, GLOW_REFUSAL_WORDS, readGlow } from '@zinc-ladder/core/light/glow';
+import { FOAM, foamDamping, GLOW_REFUSAL_WORDS, readGlow } from '@zinc-ladder/core/light/glow';
 import type { SeenLight } from '@zinc-ladder/core/light/glowColour';
 import { seeLight, spectrumOfLed, transmissionOf } from '@zinc-ladder/core/light/glowColour';
 import type { ChainReading } from '@zinc-ladder/core/light/groupChain';
@@ -203,8 +203,7 @@ function readRipple(plan: LightPlan, tell: Tell): Pick<LightReading, 'glow' | 'r
     tell('mind', GLOW_REFUSAL_WORDS[found.refusal]);
     return { glow: null, rippleWithFoam: null };
   }
-  const squared = plan.foamSheets * FOAM.millimetres ** 2;
-  return { glow: found, rippleWithFoam: found.ripplePercent * Math.exp((-2 * Math.PI ** 2 * squared) / plan.pitchMillimetres ** 2) };
+  return { glow: found, rippleWithFoam: found.ripplePercent * foamDamping(plan.foamSheets, plan.pitchMillimetres) };
 }
 
 function readHeat(

@@ -8,7 +8,8 @@ import type { Product } from '../../records/shop/product';
 import { toArrival } from './gatherNeeds';
 import { rungMillilitres } from './rungTakes';
 import type { LoggedUse } from './stockNow';
-import { groupCans, ownUseOf, stockNow } from './stockNow';
+import { groupCans, stockNow } from './stockNow';
+import { ownUseOf } from '../../products/ownUse';
 
 /** What is read to tell which rungs wait for what was ordered. */
 export interface AwaitingRecords {

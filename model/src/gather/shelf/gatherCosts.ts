@@ -6,7 +6,8 @@ import type { LogEntry } from '../../records/ladder/logEntry';
 import type { CostKind } from './costKinds';
 import { rungMillilitres, supplyWork } from './rungTakes';
 import { groupOf, productThing, supplyThings } from './shelfThing';
-import { groupCans, ownUseOf } from './stockNow';
+import { groupCans } from './stockNow';
+import { ownUseOf } from '../../products/ownUse';
 import { unitPrice } from './unitPrices';
 
 /** What a prop costs so far and still will, by kind. */

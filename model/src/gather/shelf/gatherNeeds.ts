@@ -8,7 +8,8 @@ import { gatherTakes, supplyLeft } from './gatherTakes';
 import type { ShelfThing } from './shelfThing';
 import { isFor, productThing, supplyThings } from './shelfThing';
 import type { LoggedUse } from './stockNow';
-import { bestLook, groupCans, ownUseOf, stockNow } from './stockNow';
+import { bestLook, groupCans, stockNow } from './stockNow';
+import { ownUseOf } from '../../products/ownUse';
 
 /** What a plan takes of a thing, with what stands on the shelf and is on its way, in the thing's unit. */
 export interface ThingNeed {

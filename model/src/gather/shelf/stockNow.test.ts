@@ -3,7 +3,8 @@ import { KEPT_UNSET } from '../../products/keptUnset';
 import type { Can } from '../../records/shelf/can';
 import type { Product } from '../../records/shop/product';
 import { makeSampleProject } from '../../testing/sampleProject';
-import { onShelf, ownUseOf, stockNow, stocksOf, usesOf } from './stockNow';
+import { onShelf, stockNow, stocksOf, usesOf } from './stockNow';
+import { ownUseOf } from '../../products/ownUse';
 
 const DAY = 86_400_000;
 const START = Date.UTC(2026, 4, 1);

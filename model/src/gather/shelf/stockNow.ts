@@ -1,6 +1,5 @@
 import { mixedFrom } from '@zinc-ladder/core/batch/twoPartRatio';
-import type { LearnedUse } from '@zinc-ladder/core/shelf/learnUse';
-import { learnUse } from '@zinc-ladder/core/shelf/learnUse';
+import { ownUseOf } from '../../products/ownUse';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import type { Can } from '../../records/shelf/can';
 import type { Level } from '../../records/shelf/kept';
@@ -25,11 +24,6 @@ export interface ProductStock {
 }
 
 const RANK: Readonly<Record<Level, number>> = { enough: 2, low: 1, out: 0 };
-
-/** How much of a product really goes against what film and area say, by its weighed cans. */
-export function ownUseOf(product: Pick<Product, 'weighings'>): LearnedUse {
-  return learnUse(product.weighings.map(({ reckonedMillilitres, usedMillilitres }) => ({ reckoned: reckonedMillilitres, used: usedMillilitres }))); // prettier-ignore
-}
 
 /** What the log says was taken of every product, in time order, from entries as they stand. */
 export function usesOf(standing: readonly LogEntry[]): ReadonlyMap<string, readonly LoggedUse[]> {

@@ -12,7 +12,8 @@ import { effectOf, labOfProduct } from '../film/gatherPaints';
 import { gatherStack } from '../film/gatherStack';
 import { rungMillilitres } from './rungTakes';
 import type { LoggedUse } from './stockNow';
-import { groupCans, ownUseOf, stockNow } from './stockNow';
+import { groupCans, stockNow } from './stockNow';
+import { ownUseOf } from '../../products/ownUse';
 
 /** A product that could stand in for one that is missing, and what comes of it. */
 export interface Substitute {

@@ -1,6 +1,6 @@
-import { cansNeeded, paintNeeded } from '@zinc-ladder/core/batch/paintNeeded';
-import { findProductClass, TRANSFER } from '@zinc-ladder/core/cure/productClasses';
+import { cansNeeded } from '@zinc-ladder/core/batch/paintNeeded';
 import { productValue } from '@zinc-ladder/model/products/productDrying';
+import { ownNeed } from '@zinc-ladder/model/products/ownUse';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
@@ -34,11 +34,10 @@ export function JobSheet() {
   const own = cans.filter((can) => can.productId === product.id);
   const left = stocks.get(product.id)?.millilitres ?? 0;
   const size = own.toSorted((a, b) => b.sizeMillilitres - a.sizeMillilitres)[0]?.sizeMillilitres ?? 400;
-  const transfer = TRANSFER[findProductClass(product.classId).application];
-  const solids = productValue(product, 'volumeSolids').value ?? 1;
   const film = productValue(product, 'coatMicrometres').value ?? 0;
-  const need = cm2 !== null && count !== null ? paintNeeded(cm2, film, count, solids, transfer) : null;
-  const missing = need ? Math.max(0, need.millilitres - left) : 0;
+  const one = cm2 === null ? null : ownNeed(product, film, cm2);
+  const wanted = one === null || count === null ? null : one.millilitres * count;
+  const missing = wanted === null ? 0 : Math.max(0, wanted - left);
   return (
     <Sheet className="grid gap-3 p-4" label="Paint for a job">
       <h2 className="label">Paint for a job</h2>
@@ -58,24 +57,25 @@ export function JobSheet() {
         {!part && <NumberBox label="Area, cm²" trial={{ text: area, set: setArea }} min={0.1} max={1_000_000} />}
         <NumberBox label="Coats" trial={{ text: coats, set: setCoats }} min={1} max={30} />
       </div>
-      {need && (
+      {one && wanted !== null && (
         <>
           <p>
             <span className="font-label text-4xl font-semibold">
               <Why
                 name="how much paint"
                 reason={{
-                  formula: 'area × dry film × coats ÷ volume solids ÷ share that lands on the part',
+                  formula: `area × dry film × coats ÷ volume solids ÷ share that lands on the part${one.ownUse.count > 0 ? ' × own use' : ''}`,
                   inputs: [
                     ['area', formats.area(cm2 ?? 0)],
                     ['dry film a coat', formats.film(film)],
-                    ['volume solids', `${Math.round(solids * 100)} %`],
-                    ['lands on the part', `${Math.round(transfer * 100)} %`],
+                    ['volume solids', `${Math.round((one.volumeSolids.value ?? 1) * 100)} %`],
+                    ['lands on the part', `${Math.round(one.transfer * 100)} %`],
+                    ...(one.ownUse.count > 0 ? [['own use', `${one.ownUse.factor.toFixed(2)}, by weighed cans`] as const] : []),
                   ],
                   source: 'coating handbooks (from memory); class defaults guessed, the label wins',
                 }}
               >
-                {formats.volume(need.millilitres)}
+                {formats.volume(wanted)}
               </Why>
             </span>
             <span className="text-dim block">

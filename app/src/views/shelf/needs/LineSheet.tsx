@@ -1,6 +1,6 @@
 import { canAge, isFor, supplyAge } from '@zinc-ladder/model/gather/shelf/shelfThing';
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
-import { ownUseOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { ownUseOf } from '@zinc-ladder/model/products/ownUse';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import { Link } from 'react-router';
 import { newId } from '../../../base/newId';

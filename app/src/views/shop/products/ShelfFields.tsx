@@ -1,6 +1,6 @@
 import { usualShelfLife } from '@zinc-ladder/core/shelf/shelfLife';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
-import { ownUseOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { ownUseOf } from '@zinc-ladder/model/products/ownUse';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { Button } from '../../../ui/Button';
 import { InlineNumber } from '../../../ui/fields/fields';
