@@ -57,3 +57,24 @@ export function askWhatToBuy(
   const sellers = suppliers.filter(({ id }) => named.has(id)).map(({ id, carriage, leastOrder }) => ({ id, carriage, least: leastOrder }));
   return { needs, packs: sold, suppliers: sellers, unsold, unpriced, late };
 }
+
+/** What is bought at one supplier. */
+export interface SupplierBill {
+  readonly supplierId: string;
+  readonly supplier: Supplier | null;
+  readonly packs: readonly (BoughtPack & { readonly cost: number })[];
+  readonly carriage: number;
+  /** packs and carriage */
+  readonly cost: number;
+}
+
+/** A buying list told by who sells, each with what is paid there; all of them together are the list's cost. */
+export function billsOf(bought: readonly BoughtPack[], suppliers: readonly Supplier[]): readonly SupplierBill[] {
+  const byId = new Map(suppliers.map((supplier) => [supplier.id, supplier]));
+  return [...new Set(bought.map(({ supplier }) => supplier))].map((supplierId) => {
+    const packs = bought.filter(({ supplier }) => supplier === supplierId).map((pack) => ({ ...pack, cost: pack.price * pack.count }));
+    const supplier = byId.get(supplierId) ?? null;
+    const carriage = supplier?.carriage ?? 0;
+    return { supplierId, supplier, packs, carriage, cost: packs.reduce((sum, { cost }) => sum + cost, carriage) };
+  });
+}

@@ -3,7 +3,7 @@ import { KEPT_UNSET } from '../../products/keptUnset';
 import { NEW_LIGHTS } from '../light/newLights';
 import type { Supply } from '../../records/shelf/supply';
 import { makeSampleProject } from '../../testing/sampleProject';
-import { askWhatToBuy } from './buyingList';
+import { askWhatToBuy, billsOf } from './buyingList';
 import { gatherCosts } from './gatherCosts';
 import { gatherKit } from './gatherKit';
 import { gatherNeeds } from './gatherNeeds';
@@ -86,6 +86,18 @@ describe('what ladders take', () => {
     expect(sheetsOf?.amount).toBeCloseTo(SHEETS, 9);
     expect(kit.supplies.find(({ kind }) => kind.id === 'gloves')?.kept).toBeNull();
     expect(gatherKit([], records)).toEqual({ products: [], supplies: [], unchosen: [] });
+  });
+});
+
+describe('a buying list by who sells', () => {
+  it('adds packs and carriage for each, and all of them are what the list costs', () => {
+    const sold = (packId: string, from: string, price: number, count: number) => ({ packId, product: packId, supplier: from, amount: 1, price, count }); // prettier-ignore
+    const bills = billsOf([sold('a', 's', 8, 2), sold('b', 'gone', 3, 1), sold('c', 's', 1.5, 2)], [supplier]);
+    expect(bills.map(({ supplierId, carriage, cost, packs }) => [supplierId, carriage, cost, packs.map((one) => one.cost)])).toEqual([
+      ['s', 4, 23, [16, 3]],
+      ['gone', 0, 3, [3]],
+    ]);
+    expect(billsOf([], [supplier])).toEqual([]);
   });
 });
 

@@ -1,66 +1,28 @@
 import { localDay } from '@zinc-ladder/core/time/workingHours';
-import type { BoughtPack } from '@zinc-ladder/model/gather/shelf/buyingList';
-import { askWhatToBuy } from '@zinc-ladder/model/gather/shelf/buyingList';
+import { billsOf } from '@zinc-ladder/model/gather/shelf/buyingList';
 import { writeBuyingCsv } from '@zinc-ladder/model/gather/shelf/writeBuyingCsv';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
-import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
 import { download, fileName } from '../../../base/download';
-import { groupBy } from '../../../base/groupBy';
-import { newId } from '../../../base/newId';
-import { useClock, useNow } from '../../../clock/ClockContext';
-import { dueOf, order } from '../../../data/changes/shelf/buyChanges';
+import { useClock } from '../../../clock/ClockContext';
 import { useTable } from '../../../data/queries';
-import { useEdit } from '../../../features/edit/useEdit';
 import { useFormats } from '../../../features/formats/useFormats';
 import { amountText } from '../../../features/shelf/shelfWords';
 import { useShelf } from '../../../features/shelf/useShelf';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
 import { Why } from '../../../ui/Why';
-import { askShelf } from '../../../workers/shelf/shelfClient';
-
-const NO_PACKS: readonly BoughtPack[] = [];
+import { useBuyingList } from '../useBuyingList';
 
 /** The packs that cover what is missing at least cost, by who sells them; to print, to save, to note as ordered. */
 export function CheapestList({ shop }: { readonly shop: Shop }) {
   const lines = useShelf();
-  const packs = useTable('packs');
   const suppliers = useTable('suppliers');
-  const edit = useEdit();
   const clock = useClock();
   const formats = useFormats();
-  const now = useNow(300_000);
-  const asked = useMemo(() => {
-    const arrives = new Map(suppliers.map((supplier) => [supplier.id, dueOf(supplier, shop, now)]));
-    return askWhatToBuy(lines ?? [], packs, suppliers, arrives);
-  }, [lines, packs, suppliers, shop, now]);
-  const query = useQuery({
-    queryKey: ['what to buy', asked.needs, asked.packs, asked.suppliers],
-    queryFn: ({ signal }) => askShelf((api) => api.buyPacks(asked.needs, asked.packs, asked.suppliers), signal),
-    enabled: asked.needs.length > 0,
-    staleTime: Infinity,
-    retry: false,
-    networkMode: 'always',
-  });
-  const list = query.data;
-  const bought = (list?.packs ?? NO_PACKS) as readonly BoughtPack[];
+  const { asked, bought, cost, isLooking, error, note } = useBuyingList(lines, shop);
   const lineOf = new Map((lines ?? []).map((line) => [line.thing.id, line]));
   const names = new Map(suppliers.map(({ id, name }) => [id, name]));
-  const packById = new Map(packs.map((pack) => [pack.id, pack]));
   const text = (id: string, amount: number): string => amountText(amount, lineOf.get(id)?.thing.unit ?? 'pieces', formats);
-  const note = (): void =>
-    void edit('Note what was ordered', (change) =>
-      order(
-        change,
-        bought.flatMap(({ packId, count }) => {
-          const pack = packById.get(packId);
-          return pack ? [{ ...pack, count }] : [];
-        }),
-        clock.now(),
-        newId,
-      ),
-    );
   const save = (): void => {
     const rows = bought.map(({ supplier, product, count, amount, price }) => {
       const thing = lineOf.get(product)?.thing;
@@ -85,7 +47,7 @@ export function CheapestList({ shop }: { readonly shop: Shop }) {
           'Waiting for the plan…'
         ) : isNothing ? (
           'Nothing is missing.'
-        ) : list ? (
+        ) : cost !== null ? (
           <>
             To buy:{' '}
             <Why
@@ -100,50 +62,46 @@ export function CheapestList({ shop }: { readonly shop: Shop }) {
                 source: 'exact: every set of suppliers, dominated sums dropped; needs at the chance you chose',
               }}
             >
-              {formats.money(list.cost, shop.currency)}
+              {formats.money(cost, shop.currency)}
             </Why>
           </>
-        ) : query.isFetching ? (
+        ) : isLooking ? (
           'Looking for the cheapest…'
         ) : (
           'To buy'
         )}
       </h2>
-      {query.isError && (
+      {error !== null && error !== undefined && (
         <p role="alert" className="text-oxide mb-2">
-          {query.error instanceof Error ? query.error.message : String(query.error)}
+          {error instanceof Error ? error.message : String(error)}
         </p>
       )}
-      {[...groupBy(bought, ({ supplier }) => supplier)].map(([supplierId, own]) => {
-        const supplier = suppliers.find(({ id }) => id === supplierId);
-        const sum = own.reduce((total, { price, count }) => total + price * count, 0);
-        return (
-          <section key={supplierId} className="mb-3">
-            <h3 className="label">{names.get(supplierId)}</h3>
-            <ul>
-              {own.map(({ packId, product, amount, price, count }) => (
-                <li key={packId} className="border-line grid grid-cols-[minmax(0,1fr)_auto_auto] gap-3 border-t py-1">
-                  <span className="font-semibold">
-                    {lineOf.get(product)?.thing.name}
-                    {asked.late.includes(product) && <span className="text-oxide font-normal"> comes too late</span>}
-                  </span>
-                  <span className="figure">
-                    {count} × {text(product, amount)}
-                  </span>
-                  <span className="figure min-w-20 text-right">
-                    {asked.unpriced.includes(product) ? 'no price' : formats.money(price * count, shop.currency)}
-                  </span>
-                </li>
-              ))}
-            </ul>
-            {supplier && supplier.carriage > 0 && (
-              <p className="text-dim text-right text-sm">
-                and {formats.money(supplier.carriage, shop.currency)} carriage: {formats.money(sum + supplier.carriage, shop.currency)}
-              </p>
-            )}
-          </section>
-        );
-      })}
+      {billsOf(bought, suppliers).map(({ supplierId, supplier, packs, carriage, cost: sum }) => (
+        <section key={supplierId} className="mb-3">
+          <h3 className="label">{supplier?.name}</h3>
+          <ul>
+            {packs.map(({ packId, product, amount, count, cost: price }) => (
+              <li key={packId} className="border-line grid grid-cols-[minmax(0,1fr)_auto_auto] gap-3 border-t py-1">
+                <span className="font-semibold">
+                  {lineOf.get(product)?.thing.name}
+                  {asked.late.includes(product) && <span className="text-oxide font-normal"> comes too late</span>}
+                </span>
+                <span className="figure">
+                  {count} × {text(product, amount)}
+                </span>
+                <span className="figure min-w-20 text-right">
+                  {asked.unpriced.includes(product) ? 'no price' : formats.money(price, shop.currency)}
+                </span>
+              </li>
+            ))}
+          </ul>
+          {carriage > 0 && (
+            <p className="text-dim text-right text-sm">
+              and {formats.money(carriage, shop.currency)} carriage: {formats.money(sum, shop.currency)}
+            </p>
+          )}
+        </section>
+      ))}
       {asked.unsold.length > 0 && (
         <section className="mb-3">
           <h3 className="label">Nobody is known to sell</h3>
@@ -166,7 +124,7 @@ export function CheapestList({ shop }: { readonly shop: Shop }) {
       )}
       {bought.length > 0 && (
         <div className="no-print flex flex-wrap gap-2">
-          <Button look="primary" onClick={note}>
+          <Button look="primary" onClick={() => note('Note what was ordered')}>
             All of it is ordered
           </Button>
           <Button onClick={() => window.print()}>Print</Button>

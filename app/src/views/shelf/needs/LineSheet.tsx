@@ -1,7 +1,9 @@
-import { canAge, isFor, supplyAge } from '@zinc-ladder/model/gather/shelf/shelfThing';
+import { canAge, supplyAge } from '@zinc-ladder/model/gather/shelf/shelfThing';
+import { billsOf } from '@zinc-ladder/model/gather/shelf/buyingList';
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { ownUseOf } from '@zinc-ladder/model/products/ownUse';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { newId } from '../../../base/newId';
 import { useClock } from '../../../clock/ClockContext';
@@ -15,14 +17,13 @@ import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
 import { StockChart } from './StockChart';
 import { TooLate } from './TooLate';
-import { fittingPack } from './fittingPack';
+import { useBuyingList } from '../useBuyingList';
 
 /** One thing of the shelf along the plan, and what can be done about it. */
 export function LineSheet({ line, nowMs, shop }: { readonly line: ShelfLine; readonly nowMs: number; readonly shop: Shop }) {
   const formats = useFormats();
   const edit = useEdit();
   const clock = useClock();
-  const packs = useTable('packs');
   const suppliers = useTable('suppliers');
   const cans = useTable('cans');
   const openedAtMs = useStocks().get(line.thing.id)?.openedAtMs;
@@ -34,30 +35,26 @@ export function LineSheet({ line, nowMs, shop }: { readonly line: ShelfLine; rea
       .map((can) => (thing.product ? canAge(can, thing.product, openedAtMs?.get(can.id) ?? null, nowMs) : null)),
     ...thing.supplies.map((supply) => supplyAge(supply, nowMs)),
   ].flatMap((age) => (age ? (ageWords(age, formats) ?? []) : []));
-  const pack = fittingPack(
-    packs.filter((one) => isFor(thing, one)),
-    curve.missing,
-  );
-  const supplier = suppliers.find(({ id }) => id === (pack?.supplierId ?? line.supplier?.id));
+  const only = useMemo(() => [line], [line]);
+  const { asked, bought, cost, note } = useBuyingList(only, shop);
+  const bills = billsOf(bought, suppliers);
+  // Of several parcels the last decides; where nobody sells it, the usual one.
+  const dueMs = Math.max(...(bills.length > 0 ? bills.map(({ supplier }) => supplier ?? undefined) : [undefined]).map((supplier) => dueOf(supplier, shop, nowMs))); // prettier-ignore
   const own = thing.product ? ownUseOf(thing.product) : null;
-  const buy = (): void =>
+  const isUnsold = asked.unsold.length > 0;
+  const buy = (): void => {
+    if (!isUnsold) return note(`Order ${thing.name}`);
+    const [supply] = thing.supplies;
+    const bare = {
+      productId: thing.product?.id ?? null,
+      supplyId: thing.product ? null : (supply?.id ?? null),
+      supplierId: null,
+      price: null,
+    };
     void edit(`Order ${thing.name}`, (change) =>
-      order(
-        change,
-        [
-          {
-            productId: thing.product?.id ?? null,
-            supplyId: thing.product ? null : (thing.supplies[0]?.id ?? null),
-            supplierId: pack?.supplierId ?? null,
-            amount: pack?.amount ?? Math.ceil(curve.missing),
-            price: pack?.price ?? null,
-            count: pack?.count ?? 1,
-          },
-        ],
-        clock.now(),
-        newId,
-      ),
+      order(change, [{ ...bare, amount: Math.ceil(curve.missing), count: 1 }], clock.now(), newId),
     );
+  };
   return (
     <Sheet className="min-w-0 p-4" label="Along the plan">
       <h2 className="label mb-2">{thing.name}, along the plan</h2>
@@ -96,13 +93,18 @@ export function LineSheet({ line, nowMs, shop }: { readonly line: ShelfLine; rea
       {curve.missing > 0 && line.look !== 'enough' && (
         <div className="border-line mt-3 border-t pt-3">
           <p className="mb-2">
-            {pack
-              ? `${pack.count} × ${text(pack.amount)}${supplier ? ` from ${supplier.name}` : ''}${pack.price === null ? '' : `, ${formats.money(pack.price * pack.count, shop.currency)}`}`
-              : `Nobody is known to sell it: ${text(Math.ceil(curve.missing))} would do`}
-            ; ordered now it is there {formats.moment(dueOf(supplier, shop, nowMs), nowMs)}.
+            {isUnsold
+              ? `Nobody is known to sell it: ${text(Math.ceil(curve.missing))} would do`
+              : bills
+                  .flatMap(({ supplier, packs }) =>
+                    packs.map(({ count, amount }) => `${count} × ${text(amount)} from ${supplier?.name ?? ''}`),
+                  )
+                  .join(', ')}
+            {cost !== null && asked.unpriced.length === 0 && `, ${formats.money(cost, shop.currency)} with carriage`}; ordered now it is
+            there {formats.moment(dueMs, nowMs)}.
           </p>
           <div className="flex flex-wrap gap-2">
-            <Button look="primary" onClick={buy}>
+            <Button look="primary" disabled={!isUnsold && bought.length === 0} onClick={buy}>
               It is ordered
             </Button>
             <Link className="in-text self-center underline" to="/shelf/buy">
@@ -116,7 +118,7 @@ export function LineSheet({ line, nowMs, shop }: { readonly line: ShelfLine; rea
           key={thing.id}
           product={thing.product}
           isTooLate={isTooLate(line.orderByMs, nowMs, shop.timeZone)}
-          dueMs={dueOf(supplier, shop, nowMs)}
+          dueMs={dueMs}
           missing={curve.missing}
         />
       )}
