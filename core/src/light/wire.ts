@@ -22,3 +22,13 @@ export function leadOhms(millimetres: number, squareMillimetres: number): number
   if (!(squareMillimetres > 0)) throw new RangeError('a wire without a section carries nothing');
   return (2 * COPPER * millimetres) / 1000 / squareMillimetres;
 }
+
+/** Copper of a strip from one LED to the next, Ω, from what it has in a metre. */
+export function ohmsPerLed(ohmsAMetre: number, pitchMillimetres: number): number {
+  return (ohmsAMetre * pitchMillimetres) / 1000;
+}
+
+/** The inverse of {@link ohmsPerLed}. */
+export function ohmsAMetre(perLed: number, pitchMillimetres: number): number {
+  return (perLed * 1000) / pitchMillimetres;
+}

@@ -25,16 +25,17 @@ export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly str
   return (rung) => {
     const part = index.partOf(rung);
     if (rung.state !== 'open' || !part || !shop) return [];
-    const say = (warning: StartWarning): string => startWarningWords(warning, index.rungTitle, now, formats);
-    const own = index.rungsOf(part.id);
-    const before = own.slice(0, own.indexOf(rung)).findLast(({ state }) => state !== 'done' && state !== 'leftOut');
-    if (before) return [say({ kind: 'before', rungId: before.id })];
-    const answer = starts.find((start) => start.rungId === rung.id);
-    if (!answer) return [];
+    // What is old is old whatever the film says.
     const age = rung.productId === null ? undefined : pastTime.get(rung.productId);
     const old = age
       ? [`${index.products.get(rung.productId ?? '')?.name ?? ''} is ${ageWords(age, formats) ?? ''}. Try it on a card first.`]
       : [];
+    const say = (warning: StartWarning): string => startWarningWords(warning, index.rungTitle, now, formats);
+    const own = index.rungsOf(part.id);
+    const before = own.slice(0, own.indexOf(rung)).findLast(({ state }) => state !== 'done' && state !== 'leftOut');
+    if (before) return [say({ kind: 'before', rungId: before.id }), ...old];
+    const answer = starts.find((start) => start.rungId === rung.id);
+    if (!answer) return old;
     const here = air && { ...airAt(air, now), windMetresPerSecond: windAt(air, now) };
     return [...warnOfStart(answer, now, shop.sprayLimits, here, findMethod(rung.methodId).isSprayed).map(say), ...old];
   };

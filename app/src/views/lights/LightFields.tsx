@@ -1,5 +1,6 @@
 import { CELLS } from '@zinc-ladder/core/light/batteryHours';
 import { LED_COLOURS } from '@zinc-ladder/core/light/glowColour';
+import { ohmsAMetre, ohmsPerLed } from '@zinc-ladder/core/light/wire';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { LightPlan } from '@zinc-ladder/model/records/light/lightPlan';
 import { LIGHT_KINDS, SUPPLY_IDS } from '@zinc-ladder/model/records/light/lightPlan';
@@ -113,10 +114,10 @@ export function LightFields({ plan, parts }: { readonly plan: LightPlan; readonl
         {plan.kind !== 'singles' && (
           <InlineNumber
             label="Its copper, Ω a metre"
-            value={(plan.ohmsPerLed * 1000) / plan.pitchMillimetres}
+            value={ohmsAMetre(plan.ohmsPerLed, plan.pitchMillimetres)}
             min={0}
             max={100}
-            onKeep={(ohms) => ohms !== null && patch({ ohmsPerLed: Math.min(100, (ohms * plan.pitchMillimetres) / 1000) })}
+            onKeep={(ohms) => ohms !== null && patch({ ohmsPerLed: Math.min(100, ohmsPerLed(ohms, plan.pitchMillimetres)) })}
           />
         )}
         {plan.kind !== 'singles' && (

@@ -1,11 +1,11 @@
 import type { CostItem, CostSum } from '@zinc-ladder/core/shelf/costs';
 import { sumCosts } from '@zinc-ladder/core/shelf/costs';
-import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
+import { SUPPLY_KINDS } from '@zinc-ladder/core/shelf/supplyKinds';
 import type { ProjectFile } from '../../file/projectFile';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import type { CostKind } from './costKinds';
 import { rungMillilitres, supplyWork } from './rungTakes';
-import { groupOf, productThing, supplyThings } from './shelfThing';
+import { productThing, supplyTakes, supplyThings } from './shelfThing';
 import { groupCans } from './stockNow';
 import { ownUseOf } from '../../products/ownUse';
 import { unitPrice } from './unitPrices';
@@ -61,11 +61,13 @@ function costItems(records: CostRecords): CostItem[] {
       return [product.id, { unit: price?.price ?? null, factor: ownUseOf(product).factor }] as const;
     }),
   );
-  const priced = supplyThings(records.supplies).flatMap((thing) => {
-    const price = unitPrice(thing, records);
-    const [first] = thing.supplies;
-    return price && first ? [{ kind: findSupplyKind(first.kindId), id: thing.id, price: price.price }] : [];
-  });
+  const priced = new Map(
+    supplyThings(records.supplies).flatMap((thing) => {
+      const price = unitPrice(thing, records);
+      return price ? [[thing.id, price.price] as const] : [];
+    }),
+  );
+  const kinds = SUPPLY_KINDS.filter(({ id }) => records.supplies.some(({ kindId }) => kindId === id));
   const items: CostItem[] = [];
   const logged = new Map<string, { took: number; minutes: number }>();
   for (const { kind, rungId, tookMillilitres, actualMinutes } of standing) {
@@ -89,14 +91,11 @@ function costItems(records: CostRecords): CostItem[] {
       if (used > 0) add(rung.band, used * own.factor, own.unit, true);
       if (!isDone && reckoned > 0) add(rung.band, reckoned * own.factor, own.unit, false);
     }
-    if (priced.length > 0) {
-      const work = supplyWork(rung, part, product);
-      for (const { kind, id, price } of priced) {
-        const isIts = groupOf({ kindId: kind.id, grit: kind.isGritted ? work.grit : null, name: '' }) === id;
-        const amount = isIts ? kind.takes(work) : 0;
-        if (amount > 0) add('supplies', amount, price, isDone);
+    if (priced.size > 0)
+      for (const { group, amount } of supplyTakes(supplyWork(rung, part, product), kinds)) {
+        const price = priced.get(group);
+        if (price !== undefined) add('supplies', amount, price, isDone);
       }
-    }
     if (shop.hourPrice !== null) {
       if (minutes > 0) add('hours', minutes / 60, shop.hourPrice, true);
       if (!isDone) add('hours', rung.minutes / 60, shop.hourPrice, false);

@@ -6,7 +6,7 @@ import type { Part } from '../../records/prop/part';
 import type { Supply } from '../../records/shelf/supply';
 import type { Product } from '../../records/shop/product';
 import { rungMillilitres, supplyWork } from './rungTakes';
-import { groupOf } from './shelfThing';
+import { groupOf, supplyTakes } from './shelfThing';
 
 /** A product that ladders take. */
 export interface KitProduct {
@@ -64,15 +64,10 @@ export function gatherKit(
       const sum = amounts.get(product.id) ?? { millilitres: 0, coats: 0 };
       amounts.set(product.id, { millilitres: sum.millilitres + millilitres, coats: sum.coats + 1 });
     } else if (!product && rung.role !== null) unchosen.push(rung.name);
-    const work = supplyWork(rung, part, product);
-    for (const kind of SUPPLY_KINDS) {
-      const amount = kind.takes(work);
-      if (amount === 0) continue;
-      const grit = kind.isGritted ? work.grit : null;
-      const key = groupOf({ kindId: kind.id, grit, name: '' });
-      const sum = used.get(key);
+    for (const { group, amount, ...take } of supplyTakes(supplyWork(rung, part, product), SUPPLY_KINDS)) {
+      const sum = used.get(group);
       if (sum) sum.amount += amount;
-      else used.set(key, { kind, grit, amount });
+      else used.set(group, { ...take, amount });
     }
   }
   const order = new Map(SUPPLY_KINDS.map(({ id }, at) => [id, at]));

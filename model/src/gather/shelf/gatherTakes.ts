@@ -9,7 +9,7 @@ import type { LightPlan } from '../../records/light/lightPlan';
 import type { Product } from '../../records/shop/product';
 import { rungMillilitres, supplyWork } from './rungTakes';
 import type { ShelfThing } from './shelfThing';
-import { groupOf, supplyThings } from './shelfThing';
+import { groupOf, supplyTakes, supplyThings } from './shelfThing';
 
 /** Rungs and what decides how much they take. */
 export interface TakingRecords {
@@ -64,13 +64,8 @@ export function gatherTakes(
       if (product && millilitres !== null) add(takes, product.id, { atMs, amount: millilitres });
     }
     if (kinds.length === 0) continue;
-    const work = supplyWork(rung, part, product);
-    for (const kind of kinds) {
-      const amount = kind.takes(work);
-      if (amount === 0) continue;
-      const key = groupOf({ kindId: kind.id, grit: kind.isGritted ? work.grit : null, name: '' });
-      if (keptGroups.has(key)) add(isDone ? used : takes, key, { atMs, amount });
-    }
+    for (const { group, amount } of supplyTakes(supplyWork(rung, part, product), kinds))
+      if (keptGroups.has(group)) add(isDone ? used : takes, group, { atMs, amount });
   }
   const rungById = new Map(rungs.map((rung) => [rung.id, rung]));
   for (const plan of lightPlans) {

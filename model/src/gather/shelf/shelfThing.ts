@@ -1,6 +1,6 @@
 import type { ShelfAge } from '@zinc-ladder/core/shelf/shelfLife';
 import { shelfAge, usualShelfLife } from '@zinc-ladder/core/shelf/shelfLife';
-import type { SupplyUnit } from '@zinc-ladder/core/shelf/supplyKinds';
+import type { SupplyKind, SupplyUnit, SupplyWork } from '@zinc-ladder/core/shelf/supplyKinds';
 import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
 import type { Bought } from '../../records/shelf/bought';
 import type { Can } from '../../records/shelf/can';
@@ -43,6 +43,26 @@ const NAMED = ['magnets', 'leds', 'cells', 'sundry'];
 /** What a supply is counted with: the same for all that stand in for it. */
 export function groupOf({ kindId, grit, name }: Pick<Supply, 'kindId' | 'grit' | 'name'>): string {
   return `${kindId}|${grit ?? ''}|${NAMED.includes(kindId) ? name.trim().toLowerCase() : ''}`;
+}
+
+/** What a rung uses up of a kind of supply. */
+export interface SupplyTake {
+  readonly kind: SupplyKind;
+  readonly grit: number | null;
+  /** the group it is counted with */
+  readonly group: string;
+  /** in the kind's unit, above nothing */
+  readonly amount: number;
+}
+
+/** What a rung uses up beside its product, kind by kind. */
+export function supplyTakes(work: SupplyWork, kinds: readonly SupplyKind[]): readonly SupplyTake[] {
+  return kinds.flatMap((kind) => {
+    const amount = kind.takes(work);
+    if (amount === 0) return [];
+    const grit = kind.isGritted ? work.grit : null;
+    return [{ kind, grit, group: groupOf({ kindId: kind.id, grit, name: '' }), amount }];
+  });
 }
 
 /** Whether something bought is for a thing. */

@@ -1,3 +1,4 @@
+import { WASTE_CAUTIONS } from '@zinc-ladder/core/caution/wasteCautions';
 import { findSupplyKind, SUPPLY_KINDS } from '@zinc-ladder/core/shelf/supplyKinds';
 import { writeStockCsv } from '@zinc-ladder/model/gather/shelf/writeStockCsv';
 import { localDay } from '@zinc-ladder/core/time/workingHours';
@@ -16,7 +17,6 @@ import { Sheet } from '../../../ui/Sheet';
 import { KeptRow } from './KeptRow';
 import { SHOWN_FIRST, keptThings } from './keptThings';
 import { StockListForm } from './StockListForm';
-import { WASTE_CAUTIONS } from './wasteCautions';
 
 const KINDS = SUPPLY_KINDS.map(({ id, name }) => [id, name] as const);
 
