@@ -6,7 +6,14 @@ import { E24, nextE24, nextRating } from './e24';
 import { currentSpan, stringResistor } from './stringResistor';
 import type { LitStrip } from './stripVolts';
 import { stripVolts } from './stripVolts';
-import { leadOhms, sectionOfAwg } from './wire';
+import { leadOhms, ohmsAMetre, ohmsPerLed, sectionOfAwg } from './wire';
+
+describe('the copper of a strip', () => {
+  it('of 0.21 Ω a metre is 3.5 mΩ from LED to LED at sixty a metre, and back (by hand)', () => {
+    expect(ohmsPerLed(0.21, 1000 / 60)).toBeCloseTo(0.0035, 12);
+    expect(ohmsAMetre(ohmsPerLed(0.21, 33.3), 33.3)).toBeCloseTo(0.21, 12);
+  });
+});
 
 describe('values resistors are made in', () => {
   it('are the 24 of IEC 60063, which lie on a geometric row as closely as two digits and custom let them', () => {

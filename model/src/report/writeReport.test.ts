@@ -3,6 +3,8 @@ import { HtmlValidate } from 'html-validate';
 import { describe, expect, it } from 'vitest';
 import type { ProjectBundle } from '../file/zipProject';
 import { readBundle } from '../file/zipProject';
+import { gatherCosts } from '../gather/shelf/gatherCosts';
+import { standingEntries } from '../log/standingLog';
 import { makeSampleProject } from '../testing/sampleProject';
 import { REPORT_SECTION_IDS } from './reportTitles';
 import { writeReport } from './writeReport';
@@ -35,6 +37,15 @@ describe('a build report', () => {
     );
     const actual = counted.reduce((sum, entry) => sum + (entry.actualMinutes ?? 0), 0);
     expect(html).toContain(`<td>${(actual / 60).toFixed(1)} h</td></tr></tbody>`);
+  });
+  it('tells the cost by kind as the shelf has it, and nothing where the shop keeps no prices', () => {
+    const cost = /<section id="cost">.*?<\/section>/su.exec(html)?.[0] ?? '';
+    const { props } = gatherCosts({ ...demo.project, standing: standingEntries(demo.project.logEntries) });
+    const sum = props.find(({ propId }) => propId === 'lantern')?.sum;
+    expect(cost).toContain(`<td>All</td><td>€${sum?.soFar.toFixed(2)}</td><td>€${sum?.toCome.toFixed(2)}</td>`);
+    expect(cost).toContain('Paper, tape, gloves and the like');
+    const bare = { ...demo, project: { ...demo.project, shop: { ...demo.project.shop, currency: null } } };
+    expect(report(bare, 'lantern')).not.toContain('id="cost"');
   });
   it('tells the films of each part with their sum, and each part as it was photographed first and last', () => {
     const films = /<section id="films">.*?<\/section>/su.exec(html)?.[0] ?? '';

@@ -14,7 +14,7 @@ export function amountText(amount: number, unit: SupplyUnit, formats: Formats): 
 /** A range of amounts, its unit once: `0.4 – 2.1 pieces`. */
 export function amountRange(low: number, high: number, unit: SupplyUnit, formats: Formats): string {
   const [from, to] = [amountText(low, unit, formats), amountText(high, unit, formats)];
-  const suffix = to.slice(to.lastIndexOf(' '));
+  const suffix = to.replace(/^[\d.]+/u, '');
   return `${from.endsWith(suffix) ? from.slice(0, -suffix.length) : from} – ${to}`;
 }
 

@@ -177,6 +177,26 @@ describe('a start that something speaks against', () => {
     expect(await db.records('logEntries').count()).toBe(count);
   });
 
+  it('says that what is laid is past its time, also where the film says nothing; tried and found good it is silent', async () => {
+    const old = openAllDay((shop) => {
+      shop.joins = [];
+      shop.rungs = shop.rungs.map((rung) =>
+        rung.id === 'host-2'
+          ? { ...rung, methodId: 'prime', productId: 'primer', coatMicrometres: 15 }
+          : rung.id === 'guest-1'
+            ? { ...rung, state: 'done', startedAtMs: null, doneAtMs: shop.savedAtMs - 600 * MINUTE }
+            : rung,
+      );
+      shop.cans = shop.cans.map((can) => ({ ...can, openedAtMs: shop.savedAtMs - 1000 * 24 * 60 * MINUTE }));
+    });
+    const { store } = await openShop('/bench', old);
+    const next = await screen.findByRole('region', { name: 'Next' });
+    const note = await within(next).findByRole('note', { name: 'Speaks against it' });
+    expect(note.textContent).toMatch(/Grey primer is past its time since .*: opened too long ago. Try it on a card first./u);
+    await store.edit('tried', (edit) => edit.patch('cans', 'can', { provedAtMs: old.savedAtMs }));
+    await waitFor(() => expect(within(next).queryByText(/past its time/u)).toBeNull());
+  });
+
   it('is told in the layers of its ladder', async () => {
     const project = wet();
     project.logEntries.push({

@@ -46,6 +46,18 @@ describe('lights', () => {
     await waitFor(() => expect(screen.getByRole('button', { name: /^Undo Put the lights/u })).toBeTruthy());
     expect(await rungNames()).toEqual(before);
   });
+  it('a part beside them that glows is said, with the coats that stop it; a thick wall is dark', async () => {
+    const { user } = await openShop('/lights/prop');
+    await user.click(await screen.findByRole('button', { name: 'Begin with a strip' }));
+    const sheet = await screen.findByRole('region', { name: 'Light that must not show' });
+    await user.selectOptions(within(sheet).getByLabelText('Stays dark'), 'host');
+    expect(await within(sheet).findByText(/It glows through/u)).toBeTruthy();
+    expect(sheet.textContent).toMatch(/\d coats? more of .* would stop it, or a wall of \d+\.\d mm/u);
+    const wall = within(sheet).getByLabelText('Its wall, mm');
+    await user.clear(wall);
+    await user.type(wall, '30{Enter}');
+    expect(await within(sheet).findByText(/^Dark/u)).toBeTruthy();
+  });
   it('of a prop that is not there say so', async () => {
     await openShop('/lights/nowhere', makeSampleProject());
     expect(await screen.findByText(/There is no such prop/u)).toBeTruthy();

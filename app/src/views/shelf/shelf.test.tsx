@@ -5,6 +5,7 @@ import { KEPT_UNSET } from '@zinc-ladder/model/products/keptUnset';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it, vi } from 'vitest';
+import { finishRung } from '../../data/changes/ladder/benchChanges';
 import { openShop } from '../../testing/openShop';
 
 vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
@@ -104,6 +105,57 @@ describe('what is there', () => {
     expect(screen.getByText(/No such paint: left aside/u)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Take in 1 row' }));
     await waitFor(async () => expect((await db.records('cans').get('can'))?.leftMillilitres).toBe(77));
+  });
+});
+
+describe('what really goes', () => {
+  it('is learned from a can that is weighed after a coat, told in the product’s sheet, and forgotten there', async () => {
+    const { user, db, store, router } = await openShop('/colour/thin', withPrimer(120));
+    await store.edit('done', (edit) =>
+      finishRung(edit, 'host-2', 5, '', { nowMs: makeSampleProject().savedAtMs, air: null, makeId: () => 'coat', personId: null }),
+    );
+    const took = (await db.records('logEntries').get('coat'))?.tookMillilitres ?? 0;
+    expect(took).toBeGreaterThan(0);
+    // Twice as much has gone as film and area say; primer has 0.85 kg a litre, the can weighs 100 g empty.
+    await store.edit('empty', (edit) => edit.patch('cans', 'can', { emptyGrams: 100 }));
+    const weigh = await screen.findByRole('region', { name: 'Weigh a can' });
+    await user.type(within(weigh).getByLabelText('It weighs, g'), (100 + (120 - 2 * took) * 0.85).toFixed(2));
+    await user.click(await within(weigh).findByRole('button', { name: 'Note it' }));
+    await waitFor(async () => expect((await db.records('products').get('primer'))?.weighings).toHaveLength(1));
+    await router.navigate('/shop/products');
+    const fields = await screen.findByRole('region', { name: 'On the shelf for how long' });
+    expect(fields.textContent).toMatch(/1\.[12]\d ×.* by 1 weighing/u);
+    await user.click(within(fields).getByRole('button', { name: 'Forget' }));
+    await waitFor(async () => expect((await db.records('products').get('primer'))?.weighings).toEqual([]));
+  });
+  it('a two-part product is kept in halves: the scarcer one decides', async () => {
+    const project = withPrimer(120);
+    const epoxy = { ...project.products[0], classId: 'brushEpoxy', name: 'Epoxy', values: [] } as (typeof project.products)[number];
+    const [can] = project.cans;
+    if (!can) throw new Error('no can');
+    const { user, db, router } = await openShop('/shop/products', {
+      ...project,
+      products: [epoxy],
+      cans: [can, { ...can, id: 'other', leftMillilitres: 20 }],
+      rungs: project.rungs.map((rung) => (rung.id === 'host-2' ? { ...rung, methodId: 'brushFilm', coatMicrometres: 250 } : rung)),
+    });
+    await user.type(await screen.findByLabelText('Parts of A'), '2{Enter}');
+    await waitFor(async () => expect((await db.records('products').get('primer'))?.mixParts).toEqual({ partsA: 2, partsB: 1 }));
+    await router.navigate('/shelf/there');
+    const [first, second] = await screen.findAllByRole('button', { name: 'More of Epoxy' });
+    for (const [button, half] of [
+      [first, 'a'],
+      [second, 'b'],
+    ] as const) {
+      await user.click(button as HTMLElement);
+      const selects = screen.getAllByLabelText('Holds');
+      await user.selectOptions(selects.at(-1) as HTMLElement, half);
+    }
+    await waitFor(async () => expect((await db.records('cans').toArray()).map((one) => one.half).toSorted()).toEqual(['a', 'b']));
+    await router.navigate('/shelf/needs');
+    // 120 of A and 20 of B, two to one: sixty can be mixed.
+    const row = await screen.findByRole('row', { name: /Epoxy/u });
+    expect(row.textContent).toContain('60 ml');
   });
 });
 
