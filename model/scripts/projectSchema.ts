@@ -36,8 +36,8 @@ export function makeProjectSchema(): object {
 function keepStrict(name: string, schema: Schema): void {
   const properties = schema.properties ?? {};
   for (const [property, field] of Object.entries(properties)) {
-    // Bounds beside it turn a whole number into any number.
-    if (hasRule(name, property, (rule) => rule.name === 'isInt')) field.type = 'integer';
+    // Bounds beside it turn a whole number into any number. Of a list the rule is about what is in it.
+    if (field.type === 'number' && hasRule(name, property, (rule) => rule.name === 'isInt')) field.type = 'integer';
     // `@Nullable()` is a condition in class-validator's terms.
     if (hasRule(name, property, (rule) => rule.type === 'conditionalValidation'))
       properties[property] = { anyOf: [field, { type: 'null' }] };

@@ -5,9 +5,11 @@ import { validateSync } from 'class-validator';
 import * as fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeShapeCheck } from '../../scripts/shapeCheck';
-import { makeSampleProject } from '../testing/sampleProject';
+import { makeWholeSample } from '../testing/wholeSample';
 import { isShaped } from './made/isShaped.js';
 import { ProjectFile } from './projectFile';
+import { RECORD_LISTS } from './tableNames';
+import { findRuleFaults } from '../rules/findRuleFaults';
 
 type Path = readonly (string | number)[];
 
@@ -26,7 +28,7 @@ function change(root: unknown, path: Path, act: (holder: Record<string | number,
   act(holder, path.at(-1) ?? '');
 }
 
-const project = JSON.parse(JSON.stringify(makeSampleProject())) as unknown;
+const project = JSON.parse(JSON.stringify(makeWholeSample())) as unknown;
 const PLACES = placesIn(project);
 const VALUES: readonly unknown[] = [
   null,
@@ -74,8 +76,11 @@ describe('the schema compiled ahead', () => {
   it('is the one of the record classes (npm run schema)', () => {
     expect(readFileSync(new URL('made/isShaped.js', import.meta.url), 'utf8')).toBe(makeShapeCheck());
   });
-  it('takes a sound project', () => {
-    expect(isShaped(project)).toBe(true);
+  it('takes a sound project with a record of every kind', () => {
+    for (const list of RECORD_LISTS) expect([list, makeWholeSample()[list].length > 0]).toEqual([list, true]);
+    expect(classesTake(project)).toBe(true);
+    expect(findRuleFaults(makeWholeSample())).toEqual([]);
+    expect([isShaped(project), isShaped.errors]).toEqual([true, null]);
   });
   it('takes nothing that the record classes refuse, whatever is changed in a project (property)', () => {
     let refused = 0;

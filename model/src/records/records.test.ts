@@ -1,110 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { TableName } from '../file/tableNames';
-import { NEW_LIGHTS } from '../gather/light/newLights';
-import { KEPT_UNSET } from '../products/keptUnset';
 import { findRecordFaults } from '../file/validateRecord';
 import { TABLE_NAMES } from '../file/tableNames';
-import { makeSampleProject } from '../testing/sampleProject';
+import { makeWholeSample } from '../testing/wholeSample';
 
-const sample = makeSampleProject();
-const SOUND: Readonly<Record<TableName, object>> = {
-  shop: sample.shop,
-  props: sample.props[0] ?? {},
-  parts: sample.parts[0] ?? {},
-  joins: sample.joins[0] ?? {},
-  ladders: sample.ladders[0] ?? {},
-  rungs: sample.rungs[0] ?? {},
-  products: sample.products[0] ?? {},
-  cans: sample.cans[0] ?? {},
-  mixCards: sample.mixCards[0] ?? {},
-  logEntries: sample.logEntries[0] ?? {},
-  pictures: sample.pictures[0] ?? {},
-  meshes: sample.meshes[0] ?? {},
-  passes: sample.passes[0] ?? {},
-  flaws: sample.flaws[0] ?? {},
-  fits: sample.fits[0] ?? {},
-  timers: sample.timers[0] ?? {},
-  targets: sample.targets[0] ?? {},
-  maskPlans: sample.maskPlans[0] ?? {},
-  stencils: sample.stencils[0] ?? {},
-  weatherPlans: sample.weatherPlans[0] ?? {},
-  techniqueCards: sample.techniqueCards[0] ?? {},
-  ownRoutes: sample.ownRoutes[0] ?? {},
-  supplies: {
-    id: 'paper',
-    revision: 0,
-    ...KEPT_UNSET,
-    name: 'Paper P180',
-    kindId: 'abrasiveSheet',
-    grit: 180,
-    widthMillimetres: null,
-    left: 4,
-    closedMonths: null,
-    openedMonths: null,
-  },
-  suppliers: { id: 'supplier', revision: 0, name: 'Paint shop', days: 2, sendingWeekdays: [1, 5], carriage: 4.9, leastOrder: 0, note: '' },
-  packs: { id: 'pack', revision: 0, productId: 'primer', supplyId: null, supplierId: 'supplier', amount: 400, price: 9.5 },
-  purchases: {
-    id: 'order',
-    revision: 0,
-    productId: 'primer',
-    supplyId: null,
-    supplierId: null,
-    amount: 400,
-    count: 2,
-    price: null,
-    orderedAtMs: Date.UTC(2026, 5, 1),
-    dueAtMs: Date.UTC(2026, 5, 3),
-    arrivedAtMs: null,
-    note: '',
-  },
-  lightPlans: {
-    id: 'lights',
-    revision: 0,
-    ...NEW_LIGHTS,
-    propId: 'prop',
-    name: 'Chimney',
-    groups: [{ id: 'a', name: 'A', in: { x: 0, y: 0, z: 0 }, out: { x: 9, y: 0, z: 0 }, hasPower: true, hasGround: true }],
-    wires: [{ fromId: null, fromEnd: 'out', toId: 'a', toEnd: 'in' }],
-  },
-  dimensions: { id: 'height', revision: 0, propId: 'prop', name: 'height', position: 0, meshMillimetres: 80, note: '' },
-  matches: {
-    id: 'match',
-    revision: 0,
-    propId: 'prop',
-    referenceId: 'picture',
-    ownId: 'own',
-    atMs: Date.UTC(2026, 5, 1),
-    conditions: 'otherLightAndCamera',
-    isFlat: false,
-    spots: [{ reference: { x: 0.1, y: 0.2 }, own: { x: 0.2, y: 0.2 } }],
-    regions: [{ name: 'band', area: { x: 0.4, y: 0.4, width: 0.1, height: 0.1 }, partId: 'host', mixCardId: null }],
-  },
-  measurings: {
-    id: 'picture',
-    revision: 0,
-    pictureId: 'picture',
-    origin: 'a poster',
-    distrusted: ['light'],
-    tiltDegrees: 6,
-    rectangle: {
-      corners: [
-        { x: 0, y: 0 },
-        { x: 1, y: 0 },
-        { x: 1, y: 1 },
-        { x: 0, y: 1 },
-      ],
-      proportion: 1.5,
-      sideMillimetres: null,
-    },
-    circle: null,
-    knowns: [{ a: { x: 0, y: 0 }, b: { x: 1, y: 0 }, millimetres: 84, sdMillimetres: 6.5, name: 'breadth of a hand' }],
-    readings: [{ dimensionId: 'height', a: { x: 0, y: 0 }, b: { x: 1, y: 1 }, isLeftOut: false }],
-    pins: [{ place: { x: 0.5, y: 0.5 }, text: 'rivet' }],
-  },
-  persons: { id: 'p1', revision: 0, name: 'Juna', position: 1, hours: null, exceptions: [], busy: [], refuses: ['spraying'] },
-  climateReadings: sample.climateReadings[0] ?? {},
-};
+const sample = makeWholeSample();
+/** One record of each kind. */
+const SOUND = Object.fromEntries(TABLE_NAMES.map((table) => [table, table === 'shop' ? sample.shop : sample[table][0]])) as Readonly<
+  Record<TableName, object>
+>;
 
 /** `[table, field, value that must be refused]` */
 const ABSURD: readonly (readonly [TableName, string, unknown])[] = [
