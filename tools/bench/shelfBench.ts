@@ -4,7 +4,7 @@ import type { ProjectFile } from '../../model/src/file/projectFile';
 import { gatherCosts } from '../../model/src/gather/shelf/gatherCosts';
 import { gatherNeeds } from '../../model/src/gather/shelf/gatherNeeds';
 import { shelfLines } from '../../model/src/gather/shelf/shelfLines';
-import { usesOf } from '../../model/src/gather/shelf/stockNow';
+import { usesOf } from '../../model/src/gather/shelf/loggedUses';
 import { makeBigShop } from './bigShop';
 import { medianMs } from './measure';
 

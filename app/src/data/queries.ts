@@ -68,7 +68,16 @@ export function useDerived<Name extends TableName, Result>(name: Name, compute: 
 /** The log as it stands, newest first. */
 export function useStandingEntries(): readonly LogEntry[] {
   const { tables } = useStore();
-  return tables.deriveNext<'logEntries', readonly LogEntry[]>(useTable('logEntries'), standingEntries, standingEntriesAfter);
+  return tables.deriveNext<LogEntry, readonly LogEntry[]>(useTable('logEntries'), standingEntries, standingEntriesAfter);
+}
+
+/** Something computed from the log as it stands by what came and went since, once for all who ask. Both must be the same functions each time. */
+export function useOfLog<Result>(
+  compute: (standing: readonly LogEntry[]) => Result,
+  next: (last: Result, before: readonly LogEntry[], standing: readonly LogEntry[]) => Result,
+): Result {
+  const { tables } = useStore();
+  return tables.deriveNext(useStandingEntries(), compute, next);
 }
 
 /** The shop; undefined while it is read or before there is one. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { LogEntry } from '../records/ladder/logEntry';
 import { makeSampleProject } from '../testing/sampleProject';
 import type { NoteIndex } from './nextTime';
-import { notesForLadder, notesForRung } from './nextTime';
+import { notesForLadder, notesForNextTime, notesForRung } from './nextTime';
 
 const sample = makeSampleProject();
 const [first] = sample.rungs.filter(({ productId }) => productId !== null);
@@ -43,7 +43,7 @@ describe('notes for next time', () => {
   it('are not told of the rung they were written about, nor when they are laid to rest', () => {
     expect(notesForRung([note({ rungId: first.id, productId: first.productId })], first, host, index())).toHaveLength(0);
     const atRest = note({ productId: first.productId, isForNextTime: false });
-    expect(notesForRung([atRest], { ...first, id: 'another' }, host, index())).toHaveLength(0);
+    expect(notesForRung(notesForNextTime([atRest]), { ...first, id: 'another' }, host, index())).toHaveLength(0);
   });
   it('come back before a ladder is grown on such a part, not from the part itself', () => {
     const route = { finish: 'gloss' } as const;

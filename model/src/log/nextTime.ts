@@ -5,6 +5,7 @@ import type { LogEntry } from '../records/ladder/logEntry';
 import type { Rung } from '../records/ladder/rung';
 import type { Part } from '../records/prop/part';
 import type { Product } from '../records/shop/product';
+import { changedEntries } from './changedEntries';
 
 /** A note that asked to be told again, with what it has in common with what is at hand. */
 export interface NextTimeNote {
@@ -21,20 +22,35 @@ export interface NoteIndex {
   readonly ladderOfPart: ReadonlyMap<string, Pick<Ladder, 'route'>>;
 }
 
+/** Entries that ask to be told again, newest first. */
+export function notesForNextTime(standing: readonly LogEntry[]): readonly LogEntry[] {
+  return standing.filter(({ isForNextTime }) => isForNextTime);
+}
+
+/** The same from what they were. */
+export function notesForNextTimeAfter(
+  last: readonly LogEntry[],
+  before: readonly LogEntry[],
+  standing: readonly LogEntry[],
+): readonly LogEntry[] {
+  const { gone, come } = changedEntries(before, standing);
+  return [...gone, ...come].some(({ isForNextTime }) => isForNextTime) ? notesForNextTime(standing) : last;
+}
+
 /**
  * Notes for next time that bear on a rung: of the same product, or of the same method on the same kind of print. Those of the rung itself are not told: they
  * are of this time.
  *
- * @param standing the log as it stands, newest first
+ * @param notes what asks to be told again, newest first
  */
 export function notesForRung(
-  standing: readonly LogEntry[],
+  notes: readonly LogEntry[],
   rung: Pick<Rung, 'id' | 'productId' | 'methodId'>,
   part: Pick<Part, 'materialId'>,
   index: NoteIndex,
 ): readonly NextTimeNote[] {
-  return standing.flatMap((entry): NextTimeNote[] => {
-    if (!entry.isForNextTime || entry.rungId === rung.id) return [];
+  return notes.flatMap((entry): NextTimeNote[] => {
+    if (entry.rungId === rung.id) return [];
     if (rung.productId !== null && entry.productId === rung.productId)
       return [{ entry, because: `with ${index.products.get(rung.productId)?.name ?? 'the same product'}` }];
     const before = index.rungs.get(entry.rungId ?? '');
@@ -46,14 +62,14 @@ export function notesForRung(
 
 /** Notes for next time that bear on a ladder about to be grown: of parts of the same kind of print, or of ladders with the same finish. */
 export function notesForLadder(
-  standing: readonly LogEntry[],
+  notes: readonly LogEntry[],
   part: Pick<Part, 'id' | 'materialId'>,
   route: Pick<LadderRoute, 'finish'>,
   index: NoteIndex,
 ): readonly NextTimeNote[] {
-  return standing.flatMap((entry): NextTimeNote[] => {
+  return notes.flatMap((entry): NextTimeNote[] => {
     const where = index.parts.get(entry.partId ?? '');
-    if (!entry.isForNextTime || !where || where.id === part.id) return [];
+    if (!where || where.id === part.id) return [];
     if (index.ladderOfPart.get(where.id)?.route?.finish === route.finish) return [{ entry, because: 'on a ladder of this finish' }];
     return isSameKind(where, part) ? [{ entry, because: `on ${kindWords(where)}` }] : [];
   });

@@ -1,3 +1,5 @@
+import type { StateChanges } from '../records/base/listStates';
+import { changesBetween, rememberChanges } from '../records/base/listStates';
 import type { LogEntry } from '../records/ladder/logEntry';
 
 /** An entry as it stands, with the entries it replaced, newest first. */
@@ -59,22 +61,20 @@ export function standingEntriesAfter(
   before: readonly LogEntry[],
   entries: readonly LogEntry[],
 ): readonly LogEntry[] {
-  const { gone, come } = differenceOf(before, entries);
+  const { gone, come } = changesBetween(before, entries) ?? differenceOf(before, entries);
   if (gone.length + come.length === 0) return standing;
   if (gone.length + come.length > MOST_SINGLE) return standingEntries(entries);
-  const changed = [...gone, ...come];
-  const ids = new Set(changed.map((entry) => entry.id));
-  const isSimple =
-    changed.every((entry) => entry.correctsId === null) &&
-    !entries.some(({ correctsId }) => correctsId !== null && ids.has(correctsId)) &&
-    (gone.length === 0 || !before.some(({ correctsId }) => correctsId !== null && ids.has(correctsId)));
-  if (!isSimple) return standingEntries(entries);
+  const corrected = namesOfCorrected(before);
+  if (![...gone, ...come].every((entry) => isPlain(entry, corrected))) return standingEntries(entries);
+  // None of them corrects another, so the same are corrected as before.
+  correctedIn.set(entries, corrected);
   const left = new Set(gone);
   const next = gone.length > 0 ? standing.filter((entry) => !left.has(entry)) : [...standing];
   for (const entry of come) {
     const at = next.findIndex((other) => newestFirst(entry, other) < 0);
     next.splice(at < 0 ? next.length : at, 0, entry);
   }
+  rememberChanges(standing, next, { gone, come });
   return next;
 }
 
@@ -87,14 +87,20 @@ function isPlain(entry: LogEntry, corrected: ReadonlySet<string>): boolean {
   return entry.correctsId === null && !corrected.has(entry.id);
 }
 
-function namesOfCorrected(entries: readonly LogEntry[]): Set<string> {
+/** Looking through a long log for corrections takes longer than an entry more does. */
+const correctedIn = new WeakMap<readonly LogEntry[], ReadonlySet<string>>();
+
+function namesOfCorrected(entries: readonly LogEntry[]): ReadonlySet<string> {
+  const known = correctedIn.get(entries);
+  if (known) return known;
   const corrected = new Set<string>();
   for (const { correctsId } of entries) if (correctsId !== null) corrected.add(correctsId);
+  correctedIn.set(entries, corrected);
   return corrected;
 }
 
 /** What two lists ordered by id differ in. */
-function differenceOf(before: readonly LogEntry[], after: readonly LogEntry[]): { readonly gone: LogEntry[]; readonly come: LogEntry[] } {
+function differenceOf(before: readonly LogEntry[], after: readonly LogEntry[]): StateChanges<LogEntry> {
   const gone: LogEntry[] = [];
   const come: LogEntry[] = [];
   let at = 0;

@@ -79,13 +79,13 @@ export class LiveTables {
     return known.get(compute) as Result;
   }
 
-  /** Something computed from a table's records by what changed since it was computed last, once for all who ask. */
-  deriveNext<Name extends TableName, Result>(
-    records: readonly RecordOf[Name][],
-    compute: (records: readonly RecordOf[Name][]) => Result,
-    next: (last: Result, before: readonly RecordOf[Name][], records: readonly RecordOf[Name][]) => Result,
+  /** Something computed from a list, a table's records or what was derived from them, by what changed since it was computed last; once for all who ask. */
+  deriveNext<Kept, Result>(
+    records: readonly Kept[],
+    compute: (records: readonly Kept[]) => Result,
+    next: (last: Result, before: readonly Kept[], records: readonly Kept[]) => Result,
   ): Result {
-    const last = this.derivedLast.get(compute) as { readonly records: readonly RecordOf[Name][]; readonly result: Result } | undefined;
+    const last = this.derivedLast.get(compute) as { readonly records: readonly Kept[]; readonly result: Result } | undefined;
     if (last?.records === records) return last.result;
     const result = last ? next(last.result, last.records, records) : compute(records);
     this.derivedLast.set(compute, { records, result });

@@ -1,3 +1,4 @@
+import { rememberChanges } from '@zinc-ladder/model/records/base/listStates';
 import { sameValue } from './sameRecord';
 
 type Kept = object & { readonly id: string };
@@ -21,10 +22,12 @@ export function applyToSorted<Record extends Kept>(
   if (differing.length === 0) return records;
   if (differing.length > Math.max(8, records.length * SPLICED_SHARE)) return merged(records, new Map(differing));
   const next = [...records];
+  const gone: Record[] = [];
   for (const [id, record] of differing) {
     const at = placeOf(next, id);
-    next.splice(at, next[at]?.id === id ? 1 : 0, ...(record ? [record] : []));
+    gone.push(...next.splice(at, next[at]?.id === id ? 1 : 0, ...(record ? [record] : [])));
   }
+  rememberChanges(records, next, { gone, come: differing.flatMap(([, record]) => record ?? []) });
   return next;
 }
 

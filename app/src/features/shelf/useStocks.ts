@@ -1,13 +1,14 @@
 import { suppliesLeft } from '@zinc-ladder/model/gather/shelf/gatherTakes';
-import type { LoggedUse, ProductStock } from '@zinc-ladder/model/gather/shelf/stockNow';
-import { onShelf, stocksOf, usesOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import type { ProductStock } from '@zinc-ladder/model/gather/shelf/stockNow';
+import type { LoggedUses } from '@zinc-ladder/model/gather/shelf/loggedUses';
+import { onShelf, stocksOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { usesAfter, usesOf } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { useMemo } from 'react';
-import { useStandingEntries, useTable } from '../../data/queries';
+import { useOfLog, useTable } from '../../data/queries';
 
 /** What the log says was taken of every product. */
-export function useUses(): ReadonlyMap<string, readonly LoggedUse[]> {
-  const standing = useStandingEntries();
-  return useMemo(() => usesOf(standing), [standing]);
+export function useUses(): LoggedUses {
+  return useOfLog(usesOf, usesAfter);
 }
 
 /** What stands there of every product, by its id: as it was counted, less what was logged since. */

@@ -2,7 +2,6 @@ import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useState } from 'react';
 import { useClock, useNow } from '../../clock/ClockContext';
 import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/changes/ladder/benchChanges';
-import { useStandingEntries } from '../../data/queries';
 import { useEdit } from '../../features/edit/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { partLabel, workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -35,7 +34,6 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   const edit = useEdit();
   const { tell } = useNotices();
   const moment = useBenchMoment();
-  const entries = useStandingEntries();
   const [open, setOpen] = useState<'nothing' | 'note' | 'correct'>('nothing');
   const ownMinutes = useOwnMinutes();
   const clock = useClock();
@@ -61,7 +59,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   };
   return (
     <Sheet isActive className="flex flex-col p-5" label="In hand" {...arriving}>
-      <RungHead label="In hand" rung={rung} part={part} entries={entries} index={index} formats={formats} />
+      <RungHead label="In hand" rung={rung} part={part} index={index} formats={formats} />
       {isForgotten ? (
         <ForgottenTimer
           ranMinutes={minutes}

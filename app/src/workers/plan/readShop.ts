@@ -6,7 +6,7 @@ import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { AwaitingRecords } from '@zinc-ladder/model/gather/shelf/arrivalWaits';
 import { arrivalWaits } from '@zinc-ladder/model/gather/shelf/arrivalWaits';
-import { usesOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { usesOf } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import { gatherPace } from '@zinc-ladder/model/gather/plan/gatherPace';

@@ -3,7 +3,7 @@ import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { shelfLines } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { gatherNeeds } from '@zinc-ladder/model/gather/shelf/gatherNeeds';
-import { usesOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { usesOf } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import { LabError, readNumber } from '../../labError';
 import { readSoundProject } from '../../readFile';

@@ -23,7 +23,7 @@ import { standingEntries } from '../../log/standingLog';
 import type { Can } from '../../records/shelf/can';
 import type { Purchase } from '../../records/shelf/purchase';
 import { arrivalWaits } from '../shelf/arrivalWaits';
-import { usesOf } from '../shelf/stockNow';
+import { usesOf } from '../shelf/loggedUses';
 import type { Shop } from '../../records/shop/shop';
 
 /** The records a plan is made from. */

@@ -7,7 +7,7 @@ import type { Prop } from '../../records/prop/prop';
 import type { Product } from '../../records/shop/product';
 import { toArrival } from './gatherNeeds';
 import { rungMillilitres } from './rungTakes';
-import type { LoggedUse } from './stockNow';
+import type { LoggedUse } from './loggedUses';
 import { groupCans, stockNow } from './stockNow';
 import { ownUseOf } from '../../products/ownUse';
 

@@ -7,7 +7,7 @@ import type { Purchase } from '../../records/shelf/purchase';
 import { gatherTakes, supplyLeft } from './gatherTakes';
 import type { ShelfThing } from './shelfThing';
 import { isFor, productThing, supplyThings } from './shelfThing';
-import type { LoggedUse } from './stockNow';
+import type { LoggedUse } from './loggedUses';
 import { bestLook, groupCans, stockNow } from './stockNow';
 import { ownUseOf } from '../../products/ownUse';
 

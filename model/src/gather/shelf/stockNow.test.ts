@@ -3,7 +3,8 @@ import { KEPT_UNSET } from '../../products/keptUnset';
 import type { Can } from '../../records/shelf/can';
 import type { Product } from '../../records/shop/product';
 import { makeSampleProject } from '../../testing/sampleProject';
-import { onShelf, stockNow, stocksOf, usesOf } from './stockNow';
+import { onShelf, stockNow, stocksOf } from './stockNow';
+import { usesOf } from './loggedUses';
 import { ownUseOf } from '../../products/ownUse';
 
 const DAY = 86_400_000;

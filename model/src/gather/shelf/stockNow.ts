@@ -1,15 +1,9 @@
 import { mixedFrom } from '@zinc-ladder/core/batch/twoPartRatio';
 import { ownUseOf } from '../../products/ownUse';
-import type { LogEntry } from '../../records/ladder/logEntry';
 import type { Can } from '../../records/shelf/can';
 import type { Level } from '../../records/shelf/kept';
 import type { Product } from '../../records/shop/product';
-
-/** Something that was taken of a product, by film and area. */
-export interface LoggedUse {
-  readonly atMs: number;
-  readonly millilitres: number;
-}
+import type { LoggedUse } from './loggedUses';
 
 /** What of a product stands there. */
 export interface ProductStock {
@@ -24,19 +18,6 @@ export interface ProductStock {
 }
 
 const RANK: Readonly<Record<Level, number>> = { enough: 2, low: 1, out: 0 };
-
-/** What the log says was taken of every product, in time order, from entries as they stand. */
-export function usesOf(standing: readonly LogEntry[]): ReadonlyMap<string, readonly LoggedUse[]> {
-  const uses = new Map<string, LoggedUse[]>();
-  for (const { kind, productId, tookMillilitres, atMs } of standing) {
-    if (kind !== 'done' || productId === null || tookMillilitres === null || tookMillilitres === 0) continue;
-    const own = uses.get(productId);
-    if (own) own.push({ atMs, millilitres: tookMillilitres });
-    else uses.set(productId, [{ atMs, millilitres: tookMillilitres }]);
-  }
-  for (const own of uses.values()) own.sort((a, b) => a.atMs - b.atMs);
-  return uses;
-}
 
 /**
  * What is left of a product now: each can as it was counted, less what was logged since. A use is taken from the can that was open then, the one opened first

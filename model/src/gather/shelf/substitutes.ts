@@ -11,7 +11,7 @@ import type { Product } from '../../records/shop/product';
 import { effectOf, labOfProduct } from '../film/gatherPaints';
 import { gatherStack } from '../film/gatherStack';
 import { rungMillilitres } from './rungTakes';
-import type { LoggedUse } from './stockNow';
+import type { LoggedUse } from './loggedUses';
 import { groupCans, stockNow } from './stockNow';
 import { ownUseOf } from '../../products/ownUse';
 

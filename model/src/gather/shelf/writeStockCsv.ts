@@ -6,7 +6,7 @@ import type { Can } from '../../records/shelf/can';
 import type { Supply } from '../../records/shelf/supply';
 import type { Product } from '../../records/shop/product';
 import type { Shop } from '../../records/shop/shop';
-import type { LoggedUse } from './stockNow';
+import type { LoggedUse } from './loggedUses';
 import { stockNow } from './stockNow';
 
 /** What stands on the shelf, for a stock list. */

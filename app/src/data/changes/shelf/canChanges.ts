@@ -1,6 +1,7 @@
 import { usualPotMillilitres } from '@zinc-ladder/core/batch/potSizes';
 import { isTelling } from '@zinc-ladder/core/shelf/learnUse';
-import { stockNow, usesOf } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { stockNow } from '@zinc-ladder/model/gather/shelf/stockNow';
+import { usesOf } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { ownUseOf } from '@zinc-ladder/model/products/ownUse';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import { KEPT_UNSET } from '@zinc-ladder/model/products/keptUnset';

@@ -3,7 +3,6 @@ import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { Link } from 'react-router';
 import { useNow } from '../../../clock/ClockContext';
 import { takeInHand } from '../../../data/changes/ladder/benchChanges';
-import { useStandingEntries } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { closingWords } from '../../../features/calls/calls';
@@ -30,7 +29,6 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
   const moment = useBenchMoment();
   const ownMinutes = useOwnMinutes();
   const warningsOf = useStartWarnings(index);
-  const entries = useStandingEntries();
   const rung = next && index.rungs.get(next.rungId);
   const part = rung && index.partOf(rung);
   if (!next || !rung || !part)
@@ -45,7 +43,6 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
         label={isNow ? 'Hands free · next' : `Hands free · nothing to do until ${formats.moment(next.startMs, now)}`}
         rung={rung}
         part={part}
-        entries={entries}
         index={index}
         formats={formats}
       />

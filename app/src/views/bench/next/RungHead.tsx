@@ -1,5 +1,4 @@
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
-import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { ShopIndex } from '../../../data/useShopIndex';
@@ -9,24 +8,25 @@ import { notesForRung } from '@zinc-ladder/model/log/nextTime';
 import { NextTimeNotes } from '../../../features/rung/NextTimeNotes';
 import { findLastTime } from '../../../features/rung/lastTime';
 import { RungFacts } from '../../../features/rung/RungFacts';
+import { useNewestByRung, useNotesForNextTime } from '../../../features/rung/useLogOfRung';
 
 /** Which rung it is, what to do, and its figures. */
 export function RungHead({
   label,
   rung,
   part,
-  entries,
   index,
   formats,
 }: {
   readonly label: string;
   readonly rung: Rung;
   readonly part: Part;
-  readonly entries: readonly LogEntry[];
   readonly index: ShopIndex;
   readonly formats: Formats;
 }) {
   const own = index.rungsOf(part.id);
+  const notes = useNotesForNextTime();
+  const newest = useNewestByRung();
   return (
     <>
       <div className="flex items-start gap-4">
@@ -38,7 +38,7 @@ export function RungHead({
             {partLabel(part)}: {rung.name}
           </h2>
           <p className="text-dim mb-4">{rung.detail || rung.why}</p>
-          <NextTimeNotes notes={notesForRung(entries, rung, part, index)} />
+          <NextTimeNotes notes={notesForRung(notes, rung, part, index)} />
         </div>
         <PartFace part={part} className="h-24 w-24 shrink-0 max-md:h-16 max-md:w-16" />
       </div>
@@ -46,7 +46,7 @@ export function RungHead({
         rung={rung}
         part={part}
         product={index.products.get(rung.productId ?? '')}
-        lastTime={findLastTime(rung, part, entries, index)}
+        lastTime={findLastTime(rung, part, newest, index)}
         formats={formats}
       />
     </>

@@ -6,7 +6,8 @@ import { growFor } from '@zinc-ladder/model/gather/grow/growRungs';
 import { growOnto } from '../../../data/changes/ladder/growChanges';
 import { newId } from '../../../base/newId';
 import { notesForLadder } from '@zinc-ladder/model/log/nextTime';
-import { useStandingEntries, useTable } from '../../../data/queries';
+import { useTable } from '../../../data/queries';
+import { useNotesForNextTime } from '../../../features/rung/useLogOfRung';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { NextTimeNotes } from '../../../features/rung/NextTimeNotes';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -30,7 +31,7 @@ export function GrowPanel({
 }) {
   const products = useTable('products');
   const edit = useEdit();
-  const entries = useStandingEntries();
+  const notes = useNotesForNextTime();
   const [route, setRoute] = useState<LadderRoute>(ladder.route ?? suggestRoute(part));
   const [chosen, setChosen] = useState<ProductsByRole>({});
   const metres = useTable('props').find((prop) => prop.id === part.propId)?.viewingMetres ?? null;
@@ -42,7 +43,7 @@ export function GrowPanel({
   return (
     <div className="grid gap-4">
       <h2 className="font-label text-2xl font-semibold">Grow from a route</h2>
-      <NextTimeNotes notes={notesForLadder(entries, part, route, index)} />
+      <NextTimeNotes notes={notesForLadder(notes, part, route, index)} />
       <GrowFields part={part} route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />
       {hasOpenRungs && (
         <p className="text-dim">Rungs that are done or in hand stay; those still open give way to the new ones. Undo brings them back.</p>

@@ -11,7 +11,6 @@ import { finishRung, reopenRung, takeInHand } from '../../../data/changes/ladder
 import { addRung, coatInTwoTurns, duplicateRung, moveRung } from '../../../data/changes/ladder/rungChanges';
 import { leaveOut, putBackIn } from '../../../data/changes/ladder/rungStateChanges';
 import { newId } from '../../../base/newId';
-import { useStandingEntries } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { closingWords } from '../../../features/calls/calls';
@@ -25,6 +24,7 @@ import { notesForRung } from '@zinc-ladder/model/log/nextTime';
 import { NextTimeNotes } from '../../../features/rung/NextTimeNotes';
 import { findLastTime } from '../../../features/rung/lastTime';
 import { RungFacts } from '../../../features/rung/RungFacts';
+import { useNewestByRung, useNotesForNextTime } from '../../../features/rung/useLogOfRung';
 import { StartWarnings } from '../../../features/rung/StartWarnings';
 import { useStartWarnings } from '../../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../../features/rung/useBenchMoment';
@@ -45,7 +45,8 @@ export function RungSheet({
   readonly isNext: boolean;
 }) {
   const formats = useFormats();
-  const entries = useStandingEntries();
+  const notes = useNotesForNextTime();
+  const newest = useNewestByRung();
   const [isEditing, setIsEditing] = useState(false);
   const own = index.rungsOf(part.id);
   const place = own.findIndex((other) => other.id === rung.id);
@@ -68,10 +69,10 @@ export function RungSheet({
             rung={rung}
             part={part}
             product={index.products.get(rung.productId ?? '')}
-            lastTime={findLastTime(rung, part, entries, index)}
+            lastTime={findLastTime(rung, part, newest, index)}
             formats={formats}
           />
-          {rung.state !== 'done' && <NextTimeNotes notes={notesForRung(entries, rung, part, index)} />}
+          {rung.state !== 'done' && <NextTimeNotes notes={notesForRung(notes, rung, part, index)} />}
           {rung.why && (
             <div>
               <h3 className="label">Why it is here</h3>

@@ -1,0 +1,33 @@
+import type { LogEntry } from '../records/ladder/logEntry';
+import { changedEntries } from './changedEntries';
+import { newestFirst } from './standingLog';
+
+/** The newest entry of every rung that tells its minutes, newest first, from entries as they stand. */
+export function newestByRung(standing: readonly LogEntry[]): readonly LogEntry[] {
+  const seen = new Set<string>();
+  const newest: LogEntry[] = [];
+  for (const entry of standing) {
+    if (!tellsMinutes(entry) || seen.has(entry.rungId)) continue;
+    seen.add(entry.rungId);
+    newest.push(entry);
+  }
+  return newest;
+}
+
+/** The same from what it was: only rungs that something came or went of are looked for again. */
+export function newestByRungAfter(
+  last: readonly LogEntry[],
+  before: readonly LogEntry[],
+  standing: readonly LogEntry[],
+): readonly LogEntry[] {
+  const { gone, come } = changedEntries(before, standing);
+  const rungs = new Set([...gone, ...come].filter(tellsMinutes).map(({ rungId }) => rungId));
+  if (rungs.size === 0) return last;
+  const kept = last.filter(({ rungId }) => !rungs.has(rungId ?? ''));
+  const again = newestByRung(standing.filter(({ rungId }) => rungId !== null && rungs.has(rungId)));
+  return [...kept, ...again].sort(newestFirst);
+}
+
+function tellsMinutes(entry: LogEntry): entry is LogEntry & { readonly rungId: string } {
+  return entry.kind === 'done' && entry.actualMinutes !== null && entry.rungId !== null;
+}
