@@ -1,5 +1,5 @@
 import type { LogEntry } from '../records/ladder/logEntry';
-import { changedEntries } from './changedEntries';
+import { fewChangedEntries } from './changedEntries';
 import { newestFirst } from './standingLog';
 
 /** The newest entry of every rung that tells its minutes, newest first, from entries as they stand. */
@@ -20,8 +20,9 @@ export function newestByRungAfter(
   before: readonly LogEntry[],
   standing: readonly LogEntry[],
 ): readonly LogEntry[] {
-  const { gone, come } = changedEntries(before, standing);
-  const rungs = new Set([...gone, ...come].filter(tellsMinutes).map(({ rungId }) => rungId));
+  const changed = fewChangedEntries(before, standing);
+  if (!changed) return newestByRung(standing);
+  const rungs = new Set(changed.filter(tellsMinutes).map(({ rungId }) => rungId));
   if (rungs.size === 0) return last;
   const kept = last.filter(({ rungId }) => !rungs.has(rungId ?? ''));
   const again = newestByRung(standing.filter(({ rungId }) => rungId !== null && rungs.has(rungId)));

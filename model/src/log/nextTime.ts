@@ -5,7 +5,7 @@ import type { LogEntry } from '../records/ladder/logEntry';
 import type { Rung } from '../records/ladder/rung';
 import type { Part } from '../records/prop/part';
 import type { Product } from '../records/shop/product';
-import { changedEntries } from './changedEntries';
+import { fewChangedEntries } from './changedEntries';
 
 /** A note that asked to be told again, with what it has in common with what is at hand. */
 export interface NextTimeNote {
@@ -33,8 +33,8 @@ export function notesForNextTimeAfter(
   before: readonly LogEntry[],
   standing: readonly LogEntry[],
 ): readonly LogEntry[] {
-  const { gone, come } = changedEntries(before, standing);
-  return [...gone, ...come].some(({ isForNextTime }) => isForNextTime) ? notesForNextTime(standing) : last;
+  const changed = fewChangedEntries(before, standing);
+  return changed?.every(({ isForNextTime }) => !isForNextTime) ? last : notesForNextTime(standing);
 }
 
 /**

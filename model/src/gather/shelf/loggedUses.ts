@@ -1,4 +1,4 @@
-import { changedEntries } from '../../log/changedEntries';
+import { fewChangedEntries } from '../../log/changedEntries';
 import type { LogEntry } from '../../records/ladder/logEntry';
 
 /** Something that was taken of a product, by film and area. */
@@ -26,8 +26,9 @@ export function usesOf(standing: readonly LogEntry[]): LoggedUses {
 
 /** The same from what it was: only products that something came or went of are added up again. */
 export function usesAfter(last: LoggedUses, before: readonly LogEntry[], standing: readonly LogEntry[]): LoggedUses {
-  const { gone, come } = changedEntries(before, standing);
-  const products = new Set([...gone, ...come].filter(tookSomething).map(({ productId }) => productId));
+  const changed = fewChangedEntries(before, standing);
+  if (!changed) return usesOf(standing);
+  const products = new Set(changed.filter(tookSomething).map(({ productId }) => productId));
   if (products.size === 0) return last;
   const again = usesOf(standing.filter(({ productId }) => productId !== null && products.has(productId)));
   return new Map([...[...last].filter(([id]) => !products.has(id)), ...again]);
