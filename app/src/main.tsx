@@ -33,6 +33,7 @@ async function start(root: Root): Promise<void> {
   const clock = createShopClock();
   const store = new Store(db, clock.now, (direction) => travelElsewhere(db.name, direction, Math.round(clock.now())));
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });
+  store.tables.begin();
   const followClock = async (): Promise<void> => {
     const kept = (await db.meta.get('clockOffsetMs'))?.value;
     if (typeof kept === 'number' && kept !== clock.offsetMs()) clock.setOffset(kept);

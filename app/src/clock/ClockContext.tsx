@@ -20,10 +20,11 @@ export function useClock(): ShopClock {
  */
 export function useNow(everyMs = 1000): number {
   const clock = useClock();
-  const [now, setNow] = useState(() => clock.now());
+  // On the grid from the first moment: what is asked by it is one question, however many components ask as they appear.
+  const [now, setNow] = useState(() => onGrid(clock.now(), everyMs));
   useSyncExternalStore(clock.subscribe, clock.offsetMs);
   useEffect(() => {
-    const tick = (): void => setNow(Math.floor(clock.now() / everyMs) * everyMs);
+    const tick = (): void => setNow(onGrid(clock.now(), everyMs));
     tick();
     const timer = setInterval(tick, Math.min(everyMs, 15_000));
     document.addEventListener('visibilitychange', tick);
@@ -35,4 +36,8 @@ export function useNow(everyMs = 1000): number {
     };
   }, [clock, everyMs]);
   return now;
+}
+
+function onGrid(ms: number, everyMs: number): number {
+  return Math.floor(ms / everyMs) * everyMs;
 }

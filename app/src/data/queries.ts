@@ -1,6 +1,5 @@
 import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
-import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { standingEntries, standingEntriesAfter } from '@zinc-ladder/model/log/standingLog';
@@ -8,7 +7,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useCallback, useSyncExternalStore } from 'react';
 import type { TableState } from './tables/liveTables';
 import type { HistoryState } from './edits/store';
-import { tableKey } from './tables/liveTables';
+import { AWAITED_TABLES, tableKey } from './tables/liveTables';
 import { useStore } from './StoreContext';
 
 /** A table as views read it: its records once they are read, and a version that names this state of them. */
@@ -37,21 +36,18 @@ export function useTableQuery<Name extends TableName>(name: Name): TableRead<Rec
   };
 }
 
-/** What may be long and no view waits for: it fills in what is shown already. */
-const LATE: ReadonlySet<TableName> = new Set<TableName>(['logEntries', 'climateReadings']);
-const AWAITED = TABLE_NAMES.filter((name) => !LATE.has(name));
 
 /** Whether the tables every view is drawn from are read. Only that is listened to, not what is in them. */
 export function useIsShopRead(): boolean {
   const { tables } = useStore();
   const subscribe = useCallback(
     (listener: () => void) => {
-      const stops = AWAITED.map((name) => tables.subscribe(name, listener));
+      const stops = AWAITED_TABLES.map((name) => tables.subscribe(name, listener));
       return () => stops.forEach((stop) => stop());
     },
     [tables],
   );
-  return useSyncExternalStore(subscribe, () => AWAITED.every((name) => tables.read(name).status === 'ready'));
+  return useSyncExternalStore(subscribe, () => AWAITED_TABLES.every((name) => tables.read(name).status === 'ready'));
 }
 
 /** All records of a table, live; empty until they are read. */

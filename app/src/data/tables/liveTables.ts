@@ -24,6 +24,13 @@ export interface TableState<Kept = object> {
   readonly error: unknown;
 }
 
+/** What may be long and no view waits for: it fills in what is shown already. */
+const LATE: ReadonlySet<TableName> = new Set<TableName>(['logEntries', 'climateReadings']);
+/** What every view is drawn from. */
+export const AWAITED_TABLES: readonly TableName[] = TABLE_NAMES.filter((name) => !LATE.has(name));
+/** A page that never rests reads what is late after that. */
+const LATEST_MS = 500;
+
 /** Changes of more records than this are read again whole. */
 const MOST_SINGLE_KEYS = 2000;
 /** The same of rows of many records. */
@@ -53,6 +60,11 @@ export class LiveTables {
   constructor(private readonly db: ShopDatabase) {
     const empty: TableState<Kept> = { status: 'loading', records: [], version: 0, error: null };
     for (const name of TABLE_NAMES) this.held.set(name, { state: empty, isAsked: false, applied: 0, rows: null, listeners: new Set() });
+  }
+
+  /** Begins to read what every view is drawn from, before there is one that asks. */
+  begin(): void {
+    for (const name of AWAITED_TABLES) if (!this.need(name).isAsked) void this.load(name);
   }
 
   /** A table as it is held now; asking for it begins to read it. */
@@ -148,6 +160,8 @@ export class LiveTables {
     const held = this.need(name);
     held.isAsked = true;
     try {
+      // What is long would keep from being drawn what can be drawn already.
+      if (LATE.has(name) && held.state.status === 'loading') await isDrawn();
       for (;;) {
         const { applied } = held;
         const records = (await readInPieces(this.db, name)) as Kept[];
@@ -176,6 +190,14 @@ export class LiveTables {
     held.state = { ...next, version: held.state.version + 1 };
     for (const listener of held.listeners) listener();
   }
+}
+
+/** Waits until a page has nothing more urgent to do. */
+function isDrawn(): Promise<void> {
+  return new Promise((resolve) => {
+    if (typeof requestIdleCallback === 'function') requestIdleCallback(() => resolve(), { timeout: LATEST_MS });
+    else setTimeout(resolve);
+  });
 }
 
 function placeInRow(rows: Map<string, Kept[]>, row: string, id: string, record: Kept | null): void {

@@ -58,7 +58,7 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
   // A newer question that came meanwhile is heard before the search begins.
   await new Promise((resolve) => setTimeout(resolve));
   if (own !== newest) return finish();
-  if (!asked.isPaceKnown) {
+  if (!asked.isLogKnown) {
     // A long log is read once a plan is there to look at; then it is planned by what it says.
     asked = (await readPlanQuestion(source)) ?? asked;
     planner = begin(asked);

@@ -6,6 +6,7 @@ import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { AwaitingRecords } from '@zinc-ladder/model/gather/shelf/arrivalWaits';
 import { arrivalWaits } from '@zinc-ladder/model/gather/shelf/arrivalWaits';
+import type { LoggedUses } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { usesOf } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
@@ -36,26 +37,42 @@ export interface ShopRead {
   readonly air: AirTimeline;
 }
 
-/** How much of the log is read for the finisher's own pace: all of it, what was learned before where the log is long, or none. */
-export type PaceReading = 'whole' | 'known' | 'none';
+/** How much of the log is read: all of it, what was learned before where the log is long, or none. */
+export type LogReading = 'whole' | 'known' | 'none';
 
 /** A log of more entries than this is not read before a first plan is told. */
 const LONG_LOG = 4000;
 
-/** Own paces by database, with the counter of the last entry they were learned from: a log only grows by what is new in it. */
-const learned = new Map<string, { readonly counter: number; readonly ownPace: Readonly<Record<string, LoggedPace>> }>();
+/** What the log teaches a plan. */
+interface Learned {
+  /** of the last entry it was learned from */
+  readonly counter: number;
+  readonly ownPace: Readonly<Record<string, LoggedPace>>;
+  readonly uses: LoggedUses;
+}
 
-/** Reads the shop, all tables of one state; null before there is a shop. */
+const NOTHING_LEARNED: Omit<Learned, 'counter'> = { ownPace: {}, uses: new Map() };
+
+/** What was learned, by database: a log only grows by what is new in it. */
+const learned = new Map<string, Learned>();
+
+/**
+ * Reads the shop, all tables of one state; null before there is a shop.
+ *
+ * @param reading of the log, by which rungs wait for what was ordered; `none`: none waits
+ * @param needsPace whether the finisher's own pace is asked for too
+ */
 export async function readShop(
   { databaseName, nowMs, ordered }: ShopSource,
-  paceFor: (shop: Shop) => PaceReading = () => 'none',
-): Promise<(ShopRead & { readonly isPaceKnown: boolean }) | null> {
+  reading: LogReading = 'none',
+  needsPace: (shop: Shop) => boolean = () => false,
+): Promise<(ShopRead & { readonly isLogKnown: boolean }) | null> {
   const db = new ShopDatabase(databaseName);
   try {
     return await db.transaction('r', db.tables, async () => {
       const shop = await db.records('shop').toCollection().first();
       if (!shop) return null;
-      const [props, parts, joins, persons, ladders, rungs, products, readings] = await Promise.all([
+      const [props, parts, joins, persons, ladders, rungs, products, readings, bought] = await Promise.all([
         db.records('props').toArray(),
         db.records('parts').toArray(),
         db.records('joins').toArray(),
@@ -64,56 +81,50 @@ export async function readShop(
         db.records('rungs').toArray(),
         db.records('products').toArray(),
         db.records('climateReadings').toArray(),
+        db.records('purchases').toArray(),
       ]);
-      const waits = await readWaits(db, { props, parts, ladders, rungs, products }, ordered ?? null);
-      const pace = await readPace(db, databaseName, rungs, paceFor(shop));
-      const records = { shop, props, parts, joins, persons, ladders, rungs, products, waits, ...(pace ? { ownPace: pace.ownPace } : {}) };
-      return { records, air: gatherAir(shop, readings, nowMs), isPaceKnown: pace?.isNew ?? true };
+      const purchases = [...bought.filter(({ arrivedAtMs }) => arrivedAtMs === null), ...(ordered ? [toPurchase(ordered)] : [])];
+      const isPaced = needsPace(shop);
+      const log = isPaced || purchases.length > 0 ? await readLog(db, databaseName, rungs, reading) : null;
+      const cans = purchases.length > 0 && log ? await db.records('cans').toArray() : [];
+      const waits = log ? arrivalWaits({ props, parts, ladders, rungs, products, cans, purchases }, log.uses) : new Map<string, number>();
+      const ownPace = isPaced && log ? { ownPace: log.ownPace } : {};
+      const records = { shop, props, parts, joins, persons, ladders, rungs, products, waits, ...ownPace };
+      return { records, air: gatherAir(shop, readings, nowMs), isLogKnown: log?.isNew ?? true };
     });
   } finally {
     db.close();
   }
 }
 
-/** Rungs that wait for what was ordered. The log is only read where something was. */
-async function readWaits(
-  db: ShopDatabase,
-  records: Omit<AwaitingRecords, 'cans' | 'purchases'>,
-  supposed: SupposedOrder | null,
-): Promise<ReadonlyMap<string, number>> {
-  const purchases: AwaitingRecords['purchases'][number][] = await db.records('purchases').toArray();
-  if (supposed) purchases.push({ ...supposed, count: 1, dueAtMs: supposed.dueMs, arrivedAtMs: null });
-  if (purchases.every(({ arrivedAtMs }) => arrivedAtMs !== null)) return new Map();
-  const [cans, entries] = await Promise.all([db.records('cans').toArray(), db.records('logEntries').toArray()]);
-  return arrivalWaits({ ...records, cans, purchases }, usesOf(standingEntries(entries)));
+function toPurchase({ productId, amount, dueMs }: SupposedOrder): AwaitingRecords['purchases'][number] {
+  return { productId, amount, count: 1, dueAtMs: dueMs, arrivedAtMs: null };
 }
 
-async function readPace(db: ShopDatabase, databaseName: string, rungs: readonly Rung[], reading: PaceReading) {
+async function readLog(db: ShopDatabase, databaseName: string, rungs: readonly Rung[], reading: LogReading) {
   if (reading === 'none') return null;
   const counter = await db.records('logEntries').greatest();
   const known = learned.get(databaseName);
-  if (reading === 'known' && counter > LONG_LOG) return { ownPace: known?.ownPace ?? {}, isNew: known?.counter === counter };
+  if (reading === 'known' && counter > LONG_LOG) return { ...(known ?? NOTHING_LEARNED), isNew: known?.counter === counter };
   const [entries, passes] = await Promise.all([db.records('logEntries').toArray(), db.records('passes').toArray()]);
-  const ownPace = gatherPace(entries, rungs, passes);
-  learned.set(databaseName, { counter, ownPace });
-  return { ownPace, isNew: true };
+  const now: Learned = { counter, ownPace: gatherPace(entries, rungs, passes), uses: usesOf(standingEntries(entries)) };
+  learned.set(databaseName, now);
+  return { ...now, isNew: true };
 }
 
 /** What a plan is made from and what for. */
 export interface PlanQuestion {
   readonly input: ShopPlanInput;
   readonly objective: Objective;
-  /** false: the log has more to say of the finisher's pace than was read */
-  readonly isPaceKnown: boolean;
+  /** false: the log has more to say, of the finisher's pace and of what is left, than was read */
+  readonly isLogKnown: boolean;
 }
 
 /** The shop as the planner is asked about it; null before there is a shop. */
-export async function readPlanQuestion(source: ShopSource, reading: PaceReading = 'whole'): Promise<PlanQuestion | null> {
+export async function readPlanQuestion(source: ShopSource, reading: LogReading = 'whole'): Promise<PlanQuestion | null> {
   // How long work takes, and how sure a date is, hangs on the finisher's own pace, which the log tells.
-  const read = await readShop(source, (shop) =>
-    shop.goesByOwnPace || shop.objective === 'surest' || reading === 'whole' ? reading : 'none',
-  );
+  const read = await readShop(source, reading, (shop) => shop.goesByOwnPace || shop.objective === 'surest' || reading === 'whole');
   if (!read) return null;
-  const { records, air, isPaceKnown } = read;
-  return { input: gatherPlan(records, air, source.nowMs), objective: records.shop.objective, isPaceKnown };
+  const { records, air, isLogKnown } = read;
+  return { input: gatherPlan(records, air, source.nowMs), objective: records.shop.objective, isLogKnown };
 }

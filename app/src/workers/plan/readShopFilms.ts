@@ -19,6 +19,6 @@ export async function readShopFilms(source: ShopSource, nowMs: number): Promise<
 
 /** When the next rung of every part may start, by its films, its joins and what comes before it. */
 export async function readShopStarts(source: ShopSource, nowMs: number): Promise<StartAnswer[]> {
-  const read = await readShop(source);
+  const read = await readShop(source, 'whole');
   return read ? readStarts(gatherPlan(read.records, read.air, nowMs)) : [];
 }
