@@ -16,6 +16,7 @@ const ReferencesView = lazy(async () => ({ default: (await import('../views/refe
 const MatchView = lazy(async () => ({ default: (await import('../views/references/match/MatchView')).MatchView }));
 const ShelfView = lazy(async () => ({ default: (await import('../views/shelf/ShelfView')).ShelfView }));
 const LightsView = lazy(async () => ({ default: (await import('../views/lights/LightsView')).LightsView }));
+const FittingsView = lazy(async () => ({ default: (await import('../views/fittings/FittingsView')).FittingsView }));
 const LogView = lazy(async () => ({ default: (await import('../views/log/LogView')).LogView }));
 const ShopView = lazy(async () => ({ default: (await import('../views/shop/ShopView')).ShopView }));
 
@@ -51,6 +52,8 @@ export const ROUTES: RouteObject[] = [
       { path: 'references/:propId/:pictureId', element: <ReferencesView /> },
       { path: 'lights/:propId', element: <LightsView /> },
       { path: 'lights/:propId/:planId', element: <LightsView /> },
+      { path: 'fittings/:propId', element: <FittingsView /> },
+      { path: 'fittings/:propId/:tab', element: <FittingsView /> },
       { path: 'shelf', element: <ShelfView /> },
       { path: 'shelf/:tab', element: <ShelfView /> },
       { path: 'log', element: <LogView /> },

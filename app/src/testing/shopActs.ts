@@ -12,6 +12,7 @@ import {
   correctTimer,
   finishRung,
   layToRest,
+  noteOnPart,
   noteOnRung,
   reopenRung,
   setDown,
@@ -138,6 +139,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('note', 'rungs', (edit, rung, moment) =>
     noteOnRung(edit, rung.id, 'mistake', { text: 'a run', isForNextTime: moment.choice(1) % 2 === 0 }, bench(moment)),
   ),
+  on('note of a part', 'parts', (edit, part, moment) => noteOnPart(edit, part.id, 'opening 90 × 35 mm', bench(moment))),
   on('try a film', 'rungs', async (edit, rung, moment) => {
     if (rung.productId !== null)
       await tryFilm(

@@ -73,6 +73,16 @@ export const CAUTIONS: readonly Caution[] = [
     title: 'Soldering',
     text: 'Air or extraction for the fumes of flux, eyes protected, the iron in its stand; hands washed after leaded solder.',
   },
+  {
+    id: 'sheetForming',
+    title: 'Hot sheet',
+    text: 'Never in a kitchen oven: fumes, and food after it. Heat with ventilation, gloves for sheet and frame, the maker’s window for the plastic.',
+  },
+  {
+    id: 'magnets',
+    title: 'Strong magnets',
+    text: 'They pinch and splinter, are dangerous when swallowed, and disturb pacemakers and cards: glued in for good, away from children.',
+  },
   { id: 'worn', title: 'Worn pieces', text: 'Let it cure fully before it is worn. A helmet that narrows the view needs a handler.' },
 ];
 

@@ -63,6 +63,11 @@ export function LaddersView() {
               Lights
             </Link>
           )}
+          {prop && (
+            <Link to={`/fittings/${prop.id}`} className="self-center underline">
+              Fittings
+            </Link>
+          )}
         </div>
         {prop ? <PropLadders prop={prop} /> : <FirstProp onAdd={() => setSide('newProp')} />}
       </div>

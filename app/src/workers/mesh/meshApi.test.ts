@@ -31,6 +31,17 @@ describe('the mesh desk', () => {
     // Six edges of a tetrahedron, all sharp.
     expect(opened.drawing.lines).toHaveLength(6 * 6);
   });
+  it('says what a sheet would be drawn over: all that is seen from above and the sides', () => {
+    const desk = createMeshApi();
+    expect(desk.buck('a')).toBeNull();
+    desk.open({ ...ASK, millimetres: 10 }, TETRA);
+    // Two upright legs of 60 × 60 ÷ 2 each, and the slanted face of √3 ÷ 2 × 60²; from above half a square.
+    expect(desk.buck('a')).toMatchObject({ width: 60, depth: 60, height: 60 });
+    const buck = desk.buck('a');
+    if (!buck || buck === 'open') throw new Error('the tetrahedron is closed');
+    expect(buck.outlineSquareMillimetres).toBeCloseTo(1800, 1);
+    expect(buck.drawnSquareMillimetres).toBeCloseTo(2 * 1800 + (Math.sqrt(3) / 2) * 3600, 0);
+  });
   it('says which facet is pointed at, and where', () => {
     const desk = createMeshApi();
     desk.open(ASK, TETRA);

@@ -1,3 +1,5 @@
+import type { Buck } from '@zinc-ladder/core/sheet/formSheet';
+import { meshBuck } from '@zinc-ladder/core/sheet/formSheet';
 import { boxSize } from '@zinc-ladder/core/surface/mesh/facetGeometry';
 import type { Groove } from '@zinc-ladder/core/surface/measure/grooves';
 import { findGrooves } from '@zinc-ladder/core/surface/measure/grooves';
@@ -67,6 +69,8 @@ export interface MeshApi {
   readonly grooves: (id: string) => readonly Groove[] | null;
   /** what a ray meets first */
   readonly hit: (id: string, from: Vector, towards: Vector) => MeshHit | 'nothing' | null;
+  /** what a sheet would be drawn over, standing as in its file; `open`: it has holes */
+  readonly buck: (id: string) => Buck | 'open' | null;
   readonly directions: (ask: MeshAsk, hidden: Vector | null) => DirectionSearch | null;
 }
 
@@ -120,6 +124,12 @@ export function createMeshApi(): MeshApi {
         facet: tree.lastFacet(),
         place: [from[0] + towards[0] * distance, from[1] + towards[1] * distance, from[2] + towards[2] * distance],
       };
+    },
+    buck: (id) => {
+      const mesh = held(id);
+      if (!mesh) return null;
+      const buck = meshBuck(mesh.surveyed.geometry);
+      return mesh.surveyed.survey.openEdges > 0 || buck.outlineSquareMillimetres <= 0 ? 'open' : buck;
     },
     directions: ({ id, setup }, hidden) => {
       const mesh = held(id);

@@ -1,3 +1,4 @@
+import { findCautions } from '@zinc-ladder/core/caution/cautions';
 import { boxBuck, formSheet, meshBuck, SHEETS } from '@zinc-ladder/core/sheet/formSheet';
 import type { Buck } from '@zinc-ladder/core/sheet/formSheet';
 import { measureFacets } from '@zinc-ladder/core/surface/mesh/facetGeometry';
@@ -9,7 +10,7 @@ import { readBytes } from '../../readFile';
 import { readSides } from '../../readSides';
 import type { LabCommand } from '../labCommand';
 
-const OVEN = 'Never in a kitchen oven: fumes, and food after it. Gloves, ventilation; the maker’s sheet wins.';
+const OVEN = findCautions(['sheetForming'])[0]?.text;
 
 /** `form --size 120x90x45 --sheet 2` or `form --buck FILE.stl --sheet 2` → sheet to cut, stretch, thickness left; mm. */
 export const form: LabCommand = {

@@ -91,6 +91,29 @@ export async function noteOnRung(edit: Edit, rungId: string, kind: 'note' | 'mis
   await addEntry(edit, await edit.need('rungs', rungId), kind, moment.nowMs, null, said, moment);
 }
 
+/** Notes something about a part as a whole. */
+export async function noteOnPart(edit: Edit, partId: string, text: string, { nowMs, air, makeId, personId }: BenchMoment): Promise<void> {
+  const { propId } = await edit.need('parts', partId);
+  await edit.put('logEntries', {
+    ...NOTHING_MORE,
+    id: makeId(),
+    revision: 0,
+    kind: 'note',
+    atMs: Math.round(nowMs),
+    counter: await edit.nextLogCounter(),
+    propId,
+    partId,
+    rungId: null,
+    productId: null,
+    personId,
+    tookMillilitres: null,
+    plannedMinutes: null,
+    actualMinutes: null,
+    air,
+    text,
+  });
+}
+
 /** A film was tried by hand: its product dries by it from now on, and the log tells it. */
 export async function tryFilm(
   edit: Edit,
@@ -172,12 +195,17 @@ async function addEntry(
     plannedMinutes: rung.minutes,
     actualMinutes,
     air,
-    isForNextTime: false,
-    pictureIds: [],
+    ...NOTHING_MORE,
     ...said,
-    correctsId: null,
   });
 }
+
+/** What an entry says where nothing is said of it. */
+const NOTHING_MORE: Pick<LogEntry, 'isForNextTime' | 'pictureIds' | 'correctsId'> = {
+  isForNextTime: false,
+  pictureIds: [],
+  correctsId: null,
+};
 
 const NOTHING_SAID: Said = { text: '' };
 
