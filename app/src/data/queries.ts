@@ -36,7 +36,6 @@ export function useTableQuery<Name extends TableName>(name: Name): TableRead<Rec
   };
 }
 
-
 /** Whether the tables every view is drawn from are read. Only that is listened to, not what is in them. */
 export function useIsShopRead(): boolean {
   const { tables } = useStore();

@@ -159,6 +159,11 @@ export class Edit {
     return read;
   }
 
+  /** Tables it has read whole, as they were before it. */
+  get wholesRead(): ReadonlyMap<StoredTable, ReadonlyMap<string, object>> {
+    return this.wholes;
+  }
+
   /** The differences, without those that came to nothing. */
   finish(): RecordChange[] {
     return [...this.changes.values()].filter(({ before, after }) => before !== after && !(before && after && sameRecord(before, after)));

@@ -8,6 +8,7 @@ import { groupBy } from '../../base/groupBy';
 import { LiveTables } from '../tables/liveTables';
 import { isMomentKept } from '@zinc-ladder/model/records/base/momentBounds';
 import type { Kept } from '../tables/buckets/bucketRow';
+import { BucketTable } from '../tables/buckets/bucketTable';
 import { recordTable } from '../tables/recordTable';
 import { isLarge, packChanges, unpackChanges } from '../tables/packChanges';
 import { sameButRevision } from '../tables/sameRecord';
@@ -15,6 +16,8 @@ import { ShopError, toShopError } from './shopError';
 
 /** Edits kept for undo. */
 const HISTORY_LENGTH = 200;
+/** Changes of more records than this write their table anew. */
+const MOST_CHANGED = 2000;
 /** Own revisions remembered; those forgotten count as another tab's. */
 const MOST_OWN_REVISIONS = 20_000;
 
@@ -84,7 +87,7 @@ export class Store {
               );
         if (faults.length === 0 && check === 'all') faults.push(...(await findCommitFaults(edit, made)));
         if (faults.length > 0) throw new ShopError(isMomentKept(this.now()) ? 'invalid' : 'clockWrong', faults);
-        await write(transaction, made);
+        await write(transaction, made, edit.wholesRead);
         if (made.length > 0) await this.remember(transaction, label, made);
         return { result: worked, changes: made };
       });
@@ -161,10 +164,16 @@ export class Store {
     if ((await this.nextRow(direction))?.seq !== seq) return null;
     const [from, to] = direction === 'undo' ? (['after', 'before'] as const) : (['before', 'after'] as const);
     const made: RecordChange[] = [];
+    const wholes = new Map<StoredTable, ReadonlyMap<string, object>>();
     for (const [table, group] of groupBy(changes, (change) => change.table)) {
-      const found = await recordTable(transaction, table).bulkGet(group.map((change) => change.id));
-      for (const [at, change] of group.entries()) {
-        const before = found[at] ?? null;
+      const stored = recordTable(transaction, table);
+      const found =
+        group.length > MOST_CHANGED
+          ? new Map((await stored.toArray()).map((record) => [record.id, record]))
+          : byIds(await stored.bulkGet(group.map((change) => change.id)));
+      if (group.length > MOST_CHANGED) wholes.set(table, found);
+      for (const change of group) {
+        const before = found.get(change.id) ?? null;
         // What a device measured since is no reason to refuse: readings are facts beside the edits.
         if (table !== 'climateReadings' && !sameButRevision(before, change[from])) throw new ShopError('conflict');
         made.push({ table, id: change.id, before, after: raised(change[to], before) });
@@ -176,7 +185,7 @@ export class Store {
       if ((before !== null) !== isHere) throw new ShopError('conflict');
       made.push({ table: 'attachments', id, before, after: other });
     }
-    await write(transaction, made);
+    await write(transaction, made, wholes);
     if (bytes.length > 0) {
       // Only the bytes that are not here are kept with the edit, so they change places; its records stay as they are.
       const moved = packChanges(
@@ -198,7 +207,7 @@ export class Store {
   /** Shows what was written, and remembers that it was this tab. */
   private takeIn(changes: readonly RecordChange[]): void {
     if (this.own.size + changes.length > MOST_OWN_REVISIONS) this.own.clear();
-    for (const change of changes) {
+    for (const change of changes.slice(-MOST_OWN_REVISIONS)) {
       const { revision } = (change.after ?? {}) as { revision?: number };
       if (revision !== undefined) this.own.set(`${change.table}/${change.id}`, revision);
     }
@@ -229,12 +238,31 @@ function raised(record: object | null, before: object | null): object | null {
   return record && revision !== undefined ? { ...record, revision: revision + 1 } : record;
 }
 
-/** Writes what changes lead to. */
-async function write(transaction: Transaction, changes: readonly RecordChange[]): Promise<void> {
+function byIds(records: readonly (Kept | undefined)[]): Map<string, Kept> {
+  return new Map(records.flatMap((record) => (record ? [[record.id, record] as const] : [])));
+}
+
+/**
+ * Writes what changes lead to.
+ *
+ * @param wholes tables as they were before, of those that were read whole
+ */
+async function write(
+  transaction: Transaction,
+  changes: readonly RecordChange[],
+  wholes: ReadonlyMap<StoredTable, ReadonlyMap<string, object>>,
+): Promise<void> {
   for (const [name, group] of groupBy(changes, (change) => change.table)) {
     const puts = group.flatMap((change) => (change.after as Kept | null) ?? []);
     const deletes = group.filter((change) => change.after === null).map((change) => change.id);
     const table = recordTable(transaction, name);
+    const whole = wholes.get(name);
+    if (whole && group.length > MOST_CHANGED && table instanceof BucketTable) {
+      const changed = new Set(group.map((change) => change.id));
+      const kept = ([...whole.values()] as Kept[]).filter(({ id }) => !changed.has(id));
+      await table.replaceAll([...kept, ...puts]);
+      continue;
+    }
     if (puts.length > 0) await table.bulkPut(puts);
     if (deletes.length > 0) await table.bulkDelete(deletes);
   }

@@ -36,6 +36,17 @@ const act = fc.oneof(
     ),
   }),
   fc.record({
+    become: fc.uniqueArray(
+      fc.record({
+        id: fc.integer({ min: 0, max: 400 }).map((n) => `entry-${n}`),
+        counter: fc.nat(1000),
+        pictureIds: fc.subarray(PICTURES),
+        correctsId: fc.constant(null),
+      }),
+      { selector: (entry) => entry.id, maxLength: 30 },
+    ),
+  }),
+  fc.record({
     remove: fc.array(
       fc.integer({ min: 0, max: 400 }).map((n) => `entry-${n}`),
       { maxLength: 30 },
@@ -53,6 +64,10 @@ describe('records in rows of many', () => {
           if ('put' in each) {
             await table.bulkPut(each.put);
             for (const entry of each.put) model.set(entry.id, entry);
+          } else if ('become' in each) {
+            await table.replaceAll(each.become);
+            model.clear();
+            for (const entry of each.become) model.set(entry.id, entry);
           } else {
             await table.bulkDelete(each.remove);
             for (const id of each.remove) model.delete(id);
