@@ -395,17 +395,22 @@ describe('a browser that holds a database of before', () => {
 });
 
 describe('an edit of thousands of records', () => {
-  it('is kept as one text, and goes back and forward as small ones do, its bytes too', async () => {
+  it.each([
+    ['record by record', false],
+    ['over a table it has read whole', true],
+  ])('is kept as one text, and goes back and forward as small ones do, its bytes too: %s', async (_, isWhole) => {
     const template = makeSampleProject().logEntries[0];
     if (!template) throw new Error('the sample has an entry');
     const entries = Array.from({ length: 3000 }, (_, at) => ({ ...template, id: `many-${at}`, counter: 100 + at }));
     const before = await gatherRecords(db, 0);
     await store.edit('Many', async (edit) => {
+      if (isWhole) await edit.whole('logEntries');
       for (const entry of entries) await edit.put('logEntries', entry);
       await edit.put('pictures', { ...(before.pictures[0] as (typeof before.pictures)[0]), id: 'new-picture' });
       await edit.attach({ id: 'new-picture', blob: new Blob(['new']) });
     });
     const after = await gatherRecords(db, 0);
+    expect(after.logEntries).toHaveLength(before.logEntries.length + entries.length);
     const [kept] = (await db.historyChanges.toArray()).slice(-1);
     expect(kept?.packed?.size).toBeGreaterThan(100_000);
     expect([kept?.changes, kept?.bytes]).toEqual([[], [{ id: 'new-picture', isHere: true, other: null }]]);
