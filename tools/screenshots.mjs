@@ -56,7 +56,7 @@ const SHOTS = [
     },
   ],
   ['surface', '/surface/telegraph-case', drawn],
-  ['surface-inspect', '/surface/telegraph-case/inspect', drawn],
+  ['fittings', '/fittings/cuff', async (page) => page.waitForTimeout(1500)],
   ['colour', '/colour/mix/target-green', async (page) => page.waitForTimeout(2500)],
   ['match', '/references/lantern/match/match-1', async (page) => page.waitForTimeout(3000)],
   ['references', '/references/lantern/picture-hall', async (page) => page.waitForTimeout(1500)],
