@@ -121,6 +121,7 @@ export function FormedTab({ prop, parts }: { readonly prop: Prop; readonly parts
         </p>
         <NoteIt
           parts={parts}
+          about={part}
           text={`Formed sheet: ${plastic.name} ${formats.length(forming.thickness, 1)} over ${formats.lengths([buck.width, buck.depth, buck.height])}: sheets of ${formats.lengths(formed.sheet)}, ${formed.thinnest.toFixed(2)} mm left, ${heat}`}
         />
         <Cautions ids={['sheetForming']} />

@@ -8,11 +8,20 @@ import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/fields/fields';
 
 /** Keeps what was reckoned as a note of a part, so that it can be done again the same way. */
-export function NoteIt({ parts, text }: { readonly parts: readonly Part[]; readonly text: string }) {
+export function NoteIt({
+  parts,
+  about = null,
+  text,
+}: {
+  readonly parts: readonly Part[];
+  /** the part it was reckoned for, where there is one */
+  readonly about?: Part | null;
+  readonly text: string;
+}) {
   const edit = useEdit();
   const moment = useBenchMoment();
   const [partId, setPartId] = useState('');
-  const part = parts.find(({ id }) => id === partId) ?? parts[0];
+  const part = parts.find(({ id }) => id === partId) ?? about ?? parts[0];
   if (!part) return <p className="text-dim">A prop with a part can keep this as a note in its log.</p>;
   return (
     <div className="no-print flex flex-wrap items-end gap-3">

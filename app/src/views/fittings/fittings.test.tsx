@@ -70,6 +70,7 @@ describe('a formed sheet', () => {
     await user.selectOptions(await screen.findByLabelText('Drawn over'), 'host');
     expect(screen.queryByLabelText('Buck, high, mm')).toBeNull();
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('130 × 120 mm');
+    expect((screen.getByLabelText('Kept with') as HTMLSelectElement).value).toBe('host');
   });
 });
 
