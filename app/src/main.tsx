@@ -4,6 +4,7 @@ import { QueryClient } from '@tanstack/react-query';
 import type { Root } from 'react-dom/client';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter } from 'react-router';
+import { whenIdle } from './base/whenIdle';
 import { createShopClock } from './clock/shopClock';
 import { backUpBeforeUpgrade } from './features/backups/backUpBeforeUpgrade';
 import { browserPlace } from './features/backups/folderPlace';
@@ -54,6 +55,8 @@ async function start(root: Root): Promise<void> {
   root.render(<App client={client} store={store} clock={clock} router={createBrowserRouter(ROUTES)} watchVersion={watchVersion} />);
   // Asked for so that the browser does not throw the shop away when space runs short; refusal changes nothing else.
   void navigator.storage?.persist?.();
+  // The first press must not wait until the rules that check it are loaded.
+  void whenIdle().then(() => import('@zinc-ladder/model/file/validateRecord'));
 }
 
 /** An older shop is kept as it is before this version lifts it. That it could not be kept is no reason not to start. */

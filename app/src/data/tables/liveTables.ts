@@ -11,6 +11,7 @@ import type { ChangedKeys } from './changedKeys';
 import { changedKeys } from './changedKeys';
 import type { RecordChange, ShopDatabase, StoredTable } from './database';
 import { groupBy } from '../../base/groupBy';
+import { whenIdle } from '../../base/whenIdle';
 import { readInPieces } from './readInPieces';
 import { applyToSorted } from './sortedRecords';
 
@@ -28,8 +29,6 @@ export interface TableState<Kept = object> {
 const LATE: ReadonlySet<TableName> = new Set<TableName>(['logEntries', 'climateReadings']);
 /** What every view is drawn from. */
 export const AWAITED_TABLES: readonly TableName[] = TABLE_NAMES.filter((name) => !LATE.has(name));
-/** A page that never rests reads what is late after that. */
-const LATEST_MS = 500;
 
 /** Changes of more records than this are read again whole. */
 const MOST_SINGLE_KEYS = 2000;
@@ -161,7 +160,7 @@ export class LiveTables {
     held.isAsked = true;
     try {
       // What is long would keep from being drawn what can be drawn already.
-      if (LATE.has(name) && held.state.status === 'loading') await isDrawn();
+      if (LATE.has(name) && held.state.status === 'loading') await whenIdle();
       for (;;) {
         const { applied } = held;
         const records = (await readInPieces(this.db, name)) as Kept[];
@@ -190,14 +189,6 @@ export class LiveTables {
     held.state = { ...next, version: held.state.version + 1 };
     for (const listener of held.listeners) listener();
   }
-}
-
-/** Waits until a page has nothing more urgent to do. */
-function isDrawn(): Promise<void> {
-  return new Promise((resolve) => {
-    if (typeof requestIdleCallback === 'function') requestIdleCallback(() => resolve(), { timeout: LATEST_MS });
-    else setTimeout(resolve);
-  });
 }
 
 function placeInRow(rows: Map<string, Kept[]>, row: string, id: string, record: Kept | null): void {

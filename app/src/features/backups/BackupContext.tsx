@@ -16,8 +16,8 @@ interface Backups {
   /** where they are kept; null: this browser has no file store */
   readonly place: BackupPlace | null;
   readonly files: readonly BackupFile[];
-  /** keeps one now; resolves to whether it was kept */
-  readonly keep: (reason: BackupReason) => Promise<boolean>;
+  /** keeps one now; resolves to whether it was kept, and rejects with the signal's reason when it was stopped */
+  readonly keep: (reason: BackupReason, signal?: AbortSignal) => Promise<boolean>;
   readonly refresh: () => Promise<void>;
 }
 
@@ -45,13 +45,14 @@ export function BackupProvider({ children }: { readonly children: ReactNode }) {
   });
   const place = query.data?.place ?? null;
   const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: KEY });
-  const keep = async (reason: BackupReason): Promise<boolean> => {
+  const keep = async (reason: BackupReason, signal?: AbortSignal): Promise<boolean> => {
     if (!place) return false;
     try {
-      await keepBackup(store.db, place, reason, clock.now() - clock.offsetMs());
+      await keepBackup(store.db, place, reason, clock.now() - clock.offsetMs(), signal);
       await refresh();
       return true;
     } catch (error) {
+      signal?.throwIfAborted();
       // A backup is a second net: what it was to stand under goes on without it, and the Files page shows that there is none.
       console.warn(error);
       return false;

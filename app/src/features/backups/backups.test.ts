@@ -148,6 +148,13 @@ describe('a backup', () => {
     expect(await keep()).toEqual(expect.any(String));
     await store.forgetHistory();
     expect(await keep()).toEqual(expect.any(String));
+    await store.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'Two' }));
+    const stop = new AbortController();
+    stop.abort(new Error('stopped'));
+    const kept = files.size;
+    await expect(keepBackup(db, place, 'before-replace', (atMs += 1000), stop.signal)).rejects.toThrow('stopped');
+    expect(files.size).toBe(kept);
+    expect(await keep()).toEqual(expect.any(String));
     await db.delete();
   });
 });

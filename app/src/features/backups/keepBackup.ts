@@ -12,14 +12,22 @@ let last: Promise<unknown> = Promise.resolve();
  * Packs the shop and keeps it in a place; older backups give way once it is there. Where one was kept since the last edit, that one stands.
  *
  * @returns the name of what was kept; null when there was one already
+ * @throws the signal's reason when it was stopped; nothing is kept then
  */
-export function keepBackup(db: ShopDatabase, place: BackupPlace, reason: BackupReason, nowMs: number): Promise<string | null> {
+export function keepBackup(
+  db: ShopDatabase,
+  place: BackupPlace,
+  reason: BackupReason,
+  nowMs: number,
+  signal?: AbortSignal,
+): Promise<string | null> {
   const run = async (): Promise<string | null> => {
     const state = await stateOfShop(db);
     const known = (await db.meta.get('backedUp'))?.value;
     const isThere = typeof known === 'string' && (await place.list()).some(({ name }) => known === `${state} ${name}`);
     if (isThere) return null;
-    const { blob } = await packProjectFile(db.name, Math.round(nowMs), 'zip');
+    const { blob } = await packProjectFile(db.name, Math.round(nowMs), 'zip', signal);
+    signal?.throwIfAborted();
     const name = backupName(nowMs, reason);
     await place.write(name, blob);
     await db.meta.put({ key: 'backedUp', value: `${state} ${name}` });

@@ -32,6 +32,8 @@ interface Working {
   readonly stop: AbortController | null;
 }
 
+const TAKING = 'Taking it in: until it is there, all of it is as it was…';
+
 /** Files out and in, backups, the room the browser gives, and the demo's clock. */
 export function FilesSection({ shop }: { readonly shop: Shop }) {
   const store = useStore();
@@ -75,9 +77,10 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
   };
   const take = (mode: ImportMode): Promise<void> => {
     const stop = new AbortController();
-    return guard('Taking it in: until it is there, all of it is as it was…', stop, async () => {
+    return guard(mode === 'replace' ? 'Keeping a backup of what is here…' : TAKING, stop, async () => {
       if (!waiting) return;
-      if (mode === 'replace') await backups.keep('before-replace');
+      if (mode === 'replace') await backups.keep('before-replace', stop.signal);
+      setWorking({ words: TAKING, stop });
       const lastEdit = async (): Promise<number | undefined> => (await store.db.history.orderBy('seq').last())?.seq;
       const before = await lastEdit();
       const mends = await waiting.file.take(mode, Math.round(clock.now()), stop.signal);
