@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Mesh } from '../surface/mesh/mesh';
 import { measureFacets } from '../surface/mesh/facetGeometry';
-import { boxBuck, formSheet, meshBuck } from './formSheet';
+import { boxBuck, buckBeforeShrink, formSheet, meshBuck } from './formSheet';
 
 /** A solid of revolution about z, with or without the disc it stands on: rings of radius and height. */
 function turned(profile: readonly (readonly [radius: number, z: number])[], around = 96): Mesh {
@@ -24,6 +24,11 @@ const DOME = Array.from({ length: 49 }, (_, nth): readonly [number, number] => {
 });
 
 describe('a sheet over a buck', () => {
+  it('comes out at its size when it has shrunk from the buck it was drawn over', () => {
+    const made = buckBeforeShrink(boxBuck(120, 90, 45), 0.5);
+    expect(made.map((side) => side * (1 - 0.005))).toEqual([expect.closeTo(120, 9), expect.closeTo(90, 9), expect.closeTo(45, 9)]);
+    expect(buckBeforeShrink(boxBuck(10, 20, 30), 0)).toEqual([10, 20, 30]);
+  });
   it('is stretched to twice its area over a hemisphere (closed form), and left half as thick', () => {
     const formed = formSheet(meshBuck(measureFacets(turned(DOME))), 2);
     expect(formed.areaRatio).toBeCloseTo(2, 2);

@@ -31,7 +31,7 @@ export interface FormedSheet {
 const FRAME = 25;
 const DRAW_SHARE = 0.5;
 /** A corner that is touched last is left with this share of the even thickness (guess). */
-const CORNER_SHARE = 0.6;
+export const CORNER_SHARE = 0.6;
 /** Below this share of the sheet a piece is weak: draw less, or a thicker sheet (guess). */
 const WEAK_SHARE = 0.35;
 
@@ -79,6 +79,12 @@ export function formSheet(buck: Buck, thicknessMillimetres: number): FormedSheet
     // The first sheet shows where it webs; deep draws take more (common practice).
     tries: areaRatio > 2.5 ? 4 : areaRatio > 1.6 ? 3 : 2,
   };
+}
+
+/** Sides a buck is made with so that the sheet, which shrinks as it cools, comes out at its size; mm. */
+export function buckBeforeShrink({ width, depth, height }: Buck, shrinkPercent: number): readonly [number, number, number] {
+  const share = 1 - shrinkPercent / 100;
+  return [width / share, depth / share, height / share];
 }
 
 /** Sheets and the window they are formed in, °C of the sheet, and what they shrink by, per cent (common practice; the maker's sheet wins). */

@@ -16,7 +16,11 @@ describe('sight of a wearer', () => {
     expect(sight.left).toBeCloseTo((Math.atan(20 / 30) * 180) / Math.PI, 9);
     expect(sight.right).toBeCloseTo((Math.atan(40 / 30) * 180) / Math.PI, 9);
     expect(sight.down).toBeCloseTo(0, 9);
-    expect(sight.needsHandler).toBe(true);
+    expect([sight.needsHandler, sight.lacks]).toEqual([true, ['sideways', 'down']]);
+  });
+  it('says all that is too little', () => {
+    expect(readSight({ width: 30, height: 20, distance: 60, transmission: 0.1 }).lacks).toEqual(['sideways', 'down', 'light']);
+    expect(readSight({ width: 200, height: 200, distance: 30 }).lacks).toEqual([]);
   });
   it('through a dark mesh asks for a handler, however wide', () => {
     expect(readSight({ width: 200, height: 200, distance: 30, transmission: 0.2 }).needsHandler).toBe(true);

@@ -11,6 +11,9 @@ export interface EyeOpening {
   readonly transmission?: number;
 }
 
+/** Where too little is seen. */
+export type SightLack = 'sideways' | 'down' | 'light';
+
 /** What is seen through it, with one eye that does not turn. */
 export interface Sight {
   readonly horizontalDegrees: number;
@@ -20,6 +23,8 @@ export interface Sight {
   readonly up: number;
   readonly down: number;
   readonly light: number;
+  /** what is below what is usual: who comes from the side, steps and floor, or anything in a room */
+  readonly lacks: readonly SightLack[];
   /** too little to walk among people without somebody who leads */
   readonly needsHandler: boolean;
 }
@@ -39,6 +44,10 @@ export function readSight({ width, height, distance, aside = 0, above = 0, trans
   const [left, right] = [degrees(width / 2 - aside), degrees(width / 2 + aside)];
   const [up, down] = [degrees(height / 2 + above), degrees(height / 2 - above)];
   const horizontalDegrees = left + right;
+  const lacks: SightLack[] = [];
+  if (horizontalDegrees < HANDLER_BELOW.horizontalDegrees) lacks.push('sideways');
+  if (down < HANDLER_BELOW.downDegrees) lacks.push('down');
+  if (transmission < HANDLER_BELOW.light) lacks.push('light');
   return {
     horizontalDegrees,
     verticalDegrees: up + down,
@@ -47,7 +56,7 @@ export function readSight({ width, height, distance, aside = 0, above = 0, trans
     up,
     down,
     light: transmission,
-    needsHandler:
-      horizontalDegrees < HANDLER_BELOW.horizontalDegrees || down < HANDLER_BELOW.downDegrees || transmission < HANDLER_BELOW.light,
+    lacks,
+    needsHandler: lacks.length > 0,
   };
 }

@@ -1,5 +1,5 @@
 import type { Buck } from '@zinc-ladder/core/sheet/formSheet';
-import { boxBuck, formSheet, SHEETS } from '@zinc-ladder/core/sheet/formSheet';
+import { boxBuck, buckBeforeShrink, CORNER_SHARE, formSheet, SHEETS } from '@zinc-ladder/core/sheet/formSheet';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
@@ -41,7 +41,6 @@ export function FormedTab({ prop, parts }: { readonly prop: Prop; readonly parts
   const formed = formSheet(buck, forming.thickness);
   const plastic = SHEETS.find(({ id }) => id === forming.sheetId) ?? SHEETS[0];
   const from = ofMesh && ofMesh !== 'open' ? 'its mesh, standing as in its file' : part?.sizeMillimetres ? 'a box of its size' : 'a box';
-  const scale = 1 + plastic.shrinkPercent / 100;
   const heat = `${formats.temperature(plastic.fromCelsius)} to ${formats.temperature(plastic.toCelsius)}`;
   return (
     <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[18rem_minmax(0,1fr)]">
@@ -87,7 +86,7 @@ export function FormedTab({ prop, parts }: { readonly prop: Prop; readonly parts
           <Why
             name="how thin it gets"
             reason={{
-              formula: 'thickness × outline ÷ drawn skin: the volume of the sheet stays; corners touched last are left with 0.6 of it',
+              formula: `thickness × outline ÷ drawn skin: the volume of the sheet stays; corners touched last are left with ${CORNER_SHARE} of it`,
               inputs: [
                 ['buck', from],
                 ['skin to outline', `${formed.areaRatio.toFixed(2)} : 1`],
@@ -110,7 +109,7 @@ export function FormedTab({ prop, parts }: { readonly prop: Prop; readonly parts
           <dd className="figure">{heat}</dd>
           <dt className="text-dim">Make the buck larger by</dt>
           <dd className="figure">
-            {plastic.shrinkPercent} %: {formats.lengths([buck.width * scale, buck.depth * scale, buck.height * scale], 1)}
+            {plastic.shrinkPercent} %: {formats.lengths(buckBeforeShrink(buck, plastic.shrinkPercent), 1)}
           </dd>
           <dt className="text-dim">Sheets to have there</dt>
           <dd className="figure">{formed.tries}</dd>

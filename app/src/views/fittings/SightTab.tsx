@@ -28,9 +28,6 @@ export function SightTab({ prop, parts }: { readonly prop: Prop; readonly parts:
   const sight = readSight(opening);
   const degrees = (value: number): string => `${Math.round(value)}°`;
   const light = `${Math.round(sight.light * 100)} %`;
-  const isNarrow = sight.horizontalDegrees < HANDLER_BELOW.horizontalDegrees;
-  const isBlindDown = sight.down < HANDLER_BELOW.downDegrees;
-  const isDim = sight.light < HANDLER_BELOW.light;
   return (
     <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[18rem_minmax(0,1fr)]">
       <Sheet className="no-print grid min-w-0 gap-3 p-4 max-lg:order-last" label="The opening">
@@ -78,14 +75,18 @@ export function SightTab({ prop, parts }: { readonly prop: Prop; readonly parts:
         </h2>
         <SightDrawing opening={opening} sight={sight} />
         <ul aria-label="What is too little" className="list-disc pl-5">
-          {isNarrow && <li>Who comes from the side is not seen: widen the opening, or bring it nearer to the eye.</li>}
-          {isBlindDown && (
+          {sight.lacks.includes('sideways') && (
+            <li>Who comes from the side is not seen: widen the opening, or bring it nearer to the eye.</li>
+          )}
+          {sight.lacks.includes('down') && (
             <li>
               Steps and the floor are not seen ({degrees(sight.down)} down of {HANDLER_BELOW.downDegrees}° that are wanted): lower its edge,
               or leave a gap below that looks like shadow.
             </li>
           )}
-          {isDim && <li>Through {light} of the light little is seen indoors: a lighter tint, or a mesh painted on its outside only.</li>}
+          {sight.lacks.includes('light') && (
+            <li>Through {light} of the light little is seen indoors: a lighter tint, or a mesh painted on its outside only.</li>
+          )}
         </ul>
         <p className="text-dim text-sm">
           The eye sees about 200° sideways and 60° up, 70° down without anything worn (common practice). Breathing and heat are not

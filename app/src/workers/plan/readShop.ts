@@ -45,13 +45,13 @@ const LONG_LOG = 4000;
 
 /** What the log teaches a plan. */
 interface Learned {
-  /** of the last entry it was learned from */
-  readonly counter: number;
+  /** the last entry it was learned from: after an undo another one may have its counter; null: there was none */
+  readonly newestId: string | null;
   readonly ownPace: Readonly<Record<string, LoggedPace>>;
   readonly uses: LoggedUses;
 }
 
-const NOTHING_LEARNED: Omit<Learned, 'counter'> = { ownPace: {}, uses: new Map() };
+const NOTHING_LEARNED: Omit<Learned, 'newestId'> = { ownPace: {}, uses: new Map() };
 
 /** What was learned, by database: a log only grows by what is new in it. */
 const learned = new Map<string, Learned>();
@@ -103,11 +103,13 @@ function toPurchase({ productId, amount, dueMs }: SupposedOrder): AwaitingRecord
 
 async function readLog(db: ShopDatabase, databaseName: string, rungs: readonly Rung[], reading: LogReading) {
   if (reading === 'none') return null;
-  const counter = await db.records('logEntries').greatest();
+  const newest = await db.records('logEntries').newest();
+  const newestId = newest?.id ?? null;
   const known = learned.get(databaseName);
-  if (reading === 'known' && counter > LONG_LOG) return { ...(known ?? NOTHING_LEARNED), isNew: known?.counter === counter };
+  if (reading === 'known' && newest && newest.counter > LONG_LOG)
+    return { ...(known ?? NOTHING_LEARNED), isNew: known?.newestId === newestId };
   const [entries, passes] = await Promise.all([db.records('logEntries').toArray(), db.records('passes').toArray()]);
-  const now: Learned = { counter, ownPace: gatherPace(entries, rungs, passes), uses: usesOf(standingEntries(entries)) };
+  const now: Learned = { newestId, ownPace: gatherPace(entries, rungs, passes), uses: usesOf(standingEntries(entries)) };
   learned.set(databaseName, now);
   return { ...now, isNew: true };
 }

@@ -4,6 +4,7 @@ import { KEPT_UNSET } from '../../products/keptUnset';
 import type { Can } from '../../records/shelf/can';
 import type { Supply } from '../../records/shelf/supply';
 import { makeSampleProject } from '../../testing/sampleProject';
+import { makeWholeSample } from '../../testing/wholeSample';
 import { matchStock } from './matchStock';
 import { readStockCsv } from './readStockCsv';
 import { writeStockCsv } from './writeStockCsv';
@@ -22,19 +23,9 @@ const can = (id: string, given: Partial<Can> = {}): Can => ({
   emptyGrams: null,
   ...given,
 });
-const supply = (id: string, given: Partial<Supply> = {}): Supply => ({
-  id,
-  revision: 0,
-  ...KEPT_UNSET,
-  name: 'Paper P180',
-  kindId: 'abrasiveSheet',
-  grit: 180,
-  widthMillimetres: null,
-  left: 4,
-  closedMonths: null,
-  openedMonths: null,
-  ...given,
-});
+const [paper] = makeWholeSample().supplies;
+if (!paper) throw new Error('the sample has paper');
+const supply = (id: string, given: Partial<Supply> = {}): Supply => ({ ...paper, id, ...given });
 const index = {
   shop: { currency: 'EUR', timeZone: 'Europe/Copenhagen' },
   products: [product],

@@ -73,6 +73,7 @@ describe('records in rows of many', () => {
             for (const id of each.remove) model.delete(id);
           }
         const all = [...model.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
+        expect((await table.newest())?.counter).toBe(all.length === 0 ? undefined : Math.max(...all.map(({ counter }) => counter)));
         expect(await table.toArray()).toEqual(all);
         expect(await table.count()).toBe(all.length);
         expect(await table.keys()).toEqual(all.map((entry) => entry.id));

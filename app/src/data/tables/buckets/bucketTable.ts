@@ -58,6 +58,15 @@ export class BucketTable<Record extends Kept> {
     return (value as number | undefined) ?? -1;
   }
 
+  /** The record with the greatest value of that field; undefined without records. */
+  async newest(): Promise<Record | undefined> {
+    const { greatest } = BUCKETED[this.name];
+    if (!greatest) throw new RangeError(`${this.name} tell no greatest value`);
+    const row = await this.rows.orderBy(greatest).last();
+    const value = row?.[greatest];
+    return row?.records.find((record) => (record as { [field: string]: unknown })[greatest] === value);
+  }
+
   async bulkPut(records: readonly Record[]): Promise<void> {
     await this.change(
       records.map((record) => record.id),
