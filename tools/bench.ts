@@ -50,7 +50,7 @@ if (wants('meshes')) benchMeshes(tell);
 if (wants('weather')) benchWeather(tell);
 if (wants('planner')) benchPlanner(tell);
 if (wants('surest')) benchSurest(tell);
-if (wants('log')) benchLog();
+if (wants('log')) await benchLog();
 if (wants('shelf')) benchShelf(tell, project);
 if (wants('screens')) await benchScreens();
 if (wants('scale')) await benchScale(ROOT, project, tell);
@@ -86,7 +86,7 @@ function benchShop(): void {
 }
 
 /** A log of ten thousand entries. */
-function benchLog(): void {
+async function benchLog(): Promise<void> {
   const long = makeBigShop(project, 0, 0, 10_000);
   const standing = standingLog(long.logEntries);
   tell(
@@ -99,7 +99,7 @@ function benchLog(): void {
     medianMs(() => filterLog(standing, { ...NO_FILTER, text: 'run' }, (entry) => entry.text)),
     '',
   );
-  const zipped = zipBundle({ project: withoutAttachments(long), attachments: new Map() });
+  const zipped = await zipBundle({ project: withoutAttachments(long), attachments: new Map() });
   tell(
     'a file of 10,000 entries read and checked',
     medianMs(() => readBundle(zipped), 3),
@@ -137,7 +137,7 @@ async function tellScreens(): Promise<void> {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto('http://127.0.0.1:4397');
     const big = withoutAttachments(makeBigShop(project, 60, 25, 10_000));
-    const buffer = Buffer.from(zipBundle({ project: big, attachments: new Map() }));
+    const buffer = Buffer.from(await zipBundle({ project: big, attachments: new Map() }));
     await page.getByLabel('Open a file').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer });
     await page.getByRole('navigation', { name: 'Views' }).waitFor({ timeout: 60_000 });
     await page.goto('http://127.0.0.1:4397/log');

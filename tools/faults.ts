@@ -24,7 +24,7 @@ const seed = Number(values.seed);
 let bad = 0;
 
 /** Files of every kind, damaged at random. */
-for (const kind of fileKinds(ROOT)) {
+for (const kind of await fileKinds(ROOT)) {
   const { read, refused, partial, crashes, hangs } = countMutated(kind, Number(values.files), seed);
   bad += partial + crashes.length + hangs.length;
   console.log(

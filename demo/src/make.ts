@@ -7,7 +7,7 @@ import { makeDemo } from './makeDemo';
 const folder = new URL('../files/', import.meta.url);
 mkdirSync(folder, { recursive: true });
 const demo = makeDemo();
-const bytes = zipBundle(demo);
+const bytes = await zipBundle(demo);
 // What is shipped must be what the application takes.
 const { project } = readBundle(bytes);
 writeFileSync(new URL('tide-office.zip', folder), bytes);

@@ -51,12 +51,15 @@ export async function benchScale(root: string, project: ProjectFile, tell: Tell)
     const folder = mkdtempSync(join(tmpdir(), 'zinc-scale-'));
     const file = join(folder, 'big.zip');
     const other = join(folder, 'other.zip');
-    const zip = zipBundle(big);
+    const zip = await zipBundle(big);
     writeFileSync(file, zip);
     const fewFile = join(folder, 'few.zip');
     const fewPictures = big.project.pictures.slice(0, FEW_PICTURES);
-    writeFileSync(fewFile, zipBundle({ project: { ...withoutAttachments(project), pictures: fewPictures }, attachments: big.attachments }));
-    writeFileSync(other, zipBundle(elsewhere(big)));
+    writeFileSync(
+      fewFile,
+      await zipBundle({ project: { ...withoutAttachments(project), pictures: fewPictures }, attachments: big.attachments }),
+    );
+    writeFileSync(other, await zipBundle(elsewhere(big)));
     console.log(
       `a shop of ${big.project.rungs.length} rungs, ${ENTRIES} log entries, ${PICTURES} pictures: ${(zip.length / 1024 / 1024).toFixed(1)} MB`,
     );

@@ -62,7 +62,7 @@ const PRINT = { layerMillimetres: 0.2, up: [0, 0, 1], beadShare: 0.1 } as const;
 const START = Date.UTC(2026, 5, 1);
 
 /** Each kind of file the application reads, with a sound sample. */
-export function fileKinds(root: string): readonly Kind[] {
+export async function fileKinds(root: string): Promise<readonly Kind[]> {
   const bundle = readBundle(readFileSync(join(root, 'demo/files/tide-office.zip')));
   // The demo's own readings are most of its text and all alike.
   const project = { ...bundle.project, climateReadings: bundle.project.climateReadings.slice(0, 5) };
@@ -81,7 +81,7 @@ export function fileKinds(root: string): readonly Kind[] {
     };
   return [
     { kind: 'JSON', sample: strToU8(writeProject({ ...project, logEntries: project.logEntries.slice(0, 12) })), read: readProject },
-    { kind: 'zip', sample: zipBundle({ project, attachments: bundle.attachments }), read: readProject },
+    { kind: 'zip', sample: await zipBundle({ project, attachments: bundle.attachments }), read: readProject },
     {
       kind: 'calendar',
       sample: strToU8(ICS),

@@ -61,10 +61,10 @@ const paths = (faults: readonly Fault[]): string[] => faults.map((fault) => faul
 
 describe('a project file', () => {
   it('comes back from JSON as it went in', () => expect(readProject(writeProject(makeSampleProject()))).toEqual(makeSampleProject()));
-  it('comes back from a zip as it went in, bytes too', () => {
+  it('comes back from a zip as it went in, bytes too', async () => {
     const bundle = { project: makeSampleProject(), attachments: makeSampleAttachments() };
-    expect(readBundle(zipBundle(bundle))).toEqual(bundle);
-    expect(zipBundle(bundle)).toEqual(zipBundle(bundle));
+    expect(readBundle(await zipBundle(bundle))).toEqual(bundle);
+    expect(await zipBundle(bundle)).toEqual(await zipBundle(bundle));
   });
   it('is read with a byte-order mark in front', () =>
     expect(readProject(`\uFEFF${writeProject(makeSampleProject())}`).shop.name).toBe('Test shop'));
@@ -198,17 +198,17 @@ describe('a hostile zip', () => {
       'tooLarge',
     );
   });
-  it('is refused when it is cut short or damaged', () => {
-    const whole = zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
+  it('is refused when it is cut short or damaged', async () => {
+    const whole = await zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
     expect(codeOf(whole.slice(0, whole.length / 2))).toBe('unreadable');
   });
-  it('is refused without a project, and without the pictures it names', () => {
+  it('is refused without a project, and without the pictures it names', async () => {
     expect(codeOf(zipSync({ 'readme.txt': strToU8('hello') }))).toBe('notAProject');
-    expect(codeOf(zipBundle({ project: makeSampleProject(), attachments: new Map() }))).toBe('missingAttachment');
+    expect(codeOf(await zipBundle({ project: makeSampleProject(), attachments: new Map() }))).toBe('missingAttachment');
   });
-  it('is refused when a picture is no picture', () => {
+  it('is refused when a picture is no picture', async () => {
     const attachments = makeSampleAttachments().set('picture', strToU8('<svg onload="alert(1)"/>'));
-    expect(codeOf(zipBundle({ project: makeSampleProject(), attachments }))).toBe('invalid');
+    expect(codeOf(await zipBundle({ project: makeSampleProject(), attachments }))).toBe('invalid');
   });
 });
 

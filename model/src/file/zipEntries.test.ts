@@ -8,7 +8,8 @@ import { readProject } from './readProject';
 import { listZip, unpackEntry, ZipError } from './zipEntries';
 import { readBundle, writeProject, ZIP_LIMITS, zipBundle } from './zipProject';
 
-const sound = (): Uint8Array => zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
+const packed = await zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
+const sound = (): Uint8Array => packed.slice();
 const faultOf = (read: () => unknown): string => {
   try {
     read();

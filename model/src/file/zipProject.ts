@@ -1,8 +1,10 @@
-import { strFromU8, strToU8, zipSync } from 'fflate';
+import { strFromU8, strToU8 } from 'fflate';
 import type { MeshReference } from '../records/prop/meshReference';
 import type { PictureReference } from '../records/prop/pictureReference';
 import type { Fault } from './faults';
 import { FileFaultsError } from './faults';
+import type { ZipInput } from './packZip';
+import { packZip } from './packZip';
 import type { ProjectFile } from './projectFile';
 import { MOST_PROJECT_BYTES, readProject } from './readProject';
 import { listZip, unpackEntry, ZipError } from './zipEntries';
@@ -66,20 +68,16 @@ export function meshPath(mesh: Pick<MeshReference, 'id' | 'format'>): string {
 }
 
 /** Packs a project with its pictures and meshes. Pictures are stored as they are: they are compressed already. */
-export function zipBundle({ project, attachments }: ProjectBundle): Uint8Array {
-  const entries: Record<string, Uint8Array | [Uint8Array, { level: 0 }]> = {
-    [PROJECT_NAME]: strToU8(writeProject(project, ZIP_LIMITS.entryBytes)),
+export function zipBundle({ project, attachments }: ProjectBundle): Promise<Uint8Array<ArrayBuffer>> {
+  const withBytes = (id: string, name: string, isStored: boolean): ZipInput[] => {
+    const bytes = attachments.get(id);
+    return bytes ? [{ name, bytes: bytes as Uint8Array<ArrayBuffer>, isStored }] : [];
   };
-  for (const picture of project.pictures) {
-    const bytes = attachments.get(picture.id);
-    if (bytes) entries[picturePath(picture)] = [bytes, { level: 0 }];
-  }
-  for (const mesh of project.meshes) {
-    const bytes = attachments.get(mesh.id);
-    if (bytes) entries[meshPath(mesh)] = bytes;
-  }
-  // A fixed date keeps the same project the same file; the zip format cannot say "none".
-  return zipSync(entries, { mtime: '1980-01-01T00:00:00' });
+  return packZip([
+    { name: PROJECT_NAME, bytes: strToU8(writeProject(project, ZIP_LIMITS.entryBytes)) as Uint8Array<ArrayBuffer>, isStored: false },
+    ...project.pictures.flatMap((picture) => withBytes(picture.id, picturePath(picture), true)),
+    ...project.meshes.flatMap((mesh) => withBytes(mesh.id, meshPath(mesh), false)),
+  ]);
 }
 
 /** Whether bytes are a zip rather than JSON text. */

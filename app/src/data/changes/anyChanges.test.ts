@@ -39,7 +39,7 @@ describe('whatever is done to the shop, in any order', () => {
           let ids = 0;
           for (const [at, press] of acts.entries()) await run(store, press, NOW + at * 60_000, () => `made-${(ids += 1)}`);
           const before = await gatherProject(db, NOW);
-          expect(readBundle(zipBundle(before))).toEqual(before);
+          expect(readBundle(await zipBundle(before))).toEqual(before);
           expect(isSound(before.project, new Set(before.attachments.keys()))).toBe(true);
           // Undone to the beginning, and done again, it is the same.
           const plain = JSON.stringify(withoutRevisions(before.project));

@@ -37,7 +37,7 @@ afterEach(() => db.delete());
 /** What a saved zip reads back as; throws what the application would refuse it for. */
 const savedAndRead = async () => {
   const bundle = await gatherProject(db, NOW);
-  expect(readBundle(zipBundle(bundle))).toEqual(bundle);
+  expect(readBundle(await zipBundle(bundle))).toEqual(bundle);
   return bundle.project;
 };
 const codeOf = async (work: Promise<unknown>): Promise<string> =>
@@ -153,7 +153,7 @@ describe('files', () => {
     expect(preview.mends.filter((mend) => mend.list === 'pictures' || mend.list === 'meshes')).toHaveLength(2);
     await importProject(empty, { project, attachments: new Map() }, 'replace');
     const bundle = await gatherProject(empty.db, NOW);
-    expect(readBundle(zipBundle(bundle))).toEqual(bundle);
+    expect(readBundle(await zipBundle(bundle))).toEqual(bundle);
     expect(bundle.project.pictures).toEqual([]);
     await empty.db.delete();
   });

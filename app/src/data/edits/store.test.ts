@@ -207,7 +207,7 @@ describe('files', () => {
             await edit.attach({ id: 'mesh', blob: new Blob([new Uint8Array([9, ...bytes])]) });
           });
           const before = await snapshot();
-          const file = zipBundle(before);
+          const file = await zipBundle(before);
           await wipeEverything(store);
           await importProject(store, readBundle(file), 'replace');
           expect(await snapshot()).toEqual(before);

@@ -47,9 +47,9 @@ export async function backUpBeforeUpgrade(databaseName: string, place: BackupPla
       shop,
       ...Object.fromEntries(lists),
     };
-    const packed = zipBundle({ project, attachments } as unknown as ProjectBundle);
+    const packed = await zipBundle({ project, attachments } as unknown as ProjectBundle);
     const name = backupName(nowMs, 'before-upgrade');
-    await place.write(name, new Blob([packed as Uint8Array<ArrayBuffer>]));
+    await place.write(name, new Blob([packed]));
     return name;
   } finally {
     old.close();

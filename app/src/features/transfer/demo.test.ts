@@ -22,13 +22,13 @@ let wallMs: number;
 let clock: ReturnType<typeof createShopClock>;
 let store: Store;
 
-beforeEach(() => {
+beforeEach(async () => {
   db = new ShopDatabase(`demo-${(names += 1)}`);
   // The wall is 181 days and some hours after the demo's moment.
   wallMs = SAVED + 181 * DAY + 5 * 3_600_000;
   clock = createShopClock(() => wallMs);
   store = new Store(db, clock.now);
-  const zip = zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
+  const zip = await zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
   vi.stubGlobal('fetch', (path: string) =>
     Promise.resolve(path === '/api/health' ? Response.json({ status: 'ok', demo: true }) : new Response(zip as Uint8Array<ArrayBuffer>)),
   );

@@ -20,12 +20,12 @@ export interface PackedProject {
  */
 export async function packShop(db: ShopDatabase, savedAtMs: number, as: SaveKind): Promise<PackedProject> {
   const bundle = await gatherProject(db, savedAtMs);
-  const packed = as === 'zip' ? zipBundle(bundle) : writeProject(bundle.project);
+  const packed = as === 'zip' ? await zipBundle(bundle) : writeProject(bundle.project);
   const again = typeof packed === 'string' ? readProject(packed) : readBundle(packed).project;
   const records = countRecords(bundle.project);
   // The zip's checksum says that the text came back as it was written, and the reader that all of it is a sound project.
   if (countRecords(again) !== records)
     throw new FileFaultsError([{ code: 'inconsistent', path: '', message: 'the packed file does not read back as it was' }]);
   const type = as === 'zip' ? 'application/zip' : 'application/json';
-  return { blob: new Blob([packed as string | Uint8Array<ArrayBuffer>], { type }), records };
+  return { blob: new Blob([packed], { type }), records };
 }
