@@ -257,7 +257,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     await putMaskRungs(edit, ladder.id, made as never, plan, new Map(records.products.map((product) => [product.id, product])), makeId);
   }),
   on('begin weathering', 'parts', async (edit, part, { choice, makeId, records }) => {
-    const plan = records.weatherPlans.find((entry) => entry.partId === part.id) ?? newWeatherPlan(makeId(), part.id, 'metal');
+    const plan = records.weatherPlans.find((entry) => entry.partId === part.id) ?? newWeatherPlan(makeId(), part, 'metal');
     await edit.put('weatherPlans', plan);
     const material = chosen(SHOWN_MATERIALS, choice(1))?.id ?? 'metal';
     await layOutStory(edit, plan, material, chosen(AGES, choice(2))?.id ?? 'worn', records.products, makeId);

@@ -1,5 +1,6 @@
 import { findProductClass } from '../cure/productClasses';
 import type { MaterialId } from '../ladder/materials';
+import { findMaterial } from '../ladder/materials';
 
 /** What a joint must bear. */
 export type JointLoad = 'display' | 'handled' | 'worn';
@@ -26,7 +27,20 @@ export const ADHESIVES: readonly Adhesive[] = [
     id: 'cyanoacrylate',
     classId: 'cyanoacrylate',
     name: 'Cyanoacrylate with activator',
-    holds: { rigid: 'good', soluble: 'good', translucent: 'fair', flexible: 'poor', resin: 'good', cast: 'good' },
+    holds: {
+      rigid: 'good',
+      soluble: 'good',
+      translucent: 'fair',
+      flexible: 'poor',
+      resin: 'good',
+      cast: 'good',
+      clearResin: 'fair',
+      sheet: 'fair',
+      fabric: 'never',
+      foam: 'fair',
+      metal: 'fair',
+      bought: 'fair',
+    },
     gapMillimetres: 0.15,
     bears: 'handled',
     bends: false,
@@ -36,7 +50,20 @@ export const ADHESIVES: readonly Adhesive[] = [
     id: 'epoxy',
     classId: 'epoxyGlue',
     name: 'Two-part epoxy glue',
-    holds: { rigid: 'good', soluble: 'good', translucent: 'good', flexible: 'fair', resin: 'good', cast: 'good' },
+    holds: {
+      rigid: 'good',
+      soluble: 'good',
+      translucent: 'good',
+      flexible: 'fair',
+      resin: 'good',
+      cast: 'good',
+      clearResin: 'good',
+      sheet: 'good',
+      fabric: 'fair',
+      foam: 'fair',
+      metal: 'good',
+      bought: 'good',
+    },
     gapMillimetres: 2,
     bears: 'worn',
     bends: false,
@@ -46,7 +73,20 @@ export const ADHESIVES: readonly Adhesive[] = [
     id: 'contact',
     classId: 'contactCement',
     name: 'Contact cement',
-    holds: { rigid: 'fair', soluble: 'never', translucent: 'fair', flexible: 'good', resin: 'fair', cast: 'fair' },
+    holds: {
+      rigid: 'fair',
+      soluble: 'never',
+      translucent: 'fair',
+      flexible: 'good',
+      resin: 'fair',
+      cast: 'fair',
+      clearResin: 'fair',
+      sheet: 'poor',
+      fabric: 'good',
+      foam: 'good',
+      metal: 'fair',
+      bought: 'fair',
+    },
     gapMillimetres: 0.3,
     bears: 'worn',
     bends: true,
@@ -56,7 +96,20 @@ export const ADHESIVES: readonly Adhesive[] = [
     id: 'slurryWeld',
     classId: 'slurry',
     name: 'Solvent weld with its own slurry',
-    holds: { rigid: 'never', soluble: 'good', translucent: 'never', flexible: 'never', resin: 'never', cast: 'never' },
+    holds: {
+      rigid: 'never',
+      soluble: 'good',
+      translucent: 'never',
+      flexible: 'never',
+      resin: 'never',
+      cast: 'never',
+      clearResin: 'never',
+      sheet: 'never',
+      fabric: 'never',
+      foam: 'never',
+      metal: 'never',
+      bought: 'never',
+    },
     gapMillimetres: 0.5,
     bears: 'worn',
     bends: false,
@@ -113,7 +166,7 @@ function rate(adhesive: Adhesive, ask: JointAsk): AdhesiveChoice {
     score *= 0.3;
     reasons.push(`fills ${adhesive.gapMillimetres} mm, the gap is ${ask.gapMillimetres} mm`);
   }
-  const isBending = ask.first === 'flexible' || ask.second === 'flexible';
+  const isBending = findMaterial(ask.first).isFlexible || findMaterial(ask.second).isFlexible;
   if (isBending && !adhesive.bends) {
     score *= 0.5;
     reasons.push('stays stiff where the part bends');

@@ -79,6 +79,11 @@ export const CAUTIONS: readonly Caution[] = [
     text: 'Never in a kitchen oven: fumes, and food after it. Heat with ventilation, gloves for sheet and frame, the maker’s window for the plastic.',
   },
   {
+    id: 'dyeBath',
+    title: 'Dye bath',
+    text: 'Hot water and dye: gloves, eyes, no pot that food comes back into, powder not breathed in; below the heat at which the piece bends.',
+  },
+  {
     id: 'magnets',
     title: 'Strong magnets',
     text: 'They pinch and splinter, are dangerous when swallowed, and disturb pacemakers and cards: glued in for good, away from children.',

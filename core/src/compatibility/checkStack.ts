@@ -1,4 +1,4 @@
-import type { MaterialId } from '../ladder/materials';
+import type { Material, MaterialId } from '../ladder/materials';
 import { findMaterial } from '../ladder/materials';
 import { findMethod } from '../ladder/methods';
 import type { CompatRule, FilmTest, RemedyKind } from './compatRules';
@@ -59,7 +59,7 @@ export function checkStack(material: MaterialId, steps: readonly StackStep[]): C
     const method = findMethod(step.methodId);
     if (method.roughens) isScuffed = true;
     if (WASHES.has(step.methodId)) isWashed = true;
-    const heat = heatFinding(step, substrate.isResin);
+    const heat = heatFinding(step, substrate);
     if (heat) findings.push(heat);
     if (step.methodId === POLISH) waxed = step;
     if (step.classId === null) continue;
@@ -74,7 +74,8 @@ export function checkStack(material: MaterialId, steps: readonly StackStep[]): C
       if (rule.substrate === 'flexible' && !substrate.isFlexible) continue;
       if (rule.substrate === 'translucent' && !substrate.letsLightThrough) continue;
       if (rule.substrate === 'resin' && !substrate.isResin) continue;
-      if (rule.substrate === 'filament' && substrate.isResin) continue;
+      if (rule.substrate === 'notResin' && substrate.isResin) continue;
+      if (rule.substrate === 'notFabric' && substrate.kind === 'fabric') continue;
       if (rule.under !== null && (!under || !matches(rule.under, under.nature, under.classId))) continue;
       if (!stateHolds(rule, step, under !== null, isScuffed, isWashed)) continue;
       findings.push({
@@ -125,17 +126,17 @@ function matches(test: FilmTest, nature: FilmNature, classId: string): boolean {
   );
 }
 
-function heatFinding(step: StackStep, isResin: boolean): CompatFinding | null {
-  if (step.methodId !== 'warmDry' || isResin) return null;
+function heatFinding(step: StackStep, { warps, kind, name }: Material): CompatFinding | null {
+  if (step.methodId !== 'warmDry' || !warps) return null;
   return {
-    ruleId: 'heatOnFilament',
+    ruleId: 'heatThatWarps',
     stepId: step.id,
     underId: null,
-    what: 'Warm air on filament.',
-    why: 'Some filaments soften at 55–60 °C: thin parts warp. Keep the dryer moving and the face no warmer than a hand bears.',
+    what: kind === 'filament' ? 'Warm air on filament.' : `Warm air on ${name.toLowerCase()}.`,
+    why: `${kind === 'filament' ? 'Some filaments soften at 55–60 °C' : 'Some plastics soften or shrink from 60 °C on'}: thin parts warp. Keep the dryer moving and the face no warmer than a hand bears.`,
     sure: 'possible',
     remedy: { kind: 'card' },
-    remedyWords: 'Try it on a scrap of the same filament.',
+    remedyWords: `Try it on a scrap of the same ${kind === 'filament' ? 'filament' : 'piece'}.`,
     symptoms: ['warping'],
   };
 }

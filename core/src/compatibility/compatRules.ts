@@ -23,7 +23,7 @@ export interface CompatRule {
   readonly over: FilmTest;
   /** the film it comes onto; null: whatever, bare part too */
   readonly under: FilmTest | null;
-  readonly substrate?: 'flexible' | 'translucent' | 'resin' | 'filament';
+  readonly substrate?: 'flexible' | 'translucent' | 'resin' | 'notResin' | 'notFabric';
   readonly state: StateTest;
   readonly what: string;
   readonly why: string;
@@ -190,11 +190,12 @@ export const COMPAT_RULES: readonly CompatRule[] = [
   },
   {
     id: 'colourOnBare',
-    over: { families: ['lacquer', 'enamel', 'waterAcrylic', 'oil'], isPrimer: false },
+    over: { families: ['lacquer', 'enamel', 'waterAcrylic', 'oil'], isPrimer: false, isClear: false },
     under: null,
+    substrate: 'notFabric',
     state: 'firstFilm',
-    what: 'Colour straight on the print.',
-    why: 'Bare plastic gives little hold, and its own colour shows through.',
+    what: 'Colour straight on the bare part.',
+    why: 'Bare plastic and metal give little hold, and their own colour shows through.',
     sure: 'likely',
     remedy: adhesionPrimer,
     symptoms: ['peeling'],
@@ -215,7 +216,7 @@ export const COMPAT_RULES: readonly CompatRule[] = [
     id: 'greasyFace',
     over: {},
     under: null,
-    substrate: 'filament',
+    substrate: 'notResin',
     state: 'firstUnwashed',
     what: 'A first film on a face that was not washed.',
     why: 'Finger grease and sanding dust make fish-eyes and poor hold.',

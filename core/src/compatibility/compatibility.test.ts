@@ -59,7 +59,7 @@ const BREACHES = [
   ['overPolish', 'rigid', ['wash', 'primer', 'floorPolish', 'oilWash']],
   ['waterOverSlickEnamel', 'rigid', ['wash', 'primer', 'enamelColour', 'brushAcrylic']],
   ['thinEpoxyInClearLens', 'translucent', ['wash', 'tintedEpoxy', 'lacquerClear!']],
-  ['heatOnFilament', 'rigid', ['wash', 'primer', 'warmDry']],
+  ['heatThatWarps', 'rigid', ['wash', 'primer', 'warmDry']],
   ['filmOverWax', 'rigid', ['wash', 'primer', 'brushAcrylic', 'polish', 'lacquerClear']],
 ] as const;
 

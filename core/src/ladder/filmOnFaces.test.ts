@@ -6,6 +6,7 @@ describe('films on faces', () => {
   it('are those of coats and fillers, not of glue in a seam or a break, nor of rubber that comes off', () => {
     expect(METHODS.filter(({ laysFilm, id }) => laysFilm && !leavesFilmOnFaces(id)).map(({ id }) => id)).toEqual([
       'repair',
+      'cement',
       'bond',
       'maskRubber',
     ]);

@@ -1,7 +1,7 @@
 import { findMethod } from './methods';
 
 /** Methods whose glue lies in a seam or a break. */
-const GLUED: ReadonlySet<string> = new Set(['bond', 'repair']);
+const GLUED: ReadonlySet<string> = new Set(['bond', 'repair', 'cement']);
 
 /** Whether a method's film is glue between faces, not a coat on them. */
 export function isGlued(methodId: string): boolean {

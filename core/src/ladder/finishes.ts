@@ -3,7 +3,18 @@ import { findAge } from './ages';
 
 /** What a part is to look like when it is new; how old it looks is a choice of its own. */
 export type FinishId =
-  'gloss' | 'satin' | 'metal' | 'bareChrome' | 'litTranslucent' | 'textureKept' | 'bone' | 'leather' | 'stone' | 'rubber';
+  | 'gloss'
+  | 'satin'
+  | 'metal'
+  | 'bareChrome'
+  | 'litTranslucent'
+  | 'clear'
+  | 'textureKept'
+  | 'bone'
+  | 'leather'
+  | 'stone'
+  | 'rubber'
+  | 'asItIs';
 
 /** A finish with the valley depth it forgives. */
 export interface Finish {
@@ -26,11 +37,13 @@ export const FINISHES: readonly Finish[] = [
   { id: 'metal', name: 'Metal', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.7, clearSheen: 'satin' },
   { id: 'bareChrome', name: 'Bare chrome effect', valleyForgivenMicrometres: 4, lastGrit: 'P600', sheen: 1, clearSheen: 'gloss' },
   { id: 'litTranslucent', name: 'Translucent, lit', valleyForgivenMicrometres: 30, lastGrit: 'P400', sheen: 0.8, clearSheen: 'satin' },
+  { id: 'clear', name: 'Clear, seen through', valleyForgivenMicrometres: 2, lastGrit: 'P2000', sheen: 1, clearSheen: 'gloss' },
   { id: 'textureKept', name: 'Texture kept', valleyForgivenMicrometres: 1000, lastGrit: 'P220', sheen: 0.25, clearSheen: 'matte' },
   { id: 'bone', name: 'Bone', valleyForgivenMicrometres: 40, lastGrit: 'P400', sheen: 0.25, clearSheen: 'satin' },
   { id: 'leather', name: 'Leather', valleyForgivenMicrometres: 80, lastGrit: 'P400', sheen: 0.35, clearSheen: 'satin' },
   { id: 'stone', name: 'Stone', valleyForgivenMicrometres: 150, lastGrit: 'P220', sheen: 0.1, clearSheen: 'matte' },
   { id: 'rubber', name: 'Rubber', valleyForgivenMicrometres: 60, lastGrit: 'P400', sheen: 0.3, clearSheen: 'matte' },
+  { id: 'asItIs', name: 'Left as it is', valleyForgivenMicrometres: 1000, lastGrit: 'P400', sheen: 0.4, clearSheen: 'matte' },
 ];
 
 /**

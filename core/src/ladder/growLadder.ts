@@ -4,14 +4,14 @@ import type { BandId } from './bands';
 import type { Finish, FinishId } from './finishes';
 import { finishAtAge } from './finishes';
 import { isGlued } from './filmOnFaces';
-import type { MaterialId } from './materials';
+import type { Material, MaterialId } from './materials';
 import { findMaterial } from './materials';
 import type { Method } from './methods';
 import { findMethod } from './methods';
 import type { KnownSurface, LoopForecast } from './primerLoops';
 import { forecastPrimerLoops, forecastWithoutLoops } from './primerLoops';
-import type { ColourRole, RouteRow, RowCondition } from './routeRow';
-import { ROUTE_TABLE } from './routeTable';
+import type { ColourRole, RouteRow, RowCondition } from './route/routeRow';
+import { ROUTE_TABLE } from './route/routeTable';
 import { estimateRungMinutes } from './rungMinutes';
 import type { JoiningId, SealingId, SmoothingId } from './schools';
 import { findSmoothing } from './schools';
@@ -74,11 +74,9 @@ export function growLadder(
   const material = findMaterial(choice.material);
   const finish = finishAtAge(choice.finish, choice.age);
   const school = findSmoothing(choice.smoothing);
+  if (!material.finishes.includes(choice.finish)) return { kind: 'refused', reason: finishRefusal(material, finish) };
   const refusal = school.refusal(material, choice.finish);
   if (refusal) return { kind: 'refused', reason: `${school.name} on ${material.name.toLowerCase()}: ${refusal}.` };
-  if (choice.finish === 'litTranslucent' && !material.letsLightThrough) {
-    return { kind: 'refused', reason: `${material.name} lets no light through; a lit finish needs a translucent part.` };
-  }
   const held = table.filter((row) => holds(row.when, choice));
   const forecast = forecastPrimerLoops(material, choice.layerMillimetres, school, finish, known);
   const loops = held.some((row) => row.isLooped)
@@ -87,6 +85,11 @@ export function growLadder(
   const rows = repeatLoops(held, loops.loops);
   const rungs = rows.map(({ row, turn }) => draftRung(row, turn, choice, finish));
   return { kind: 'grown', rungs, loops, handsMinutes: rungs.reduce((sum, rung) => sum + rung.minutes, 0) };
+}
+
+function finishRefusal({ name, letsLightThrough }: Material, finish: Finish): string {
+  if (finish.id === 'litTranslucent' && !letsLightThrough) return `${name} lets no light through; a lit finish needs a translucent part.`;
+  return `${name} is not finished as ${finish.name.toLowerCase()}.`;
 }
 
 function holds(when: RowCondition, choice: RouteChoice): boolean {

@@ -100,7 +100,7 @@ export function forecastWithoutLoops(forecast: LoopForecast, does: { readonly is
     loops: 0,
     valleyBeforePrimerMicrometres: left,
     steps,
-    ridgesStay: !does.isCut && !filled,
+    ridgesStay: start > 0 && !does.isCut && !filled,
     formula:
       steps.length === 1
         ? `${round(start)} µm ridge; nothing on this route fills or sands it`

@@ -20,12 +20,23 @@ export interface SmoothingSchool {
 }
 
 function opaqueRefusal(material: Material, finish: FinishId): string | null {
-  if (material.letsLightThrough && finish === 'litTranslucent') return 'it is opaque: the light would show it as a stain';
-  return null;
+  if (!material.letsLightThrough) return null;
+  if (finish === 'litTranslucent') return 'it is opaque: the light would show it as a stain';
+  return finish === 'clear' ? 'it is opaque: nothing is seen through it' : null;
+}
+
+/** Whether a material has lines or pores that a smoothing school is chosen for: bought pieces have seams and sink marks. */
+export function hasLines({ kind }: Material): boolean {
+  return !['sheet', 'fabric', 'foam', 'metal'].includes(kind);
+}
+
+/** What fills layer lines has nothing to do on what was not printed; what smooths by sanding and primer alone is left out rung by rung. */
+function lineRefusal(material: Material): string | null {
+  return hasLines(material) ? null : 'it has no layer lines';
 }
 
 function brittleRefusal(material: Material, finish: FinishId): string | null {
-  return material.isFlexible ? 'it cracks on a part that bends' : opaqueRefusal(material, finish);
+  return lineRefusal(material) ?? (material.isFlexible ? 'it cracks on a part that bends' : opaqueRefusal(material, finish));
 }
 
 /** All smoothing schools. */
@@ -35,7 +46,8 @@ export const SMOOTHING_SCHOOLS: readonly SmoothingSchool[] = [
     name: 'Sand and filler primer',
     valleyFilledShare: 0,
     cost: 'most loops, least bought, little detail lost',
-    refusal: opaqueRefusal,
+    // Its primer grows only where the finish takes one: a clear print is sanded through its grits and varnished.
+    refusal: (material, finish) => (material.isPrinted && finish !== 'clear' ? opaqueRefusal(material, finish) : null),
   },
   { id: 'putty', name: 'One-part putty', valleyFilledShare: 0.45, cost: 'a thin skim each time; shrinks', refusal: brittleRefusal },
   {
@@ -51,7 +63,7 @@ export const SMOOTHING_SCHOOLS: readonly SmoothingSchool[] = [
     valleyFilledShare: 0.6,
     cost: 'one thick film, a night of waiting, narrows engraving',
     // Clear or tinted epoxy lets light through, so it is also the way for lit parts.
-    refusal: (material) => (material.isFlexible ? 'it cracks on a part that bends' : null),
+    refusal: (material) => lineRefusal(material) ?? (material.isFlexible ? 'it cracks on a part that bends' : null),
   },
   {
     id: 'solvent',

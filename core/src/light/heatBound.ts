@@ -32,7 +32,15 @@ export const SOFTENS_CELSIUS: Readonly<Record<MaterialId, number>> = {
   translucent: 72,
   flexible: 60,
   resin: 55,
+  clearResin: 55,
   cast: 60,
+  // Clear sheets begin with copolyester at 70 °C; acrylic and polycarbonate bear more.
+  sheet: 70,
+  fabric: 120,
+  foam: 70,
+  // Metal gives way to nothing a prop holds; the paint on it blisters first.
+  metal: 120,
+  bought: 70,
 };
 
 /**

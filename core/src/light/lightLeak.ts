@@ -38,7 +38,13 @@ export const WALL_DENSITY: Readonly<Record<MaterialId, number>> = {
   translucent: 0.08,
   flexible: 0.3,
   resin: 0.45,
+  clearResin: 0.02,
   cast: 0.7,
+  sheet: 0.01,
+  fabric: 0.8,
+  foam: 0.5,
+  metal: 20,
+  bought: 0.5,
 };
 /** What a wall does not pass is thrown back by so much, the rest is taken up (guess). */
 const WALL_RETURNS = 0.6;

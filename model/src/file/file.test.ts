@@ -12,6 +12,7 @@ import { makeVersion8 } from '../testing/makeVersion8';
 import { makeVersion10 } from '../testing/makeVersion10';
 import { makeVersion11 } from '../testing/makeVersion11';
 import { makeVersion12 } from '../testing/makeVersion12';
+import { makeVersion13 } from '../testing/makeVersion13';
 import { makeVersion9 } from '../testing/makeVersion9';
 import { makeVersion2 } from '../testing/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
@@ -282,6 +283,7 @@ describe('migrations', () => {
     expect(readProject(JSON.stringify(makeVersion10()))).toEqual(makeSampleProject());
     expect(readProject(JSON.stringify(makeVersion11()))).toEqual(makeSampleProject());
     expect(readProject(JSON.stringify(makeVersion12()))).toEqual(makeSampleProject());
+    expect(readProject(JSON.stringify(makeVersion13()))).toEqual(makeSampleProject());
     const three = readProject(JSON.stringify(makeVersion9(3))).persons;
     expect(three.map(({ name, hours, refuses }) => ({ name, hours, refuses }))).toEqual([
       { name: 'Me', hours: null, refuses: [] },

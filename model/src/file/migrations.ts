@@ -205,6 +205,12 @@ export const MIGRATIONS: readonly Migration[] = [
       lightPlans: [],
     }),
   },
+  {
+    from: 13,
+    to: 14,
+    why: 'parts that are not printed: materials, finishes and methods that an older program does not know',
+    migrate: (project) => ({ ...project }),
+  },
 ];
 
 /**

@@ -1,4 +1,4 @@
-import { findMaterial } from '@zinc-ladder/core/ladder/materials';
+import { areWorkedAlike, findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { Ladder, LadderRoute } from '../records/ladder/ladder';
 import type { LogEntry } from '../records/ladder/logEntry';
@@ -76,7 +76,7 @@ export function notesForLadder(
 }
 
 function isSameKind(one: Pick<Part, 'materialId'>, other: Pick<Part, 'materialId'>): boolean {
-  return findMaterial(one.materialId).isResin === findMaterial(other.materialId).isResin;
+  return areWorkedAlike(one.materialId, other.materialId);
 }
 
 function kindWords({ materialId }: Pick<Part, 'materialId'>): string {

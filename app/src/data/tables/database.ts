@@ -44,7 +44,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 14;
+export const DATABASE_VERSION = 15;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -279,7 +279,7 @@ export class ShopDatabase extends Dexie {
           ['pictures', withOwn],
         ]),
       );
-    this.version(DATABASE_VERSION)
+    this.version(14)
       .stores({ supplies: 'id', suppliers: 'id', packs: 'id', purchases: 'id', lightPlans: 'id' })
       .upgrade((transaction) =>
         liftTables(transaction, [
@@ -289,6 +289,8 @@ export class ShopDatabase extends Dexie {
           ['logEntries', withFields(ENTRY_ADDED_IN_13)],
         ]),
       );
+    // Nothing is laid out anew: the number keeps an older program away from materials and methods it does not know.
+    this.version(DATABASE_VERSION).stores({});
   }
 
   /** A table of records by name. */

@@ -1,5 +1,4 @@
 import { setArea } from '@zinc-ladder/core/batch/setArea';
-import { FINISHES } from '@zinc-ladder/core/ladder/finishes';
 import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import { beadShareOf } from '@zinc-ladder/core/surface/measure/layerRidges';
 import type { PartSize, ShapeId } from '@zinc-ladder/core/surface/measure/shapes';
@@ -31,7 +30,7 @@ import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/swatch/Swatch';
 import { formatSpan } from '../../base/formats';
 import { useFormats } from '../../features/formats/useFormats';
-import { smoothingOptions, suggestRoute } from '../../features/rung/routeOptions';
+import { finishOptions, isSmoothed, ROUTE_OPTIONS, smoothingOptions, suggestRoute } from '../../features/rung/routeOptions';
 
 /** From an empty shop to a first part with its ladder; a shop that has a prop never sees it. */
 export function StartView() {
@@ -196,9 +195,9 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
             </div>
             <div className="grid grid-cols-[2fr_1fr] gap-3">
               <SelectField
-                label="Printed in"
+                label="Made of"
                 value={materialId}
-                options={MATERIALS.map(({ id, name }) => [id, name] as const)}
+                options={ROUTE_OPTIONS.material}
                 onChange={(id) => {
                   const found = MATERIALS.find((entry) => entry.id === id);
                   if (!found) return;
@@ -207,7 +206,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
                   setRoute(null);
                 }}
               />
-              <NumberBox label="Layer, mm" isMetric trial={{ text: layer, set: setLayer }} min={0} max={1} />
+              {material?.isPrinted && <NumberBox label="Layer, mm" isMetric trial={{ text: layer, set: setLayer }} min={0} max={1} />}
             </div>
             <MeshTrialField mesh={mesh} />
             {!mesh.trial && (
@@ -233,15 +232,17 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
               <SelectField
                 label="To look like"
                 value={route.finish}
-                options={FINISHES.map(({ id, name }) => [id, name] as const)}
+                options={finishOptions(materialId, route.finish)}
                 onChange={(finish) => setRoute({ ...route, finish: finish as LadderRoute['finish'] })}
               />
-              <SelectField
-                label="Smoothed by"
-                value={route.smoothing}
-                options={smoothingOptions(asPart, route)}
-                onChange={(smoothing) => setRoute({ ...route, smoothing: smoothing as LadderRoute['smoothing'] })}
-              />
+              {isSmoothed({ materialId }, route) && (
+                <SelectField
+                  label="Smoothed by"
+                  value={route.smoothing}
+                  options={smoothingOptions(asPart, route)}
+                  onChange={(smoothing) => setRoute({ ...route, smoothing: smoothing as LadderRoute['smoothing'] })}
+                />
+              )}
             </div>
           </Step>
         </div>

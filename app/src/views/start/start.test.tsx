@@ -75,7 +75,7 @@ describe('the first prop', () => {
     const { user } = await openStart();
     await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Strap');
     await user.type(screen.getByRole('textbox', { name: 'Part' }), 'Strap');
-    await user.selectOptions(screen.getByRole('combobox', { name: 'Printed in' }), 'flexible');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Made of' }), 'flexible');
     const schools = screen.getByRole('combobox', { name: 'Smoothed by' });
     expect(within(schools).getByRole('option', { name: /^✕ Brush-on epoxy: it cracks/u })).toBeTruthy();
     expect(within(schools).getByRole('option', { name: 'Sand and filler primer: ridges stay' })).toBeTruthy();

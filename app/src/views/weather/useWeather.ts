@@ -78,7 +78,7 @@ export function useWeather(part: Part): Weather {
   const rungs = index.rungsOf(part.id);
   const route = index.ladderOfPart.get(part.id)?.route ?? null;
   const plan = useMemo(
-    () => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part.id, route?.finish ?? null),
+    () => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part, route?.finish ?? null),
     [kept, part.id, route],
   );
   const mirrored = useMirrored().value;

@@ -3,16 +3,17 @@ import { DRYER_FACTOR, gainsByDryer } from '@zinc-ladder/core/cure/forcedDrying'
 import type { CoatLaid, ForcedDrying } from '@zinc-ladder/core/cure/cureClock';
 import { facesMeet } from '@zinc-ladder/core/ladder/faces';
 import type { Milestone } from '@zinc-ladder/core/cure/dryingData';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import { WASH_WATER, WASH_WATER_NAME } from '@zinc-ladder/core/cure/washWater';
+import { WASH_WATER_NAME, waterLeft } from '@zinc-ladder/core/cure/washWater';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { FilmQuestion } from './filmTypes';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { filmOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 
-/** Water is gone after that in any air one can work in. */
-const WATER_GONE_AFTER_MS = 12 * 3_600_000;
+/** Water is gone after that in any air one can work in, out of webbing too. */
+const WATER_GONE_AFTER_MS = 48 * 3_600_000;
 /** Films older than this are hard whatever they were, and no longer read. */
 const FORGOTTEN_AFTER_MS = 30 * 86_400_000;
 
@@ -20,6 +21,7 @@ const FORGOTTEN_AFTER_MS = 30 * 86_400_000;
 export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'rungs' | 'products'>, nowMs: number): FilmQuestion[] {
   const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
   const products = new Map(records.products.map((product) => [product.id, product]));
+  const materials = new Map(records.parts.map(({ id, materialId }) => [id, findMaterial(materialId)]));
   return records.ladders.flatMap((ladder): FilmQuestion[] => {
     const own = ladder.rungIds.flatMap((id) => rungs.get(id) ?? []);
     const done = own
@@ -28,9 +30,9 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     const coats: CoatLaid[] = [];
     const forced: ForcedDrying[] = [];
     let top: Rung | null = null;
-    let washed: Rung | null = null;
+    let last: Rung | null = null;
     for (const rung of done) {
-      washed = findMethod(rung.methodId).leavesWater ? rung : null;
+      last = rung;
       const film = filmOf(rung, products.get(rung.productId ?? ''));
       const isSameFace = top === null || facesMeet(top.side, rung.side);
       if (findMethod(rung.methodId).roughens && isSameFace) coats.length = 0;
@@ -43,16 +45,17 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     }
     const product = products.get(top?.productId ?? '');
     const next = own.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand');
+    const water = last && waterLeft(last.methodId, materials.get(ladder.partId)?.soaks);
     // A washed part is waited for whatever lies under the water.
-    if (washed?.doneAtMs && washed.doneAtMs > nowMs - WATER_GONE_AFTER_MS)
+    if (water && last?.doneAtMs && last.doneAtMs > nowMs - WATER_GONE_AFTER_MS)
       return [
         {
           partId: ladder.partId,
-          rungId: washed.id,
+          rungId: last.id,
           filmName: WASH_WATER_NAME,
           colourHex: null,
-          drying: WASH_WATER,
-          coats: [{ atMs: washed.doneAtMs, thicknessMicrometres: WASH_WATER.coatMicrometres }],
+          drying: water,
+          coats: [{ atMs: last.doneAtMs, thicknessMicrometres: water.coatMicrometres }],
           forced: [],
           nextRungId: next?.id ?? null,
           nextNeeds: next && !findMethod(next.methodId).bearsWater ? 'touch' : null,

@@ -4,7 +4,7 @@ import { buildClockTable } from '../../cure/clockTable';
 import type { CureTables } from '../../cure/cureTables';
 import { createCureTables } from '../../cure/cureTables';
 import { CURE_PHASES } from '../../cure/dryingKind';
-import { WASH_WATER } from '../../cure/washWater';
+import { waterLeft } from '../../cure/washWater';
 import { milestoneDemand } from '../../cure/filmDemand';
 import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
@@ -174,8 +174,8 @@ function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: numb
     [WALL_CLOCK, { id: WALL_CLOCK, table: buildClockTable(fromMinute, fromMinute + 1440, 1440, () => 1) }],
   ]);
   for (const part of input.parts) {
-    for (const { film, methodId } of part.rungs) {
-      const drying = film?.drying ?? (findMethod(methodId).leavesWater ? WASH_WATER : null);
+    for (const { film, methodId, soaks } of part.rungs) {
+      const drying = film?.drying ?? waterLeft(methodId, soaks);
       if (!drying) continue;
       for (const phase of CURE_PHASES) {
         const id = tables.keyFor(drying, phase);

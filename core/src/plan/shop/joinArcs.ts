@@ -1,6 +1,5 @@
 import type { CureTables } from '../../cure/cureTables';
-import { findMethod } from '../../ladder/methods';
-import { handleArcs, orderArc, waterArc } from './ladderArcs';
+import { handleArcs, orderArc, waterArcs } from './ladderArcs';
 import type { PlanArc } from '../problem/problem';
 import type { PlanJoin, PlanPart } from './shopPlanInput';
 
@@ -23,11 +22,11 @@ export function buildJoinArcs(join: PlanJoin, parts: ReadonlyMap<string, PlanPar
     if (closing) arcs.push(orderArc(closing.id, host.id, { kind: 'join' }));
     arcs.push(...handleArcs(before, host.id, tables));
     const last = before.at(-1);
-    if (last && findMethod(last.methodId).leavesWater) arcs.push(waterArc(last, host.id, tables));
+    if (last) arcs.push(...waterArcs(last, host.id, tables));
   }
   if (next && next.status.kind !== 'done') {
     if (host.status.kind !== 'done') arcs.push(orderArc(host.id, next.id, { kind: 'join' }));
-    if (findMethod(host.methodId).leavesWater) arcs.push(waterArc(host, next.id, tables));
+    arcs.push(...waterArcs(host, next.id, tables));
     // From here on they are one piece: the host's films, its glue among them, are the guest's too.
     arcs.push(...handleArcs(hostRungs.slice(0, hostRungs.indexOf(host) + 1), next.id, tables));
   }

@@ -9,7 +9,7 @@ import { facesMeet } from '../../ladder/faces';
 import type { Method } from '../../ladder/methods';
 import { findMethod } from '../../ladder/methods';
 import type { ArcPiece, PlanArc } from '../problem/problem';
-import { WASH_WATER, WASH_WATER_NAME } from '../../cure/washWater';
+import { WASH_WATER_NAME, waterLeft } from '../../cure/washWater';
 import type { PlanFilm, PlanPart, PlanRung } from './shopPlanInput';
 
 /** The clock on which order alone is measured. */
@@ -50,7 +50,7 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
     if (previous) arcs.push(orderArc(previous, rung.id, { kind: 'order' }));
     // What is already in hand has passed its waits; only its order still counts.
     if (rung.status.kind === 'open') arcs.push(...filmArcs(films, rung, method, tables));
-    if (rung.status.kind === 'open' && wet && !method.bearsWater) arcs.push(waterArc(wet, rung.id, tables));
+    if (rung.status.kind === 'open' && wet && !method.bearsWater) arcs.push(...waterArcs(wet, rung.id, tables));
     const waitedFor = laid.get(rung.hardRungId ?? '');
     if (rung.status.kind === 'open' && waitedFor?.film) arcs.push(hardArc(waitedFor, waitedFor.film, films, rung.id, tables));
     layFilm(films, rung, method, tables);
@@ -109,15 +109,19 @@ function wetAfter(rung: PlanRung): PlanRung | null {
   return findMethod(rung.methodId).leavesWater ? rung : null;
 }
 
-/** What comes after a washing waits until its water is gone. */
-export function waterArc(washed: PlanRung, to: string, tables: CureTables): PlanArc {
-  return {
-    from: washed.id,
-    to,
-    clockId: tables.keyFor(WASH_WATER, 'drying'),
-    pieces: [{ lo: WASH_WATER.touchMinutes, hi: null }],
-    reason: { kind: 'film', milestone: 'touch', filmName: WASH_WATER_NAME },
-  };
+/** What comes after a washing waits until its water is gone; nothing waits for a rung that leaves none. */
+export function waterArcs(washed: PlanRung, to: string, tables: CureTables): PlanArc[] {
+  const water = waterLeft(washed.methodId, washed.soaks);
+  if (!water) return [];
+  return [
+    {
+      from: washed.id,
+      to,
+      clockId: tables.keyFor(water, 'drying'),
+      pieces: [{ lo: water.touchMinutes, hi: null }],
+      reason: { kind: 'film', milestone: 'touch', filmName: WASH_WATER_NAME },
+    },
+  ];
 }
 
 function filmArcs(films: readonly FilmUnder[], rung: PlanRung, method: Method, tables: CureTables): PlanArc[] {

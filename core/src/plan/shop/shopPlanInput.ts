@@ -104,6 +104,8 @@ export interface PlanRung {
   readonly notBeforeMs: number | null;
   /** that is when something ordered for it has come, and no wish; left out: it is a wish */
   readonly isAwaited?: boolean;
+  /** its part holds the water of a washing in itself; left out: it does not */
+  readonly soaks?: boolean;
   /** an earlier rung of its part whose film must be hard first; null: what its method needs is enough */
   readonly hardRungId: string | null;
   /** when its work begins whatever else says; null: where the plan puts it */

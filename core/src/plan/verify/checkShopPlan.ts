@@ -2,7 +2,8 @@ import { airAt, windAt } from '../../climate/airTimeline';
 import { daylight } from '../../climate/daylight';
 import { judgeSpraying } from '../../climate/sprayVerdict';
 import { createCureTables } from '../../cure/cureTables';
-import { WASH_WATER } from '../../cure/washWater';
+import type { DryingData } from '../../cure/dryingData';
+import { waterLeft } from '../../cure/washWater';
 import { readCureClock } from '../../cure/cureClock';
 import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
@@ -65,7 +66,7 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
     const facts = works.filter(({ time }) => time === null).sort((a, b) => a.endMs - b.endMs);
     const planned = works.filter(({ time }) => time !== null);
     let films: FilmsOnPart = [];
-    let washedMs: number | null = null;
+    let washed: { readonly water: DryingData; readonly atMs: number } | null = null;
     let before: Done | null = null;
     const states: { atMs: number; films: FilmsOnPart }[] = [];
     filmsAt.set(part.id, states);
@@ -76,9 +77,9 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
         if (before?.time && before.endMs > startMs) say(rung.id, 'order', `begins before ${before.rung.name} is done`);
         const fault = filmFault(films, rung, startMs, tables);
         if (fault) say(rung.id, 'film', fault);
-        if (washedMs !== null && !method.bearsWater) {
-          const dry = readCureClock(WASH_WATER, [{ atMs: washedMs, thicknessMicrometres: WASH_WATER.coatMicrometres }], tables).milestones
-            .touch;
+        if (washed && !method.bearsWater) {
+          const { water, atMs } = washed;
+          const dry = readCureClock(water, [{ atMs, thicknessMicrometres: water.coatMicrometres }], tables).milestones.touch;
           if (dry === null || dry > startMs + MINUTE) say(rung.id, 'film', 'the water of the washing is not gone');
         }
         const hard = done.get(rung.hardRungId ?? '');
@@ -89,7 +90,8 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       }
       films = afterRung(films, rung, startMs, endMs);
       states.push({ atMs: endMs, films });
-      washedMs = method.leavesWater ? endMs : null;
+      const water = waterLeft(rung.methodId, rung.soaks);
+      washed = water && { water, atMs: endMs };
       if (method.laysFilm && rung.film && endMs >= input.nowMs - 30 * DAY)
         wet.push({ part, fromMs: endMs, toMs: handleableMs(films.slice(-1), tables) ?? Infinity });
       before = work;

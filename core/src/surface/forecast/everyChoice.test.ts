@@ -70,7 +70,7 @@ describe('forecasts of every choice', () => {
     );
   });
   it('nothing opaque goes on what is lit, nothing stiff on what bends, solvent only on what it dissolves', () => {
-    for (const { id: material, isFlexible, dissolvesInSolvent } of MATERIALS)
+    for (const { id: material, isFlexible, isPrinted, dissolvesInSolvent } of MATERIALS)
       for (const { id: finish } of FINISHES) {
         const base = {
           material,
@@ -86,7 +86,8 @@ describe('forecasts of every choice', () => {
         const allowed = forecastSchools(base, ask(20, 20)).flatMap((entry) => (entry.kind === 'forecast' ? [entry.smoothing] : []));
         if (isFlexible) expect(allowed.filter((school) => !['primerOnly', 'texture'].includes(school))).toEqual([]);
         if (!dissolvesInSolvent) expect(allowed).not.toContain('solvent');
-        if (finish === 'litTranslucent') expect(allowed.filter((school) => school !== 'brushEpoxy' && school !== 'solvent')).toEqual([]);
+        if (finish === 'litTranslucent' && isPrinted)
+          expect(allowed.filter((school) => school !== 'brushEpoxy' && school !== 'solvent')).toEqual([]);
       }
   });
   it('colder air never shortens the wait, more area never lessens hands or paint', () => {

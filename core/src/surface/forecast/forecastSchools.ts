@@ -123,7 +123,8 @@ function cutOf(choice: RouteChoice, loops: LoopForecast): number {
 
 /** The first cut belongs to filaments that are not left as they are. */
 function growsCut({ material, finish }: RouteChoice): boolean {
-  return !findMaterial(material).isResin && !findMaterial(material).isFlexible && finish !== 'litTranslucent';
+  const { kind, isFlexible } = findMaterial(material);
+  return kind === 'filament' && !isFlexible && finish !== 'litTranslucent';
 }
 
 /** Minutes films dry before the next rung may touch them, in one air. */

@@ -1,7 +1,7 @@
 import { finishAtAge } from '@zinc-ladder/core/ladder/finishes';
 import type { GrownLadder, RouteChoice, RungDraft } from '@zinc-ladder/core/ladder/growLadder';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
-import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
+import type { ColourRole } from '@zinc-ladder/core/ladder/route/routeRow';
 import { ARMS_LENGTH_METRES, visibleValley } from '@zinc-ladder/core/surface/forecast/visibleValley';
 import { hexOfProduct } from '../film/gatherPaints';
 import type { LadderRoute } from '../../records/ladder/ladder';

@@ -60,18 +60,22 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
   const propRank = new Map([...records.props].sort(byPosition).map((prop, index) => [prop.id, index]));
   const parts = [...records.parts]
     .sort((a, b) => (propRank.get(a.propId) ?? 0) - (propRank.get(b.propId) ?? 0) || byPosition(a, b))
-    .map((part): PlanPart => ({
-      id: part.id,
-      propId: part.propId,
-      name: partLabel(part),
-      rackPlaces: part.rackPlaces,
-      pieces: part.count,
-      print: part.print && { ...part.print, pieceMinutes: printHoursOf(part) * 60 },
-      rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
-        const rung = rungs.get(id);
-        return rung ? [toPlanRung(rung, products, records.persons, nowMs, waits.get(id) ?? null)] : [];
-      }),
-    }));
+    .map((part): PlanPart => {
+      const { soaks } = findMaterial(part.materialId);
+      const ofPart = soaks ? { soaks } : {};
+      return {
+        id: part.id,
+        propId: part.propId,
+        name: partLabel(part),
+        rackPlaces: part.rackPlaces,
+        pieces: part.count,
+        print: part.print && { ...part.print, pieceMinutes: printHoursOf(part) * 60 },
+        rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
+          const rung = rungs.get(id);
+          return rung ? [{ ...toPlanRung(rung, products, records.persons, nowMs, waits.get(id) ?? null), ...ofPart }] : [];
+        }),
+      };
+    });
   return {
     nowMs,
     timeZone: shop.timeZone,

@@ -4,7 +4,7 @@ import type { BandId } from '@zinc-ladder/core/ladder/bands';
 import { BANDS } from '@zinc-ladder/core/ladder/bands';
 import type { RungSide } from '@zinc-ladder/core/ladder/faces';
 import { METHODS } from '@zinc-ladder/core/ladder/methods';
-import type { ColourRole } from '@zinc-ladder/core/ladder/routeRow';
+import type { ColourRole } from '@zinc-ladder/core/ladder/route/routeRow';
 import { IsIn, IsNumber, Max, MaxLength, Min, MinLength } from 'class-validator';
 import { IsLine, IsRecordId, Nullable } from '../base/decorators';
 

@@ -49,7 +49,7 @@ async function put(rungs: readonly Partial<Rung>[], techniqueIds: readonly strin
     for (const [at, fields] of rungs.entries())
       await edit.put('rungs', { ...NEW_RUNG, id: `r${at}`, ladderId: 'host', name: `r${at}`, ...fields });
     await edit.patch('ladders', 'host', { rungIds: rungs.map((_, at) => `r${at}`) });
-    await edit.put('weatherPlans', newWeatherPlan(planId, 'host', 'metal'));
+    await edit.put('weatherPlans', newWeatherPlan(planId, { id: 'host', materialId: 'rigid' }, 'metal'));
     for (const id of techniqueIds) {
       const technique = findTechnique(id);
       await addWeatherPass(edit, planId, newPass(makeId(), technique, labOfHex(technique.usualHex), [], 1));

@@ -3,6 +3,7 @@ import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { AgeId } from '@zinc-ladder/core/ladder/ages';
 import type { FinishId } from '@zinc-ladder/core/ladder/finishes';
 import type { ShownMaterialId } from '@zinc-ladder/core/weather/story/shownMaterials';
+import { passesFor } from '@zinc-ladder/core/weather/story/passesFor';
 import { storyPasses } from '@zinc-ladder/core/weather/story/storyPasses';
 import type { TechniqueResult } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
@@ -12,6 +13,7 @@ import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import { nearestProduct, placeUnderColour } from '@zinc-ladder/model/gather/gatherWeather';
 import type { RungPart } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { CoverageRecord, PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
@@ -19,27 +21,13 @@ import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 import { replaceRungs, rungsOfLadder } from '../ladder/growChanges';
 
-/** What a finish mostly passes for. */
-const SHOWN_BY_FINISH: Readonly<Record<FinishId, ShownMaterialId>> = {
-  gloss: 'paintedMetal',
-  satin: 'paintedMetal',
-  metal: 'metal',
-  bareChrome: 'metal',
-  litTranslucent: 'plastic',
-  textureKept: 'paintedMetal',
-  bone: 'bone',
-  leather: 'leather',
-  stone: 'stone',
-  rubber: 'plastic',
-};
-
 /** A plan with no pass yet. */
-export function newWeatherPlan(id: string, partId: string, finish: FinishId | null): WeatherPlan {
+export function newWeatherPlan(id: string, part: Pick<Part, 'id' | 'materialId'>, finish: FinishId | null): WeatherPlan {
   return {
     id,
     revision: 0,
-    partId,
-    shownId: finish === null ? 'paintedMetal' : SHOWN_BY_FINISH[finish],
+    partId: part.id,
+    shownId: passesFor(finish, part.materialId),
     baseLab: null,
     up: [0, 0, 1],
     pins: [],
@@ -145,7 +133,7 @@ export async function turnWholeProp(edit: Edit, propId: string, up: readonly num
     if (plan) await edit.patch('weatherPlans', plan.id, { up: [...up] });
     else {
       const finish = ladders.find((ladder) => ladder.partId === part.id)?.route?.finish ?? null;
-      await edit.put('weatherPlans', { ...newWeatherPlan(makeId(), part.id, finish), up: [...up] });
+      await edit.put('weatherPlans', { ...newWeatherPlan(makeId(), part, finish), up: [...up] });
     }
   }
 }

@@ -1,3 +1,4 @@
+import type { Material } from '@zinc-ladder/core/ladder/materials';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import type { Edit } from '../../edits/edit';
@@ -17,6 +18,12 @@ export const NEW_PART: PartFields = {
   ...PART_ADDED_IN_3,
   print: null,
 };
+
+/** Makes a part of another material: what is not printed has no layers, and nothing of it is on a printer. */
+export async function changeMaterial(edit: Edit, part: Part, { id, isPrinted, usualLayerMillimetres }: Material): Promise<void> {
+  const layerMillimetres = isPrinted ? part.layerMillimetres || usualLayerMillimetres : usualLayerMillimetres;
+  await edit.patch('parts', part.id, { materialId: id, layerMillimetres, print: isPrinted ? part.print : null }, part);
+}
 
 /** Adds a part with an empty ladder of the same id. */
 export async function addPart(edit: Edit, id: string, propId: string, fields: PartFields, others: readonly Part[]): Promise<void> {

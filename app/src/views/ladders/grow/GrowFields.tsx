@@ -9,7 +9,7 @@ import { SelectField } from '../../../ui/fields/fields';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
-import { ROUTE_OPTIONS, smoothingOptions, TASTE_ROLES } from '../../../features/rung/routeOptions';
+import { finishOptions, isSmoothed, ROUTE_OPTIONS, smoothingOptions, TASTE_ROLES } from '../../../features/rung/routeOptions';
 
 /** The choices a ladder grows from, and what would grow. */
 export function GrowFields({
@@ -34,6 +34,7 @@ export function GrowFields({
     <Key extends keyof LadderRoute>(key: Key) =>
     (value: string) =>
       onRoute({ ...route, [key]: value as LadderRoute[Key] });
+  const hasSchools = isSmoothed(part, route);
   const roles = TASTE_ROLES.flatMap(([role, name]) => {
     const draft = grown.kind === 'grown' ? grown.rungs.find((rung) => rung.role === role) : undefined;
     const fitting = products.filter((product) => product.classId === draft?.productClassId);
@@ -42,16 +43,24 @@ export function GrowFields({
   return (
     <div className="grid gap-3">
       <div className="grid grid-cols-2 gap-3">
-        <SelectField label="Finish" value={route.finish} options={ROUTE_OPTIONS.finish} onChange={set('finish')} />
+        <SelectField
+          label="Finish"
+          value={route.finish}
+          options={finishOptions(part.materialId, route.finish)}
+          onChange={set('finish')}
+          error={grown.kind === 'refused' && !hasSchools ? grown.reason : undefined}
+        />
         <SelectField label="Age" value={route.age} options={ROUTE_OPTIONS.age} onChange={set('age')} />
       </div>
-      <SelectField
-        label="Smoothing"
-        value={route.smoothing}
-        options={smoothingOptions(part, route)}
-        onChange={set('smoothing')}
-        error={grown.kind === 'refused' ? grown.reason : undefined}
-      />
+      {hasSchools && (
+        <SelectField
+          label="Smoothing"
+          value={route.smoothing}
+          options={smoothingOptions(part, route)}
+          onChange={set('smoothing')}
+          error={grown.kind === 'refused' ? grown.reason : undefined}
+        />
+      )}
       <div className="grid grid-cols-2 gap-3">
         <SelectField label="Joining" value={route.joining} options={ROUTE_OPTIONS.joining} onChange={set('joining')} />
         <SelectField label="Sealing" value={route.sealing} options={ROUTE_OPTIONS.sealing} onChange={set('sealing')} />

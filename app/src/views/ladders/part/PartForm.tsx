@@ -1,4 +1,4 @@
-import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
+import { findMaterial, MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import { Part } from '@zinc-ladder/model/records/prop/part';
 import { useEffect, useState } from 'react';
@@ -19,7 +19,7 @@ import { MeshTrialField } from '../../../features/meshPick/MeshTrialField';
 import { nameOfFile } from '../../../features/meshPick/nameOfFile';
 import { useMeshTrial } from '../../../features/meshPick/useMeshTrial';
 import { GrowFields } from '../grow/GrowFields';
-import { suggestRoute } from '../../../features/rung/routeOptions';
+import { ROUTE_OPTIONS, suggestRoute } from '../../../features/rung/routeOptions';
 
 /** Adds a part with the ladder it should climb. */
 export function PartForm({ propId, onDone }: { readonly propId: string; readonly onDone: (partId: string | null) => void }) {
@@ -94,9 +94,9 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
               },
             })}
           >
-            {MATERIALS.map((material) => (
-              <option key={material.id} value={material.id}>
-                {material.name}
+            {ROUTE_OPTIONS.material.map(([id_, name]) => (
+              <option key={id_} value={id_}>
+                {name}
               </option>
             ))}
           </select>
@@ -104,7 +104,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
       </Labelled>
       <MeshTrialField mesh={mesh} />
       <div className="grid grid-cols-3 gap-3">
-        {number('layerMillimetres', 'Layer, mm')}
+        {findMaterial(values.materialId).isPrinted && number('layerMillimetres', 'Layer, mm')}
         <Controller
           control={form.control}
           name="areaSquareCentimetres"

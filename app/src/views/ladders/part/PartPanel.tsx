@@ -1,7 +1,9 @@
-import { findMaterial, MATERIALS } from '@zinc-ladder/core/ladder/materials';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { Link, useNavigate } from 'react-router';
 import { changeCount } from '../../../data/changes/prop/printChanges';
+import { changeMaterial } from '../../../data/changes/prop/partChanges';
+import { ROUTE_OPTIONS } from '../../../features/rung/routeOptions';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
 import { ConfirmLoss } from '../../../features/edit/ConfirmLoss';
@@ -12,6 +14,7 @@ import { PrintFields } from './PrintFields';
 export function PartPanel({ part }: { readonly part: Part }) {
   const edit = useEdit();
   const navigate = useNavigate();
+  const { isPrinted } = findMaterial(part.materialId);
   const patch = (what: string, fields: Partial<Part>): void =>
     void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   return (
@@ -38,18 +41,20 @@ export function PartPanel({ part }: { readonly part: Part }) {
         <SelectField
           label="Material"
           value={part.materialId}
-          options={MATERIALS.map(({ id, name }) => [id, name] as const)}
-          onChange={(id) => patch('the material', { materialId: findMaterial(id).id })}
+          options={ROUTE_OPTIONS.material}
+          onChange={(id) => void edit(`Change the material of ${part.name}`, (change) => changeMaterial(change, part, findMaterial(id)))}
         />
-        <InlineNumber
-          label="Layer"
-          unit="mm"
-          isMetric
-          value={part.layerMillimetres}
-          min={0}
-          max={1}
-          onKeep={(value) => value !== null && patch('the layer', { layerMillimetres: value })}
-        />
+        {isPrinted && (
+          <InlineNumber
+            label="Layer"
+            unit="mm"
+            isMetric
+            value={part.layerMillimetres}
+            min={0}
+            max={1}
+            onKeep={(value) => value !== null && patch('the layer', { layerMillimetres: value })}
+          />
+        )}
         <InlineNumber
           label="Surface of a piece"
           unit="cm²"
@@ -67,7 +72,7 @@ export function PartPanel({ part }: { readonly part: Part }) {
           onKeep={(value) => value !== null && patch('the places', { rackPlaces: value })}
         />
       </div>
-      <PrintFields part={part} />
+      {(isPrinted || part.print !== null) && <PrintFields part={part} />}
       <InlineText label="Note" value={part.note} onKeep={(note) => patch('the note', { note })} />
       <p className="text-dim text-sm">Minutes already on the ladder stay as they are; growing it again reckons with the new size.</p>
       <p>

@@ -39,7 +39,7 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
     const rungs = index.rungsOf(entry.id);
     const plan =
       plans.find((other) => other.partId === entry.id) ??
-      newWeatherPlan('none', entry.id, index.ladderOfPart.get(entry.id)?.route?.finish ?? null);
+      newWeatherPlan('none', entry, index.ladderOfPart.get(entry.id)?.route?.finish ?? null);
     const colours = ladderColours(rungs, index.products);
     const reference = meshes.find((mesh) => mesh.partId === entry.id) ?? null;
     return {

@@ -1,13 +1,22 @@
-import { AGED } from './ages';
+import { AGED } from '../ages';
+import { CLEAR_GRIT_ROWS, CLEAR_VARNISH_ROWS } from './clearRows';
+import { FASTENED_ROWS, KEYED_ROWS, LEVELLED_ROWS, SHAPED_ROWS } from './notPrintedRows';
 import type { RouteRow } from './routeRow';
 
 const LIT = ['litTranslucent'] as const;
+/** Finishes that take no primer, or one coat of it at most. */
+const UNPRIMED = ['litTranslucent', 'textureKept', 'clear', 'asItIs'] as const;
 const METALS = ['metal', 'bareChrome'] as const;
 /** Finishes whose colour is a plain coat. */
 const COLOURED = ['gloss', 'satin', 'textureKept', 'bone', 'leather', 'stone', 'rubber'] as const;
 const WORN = ['worn', 'battered', 'ancient'] as const;
 const FILAMENT = ['rigid', 'soluble', 'translucent'] as const;
-const RESINS = ['resin', 'cast'] as const;
+const RESINS = ['resin', 'clearResin', 'cast'] as const;
+const STIFF_PRINTS = [...FILAMENT, ...RESINS] as const;
+/** What bends in use, and takes only films that bend with it. */
+const BENDING = ['flexible', 'fabric', 'foam'] as const;
+/** What contact cement joins, and stiff glue does not. */
+const CEMENTED = ['fabric', 'foam'] as const;
 
 /**
  * The route table, bottom rung to top. A ladder is the rows whose condition holds for the part's material, the wanted finish and
@@ -17,10 +26,16 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
   {
     name: 'wash and UV cure',
     method: 'washResin',
-    when: { material: ['resin'] },
+    when: { material: ['resin', 'clearResin'] },
     why: 'Resin that is still wet inside bleeds through every film; it is washed and cured before anything touches it.',
   },
-  { name: 'cut', method: 'cut', when: {}, why: 'Supports, brims and the swollen first layers come off while the part is bare.' },
+  {
+    name: 'cut',
+    method: 'cut',
+    when: { material: [...STIFF_PRINTS, 'flexible'] },
+    why: 'Supports, brims and the swollen first layers come off while the part is bare.',
+  },
+  ...SHAPED_ROWS,
   {
     name: 'degrease',
     method: 'degrease',
@@ -38,9 +53,24 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'bond',
     productClass: 'epoxyGlue',
     role: 'glue',
-    when: { joining: ['joinFirst', 'assembleAndMask'] },
+    when: { joining: ['joinFirst', 'assembleAndMask'], notMaterial: CEMENTED },
     why: 'Parts that share a colour are joined first, so that the seam can be filled and sanded away.',
   },
+  {
+    name: 'cement both faces',
+    method: 'cement',
+    productClass: 'contactCement',
+    role: 'glue',
+    when: { joining: ['joinFirst', 'assembleAndMask'], material: CEMENTED },
+    why: 'Cement bends with the piece. It goes on both faces and is left until it no longer strings.',
+  },
+  {
+    name: 'press together',
+    method: 'press',
+    when: { joining: ['joinFirst', 'assembleAndMask'], material: CEMENTED },
+    why: 'Pressed while it is tacky it grips at once; later it does not grip at all.',
+  },
+  ...LEVELLED_ROWS,
   {
     name: 'P100',
     method: 'firstCut',
@@ -151,6 +181,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     },
     why: 'P150–220 is what filler primer hides.',
   },
+  ...CLEAR_GRIT_ROWS,
   { name: 'wash and dust', method: 'wash', when: {}, why: 'Dust and grease under primer are flaws in everything above it.' },
   {
     name: 'adhesion primer',
@@ -160,13 +191,14 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     when: { material: ['flexible'] },
     why: 'A thin primer that bends and holds on slick plastic.',
   },
+  ...KEYED_ROWS,
   {
     name: 'filler primer',
     method: 'prime',
     productClass: 'fillerPrimer',
     role: 'primer',
     isLooped: true,
-    when: { material: FILAMENT, notFinish: ['litTranslucent', 'textureKept'] },
+    when: { material: FILAMENT, notFinish: UNPRIMED },
     why: 'Fills what is left of the lines and shows every high and low.',
   },
   {
@@ -175,7 +207,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     productClass: 'primer',
     role: 'primer',
     isLooped: true,
-    when: { material: RESINS, notFinish: ['litTranslucent', 'textureKept'] },
+    when: { material: RESINS, notFinish: UNPRIMED },
     why: 'Thin primer keeps fine detail; filler primer would bury it.',
   },
   {
@@ -183,7 +215,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'primeSand',
     grit: 'P320',
     isLooped: true,
-    when: { notMaterial: ['flexible'], notFinish: ['litTranslucent', 'textureKept'] },
+    when: { material: STIFF_PRINTS, notFinish: UNPRIMED },
     why: 'Sanded flush, the primer stays only where it is needed.',
   },
   {
@@ -191,20 +223,20 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'prime',
     productClass: 'primer',
     role: 'primer',
-    when: { finish: ['textureKept'], notMaterial: ['flexible'] },
+    when: { finish: ['textureKept'], material: STIFF_PRINTS },
     why: 'One thin coat to hold the paint; the texture stays.',
   },
   {
     name: 'look and mark',
     method: 'inspect',
-    when: { notFinish: ['litTranslucent', 'textureKept'], notMaterial: ['flexible'] },
+    when: { notFinish: UNPRIMED, material: STIFF_PRINTS },
     why: 'Only the spots that need work are marked: nothing is sanded twice for nothing.',
   },
   {
     name: 'last sanding',
     method: 'primeSand',
     grit: 'last',
-    when: { finish: ['gloss', ...METALS], notMaterial: ['flexible'] },
+    when: { finish: ['gloss', ...METALS], material: STIFF_PRINTS },
     why: 'Gloss and metal show each scratch: the last grit is fine.',
   },
   {
@@ -236,7 +268,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'sprayCoat',
     productClass: 'lacquerColour',
     role: 'colour',
-    when: { finish: COLOURED, notMaterial: ['flexible'] },
+    when: { finish: COLOURED, notMaterial: BENDING },
     why: 'A mist coat gives the wet one something to hold.',
   },
   {
@@ -244,7 +276,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'sprayCoat',
     productClass: 'lacquerColour',
     role: 'colour',
-    when: { finish: COLOURED, notMaterial: ['flexible'] },
+    when: { finish: COLOURED, notMaterial: BENDING },
     why: 'Covers.',
   },
   {
@@ -252,7 +284,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'sprayCoat',
     productClass: 'lacquerColour',
     role: 'colour',
-    when: { finish: ['gloss'], notMaterial: ['flexible'] },
+    when: { finish: ['gloss'], notMaterial: BENDING },
     why: 'Gloss wants depth: one more coat, laid wet and even.',
   },
   {
@@ -260,7 +292,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'brushCoat',
     productClass: 'brushAcrylic',
     role: 'colour',
-    when: { finish: COLOURED, material: ['flexible'] },
+    when: { finish: COLOURED, material: BENDING },
     why: 'Acrylic stays supple on a part that bends.',
   },
   {
@@ -268,7 +300,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'brushCoat',
     productClass: 'brushAcrylic',
     role: 'colour',
-    when: { finish: COLOURED, material: ['flexible'] },
+    when: { finish: COLOURED, material: BENDING },
     why: 'Two thin coats bend, one thick coat cracks.',
   },
   {
@@ -279,6 +311,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     when: { finish: LIT },
     why: 'A mist of tint evens the glow where the light is too near.',
   },
+  ...CLEAR_VARNISH_ROWS,
   { name: 'mask', method: 'mask', when: { joining: ['assembleAndMask'] }, why: 'The second colour meets the first on an edge.' },
   {
     name: 'edge seal',
@@ -315,7 +348,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'clear',
     productClass: 'lacquerClear',
     role: 'clear',
-    when: { sealing: ['clearBeforeWeathering', 'clearBoth'] },
+    when: { sealing: ['clearBeforeWeathering', 'clearBoth'], notMaterial: [...CEMENTED, 'sheet'], notFinish: ['clear'] },
     why: 'Gloss lets a wash run into the recesses and guards the colour when it is wiped.',
   },
   {
@@ -343,11 +376,19 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     why: 'Green gathers where water stands.',
   },
   {
+    name: 'verdigris',
+    method: 'stipple',
+    productClass: 'acrylicWash',
+    role: 'verdigris',
+    when: { age: WORN, finish: ['asItIs'], material: ['metal'] },
+    why: 'Green gathers where water stands.',
+  },
+  {
     name: 'edges',
     method: 'dryBrush',
     productClass: 'brushAcrylic',
     role: 'highlight',
-    when: { age: AGED, notFinish: LIT },
+    when: { age: AGED, notFinish: ['litTranslucent', 'clear'] },
     why: 'Edges that are touched are bright.',
   },
   {
@@ -356,7 +397,7 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'clear',
     productClass: 'lacquerClear',
     role: 'clear',
-    when: { sealing: ['clearLast', 'clearBoth'], notMaterial: ['flexible'] },
+    when: { sealing: ['clearLast', 'clearBoth'], notMaterial: [...BENDING, 'sheet'], notFinish: ['clear'] },
     why: 'Brings everything to one sheen and holds the weathering.',
   },
   {
@@ -365,8 +406,8 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     method: 'brushClear',
     productClass: 'waterClear',
     role: 'clear',
-    when: { sealing: ['clearLast', 'clearBoth'], material: ['flexible'] },
-    why: 'Wiped thin, it bends with the part.',
+    when: { sealing: ['clearLast', 'clearBoth'], material: ['flexible', 'foam', 'sheet'], notFinish: ['clear'] },
+    why: 'Wiped thin, it bends with the part, and its water harms no sheet.',
   },
   {
     name: 'bond',
@@ -374,9 +415,26 @@ export const ROUTE_TABLE: readonly RouteRow[] = [
     band: 'fit',
     productClass: 'epoxyGlue',
     role: 'glue',
-    when: { joining: ['paintApart'] },
+    when: { joining: ['paintApart'], notMaterial: ['fabric', 'foam', 'metal'] },
     why: 'Different colours are painted apart and joined last; scrape the paint off the mating faces.',
   },
+  {
+    name: 'cement both faces',
+    method: 'cement',
+    band: 'fit',
+    productClass: 'contactCement',
+    role: 'glue',
+    when: { joining: ['paintApart'], material: ['foam'] },
+    why: 'Paint comes off both faces, cement goes on both, and is left until it no longer strings.',
+  },
+  {
+    name: 'press together',
+    method: 'press',
+    band: 'fit',
+    when: { joining: ['paintApart'], material: ['foam'] },
+    why: 'Pressed while it is tacky it grips at once; later it does not grip at all.',
+  },
+  ...FASTENED_ROWS,
   { name: 'lights', method: 'lights', when: { finish: LIT }, why: 'Tried before it is closed.' },
   {
     name: 'fit',

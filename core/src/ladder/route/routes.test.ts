@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { CAUTIONS, findCautions } from '../caution/cautions';
-import { FINISHES } from './finishes';
-import type { RouteChoice, RungDraft } from './growLadder';
-import { gatherCautions, growLadder } from './growLadder';
-import { MATERIALS } from './materials';
-import { findMethod, METHODS } from './methods';
+import { CAUTIONS, findCautions } from '../../caution/cautions';
+import { FINISHES } from '../finishes';
+import type { RouteChoice, RungDraft } from '../growLadder';
+import { gatherCautions, growLadder } from '../growLadder';
+import { MATERIALS } from '../materials';
+import { findMethod, METHODS } from '../methods';
 import type { RouteRow } from './routeRow';
-import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from './schools';
+import { JOINING_SCHOOLS, SEALING_SCHOOLS, SMOOTHING_SCHOOLS } from '../schools';
 
 const BASE: RouteChoice = {
   material: 'rigid',

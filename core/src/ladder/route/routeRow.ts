@@ -1,8 +1,8 @@
-import type { AgeId } from './ages';
-import type { BandId } from './bands';
-import type { FinishId } from './finishes';
-import type { MaterialId } from './materials';
-import type { JoiningId, SealingId, SmoothingId } from './schools';
+import type { AgeId } from '../ages';
+import type { BandId } from '../bands';
+import type { FinishId } from '../finishes';
+import type { MaterialId } from '../materials';
+import type { JoiningId, SealingId, SmoothingId } from '../schools';
 
 /** What a film is for; the shop's product for a role is chosen when a ladder grows. */
 export type ColourRole =
