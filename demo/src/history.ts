@@ -25,7 +25,22 @@ const CASE_DONE: readonly (readonly [string, string])[] = [
   ['telegraph-case-05', '2026-05-21T19:24:00+02:00'],
   ['telegraph-case-06', '2026-05-22T20:09:00+02:00'],
 ];
-const DONE_AT = new Map([...played.done, ...CASE_DONE].map(([rungId, at]) => [rungId ?? '', Date.parse(at ?? '')]));
+/** What was got ready beside the plan: straps and rivets, and the wiring, which needs no painted chimney. */
+const BESIDE: readonly (readonly [string, string])[] = [
+  ['cuff-straps-01', '2026-05-20T19:02:00+02:00'],
+  ['cuff-straps-02', '2026-05-20T19:24:00+02:00'],
+  ['cuff-rivets-01', '2026-05-22T18:52:00+02:00'],
+  ['cuff-rivets-02', '2026-05-22T19:21:00+02:00'],
+  ['cuff-rivets-03', '2026-05-22T19:36:00+02:00'],
+  ['cuff-straps-03', '2026-05-22T19:44:00+02:00'],
+  ['cuff-rivets-04', '2026-05-24T10:31:00+02:00'],
+  ['cuff-rivets-05', '2026-05-24T11:12:00+02:00'],
+  ['cuff-rivets-06', '2026-05-24T11:52:00+02:00'],
+  ['cuff-straps-04', '2026-05-24T12:17:00+02:00'],
+  ['lantern-chimney-09', '2026-05-24T15:10:00+02:00'],
+  ['lantern-chimney-10', '2026-05-24T15:52:00+02:00'],
+];
+const DONE_AT = new Map([...played.done, ...CASE_DONE, ...BESIDE].map(([rungId, at]) => [rungId ?? '', Date.parse(at ?? '')]));
 
 /**
  * The shop's first evenings up to the demo's moment, as they were played once by a plan of their own, so that no film was worked before
@@ -99,6 +114,21 @@ interface Told {
 }
 
 const TOLD: readonly Told[] = [
+  {
+    kind: 'mistake',
+    partId: 'lantern-chimney',
+    afterMethod: 'lights',
+    minutesLater: 9,
+    text: 'Soldered the left and the right group the wrong way round: their arrows ran towards the front one, and only the front lit. Turned both; now tried after every group, before the next.',
+    isForNextTime: true,
+  },
+  {
+    kind: 'note',
+    partId: 'cuff-rivets',
+    afterMethod: 'scuff',
+    minutesLater: 6,
+    text: 'Out of the bag they shone like new beside plates that were at sea. Tumbled in a jar with grit, then by hand.',
+  },
   {
     kind: 'mistake',
     partId: 'badges-badge6',

@@ -7,6 +7,9 @@ import type { Join } from '@zinc-ladder/model/records/prop/join';
 import type { Ladder } from '@zinc-ladder/model/records/ladder/ladder';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { lightSteps, rungOfStep } from '@zinc-ladder/model/gather/light/lightSteps';
+import { readLights } from '@zinc-ladder/model/gather/light/readLights';
+import { DEMO_LIGHTS } from './lights';
 import { DEMO_PRODUCTS } from './products';
 import { DEMO_PARTS } from './scenario';
 
@@ -97,7 +100,8 @@ export function growDemoLadders(): DemoLadders {
     if (grown.kind === 'refused') throw new Error(`${part.id}: ${grown.reason}`);
     const own = grown.rungs.map((draft) => toRung(draft, '', part.id, DEMO_PRODUCTS, products));
     const afterColour = own.findLastIndex((rung) => rung.band === 'colour') + 1;
-    const all = [...own.slice(0, afterColour), ...(ADDED[part.id] ?? []).map((given) => byHand(given, part)), ...own.slice(afterColour)];
+    const topped = own.slice(afterColour).flatMap((rung) => (rung.methodId === 'lights' ? lightRungs(part) : [rung]));
+    const all = [...own.slice(0, afterColour), ...(ADDED[part.id] ?? []).map((given) => byHand(given, part)), ...topped];
     const numbered = all.map((rung, place) => ({ ...rung, id: `${part.id}-${String(place + 1).padStart(2, '0')}` }));
     rungs.push(...numbered);
     ladders.push({ id: part.id, revision: 0, partId: part.id, route, rungIds: numbered.map((rung) => rung.id) });
@@ -105,7 +109,8 @@ export function growDemoLadders(): DemoLadders {
   const bond = rungs.find((rung) => rung.ladderId === 'lantern-tank' && rung.methodId === 'bond');
   const baseCut = rungs.find((rung) => rung.ladderId === 'lantern-base' && rung.methodId === 'cut');
   const tankFit = rungs.findLast((rung) => rung.ladderId === 'lantern-tank');
-  if (!bond || !baseCut || !tankFit) throw new Error('the lantern has lost its bond');
+  const platesFit = rungs.findLast((rung) => rung.ladderId === 'cuff-plates');
+  if (!bond || !baseCut || !tankFit || !platesFit) throw new Error('the lantern has lost its bond, or the cuff its end');
   const fits = ['cap', 'cage', 'chimney', 'grip', 'badge'].map((name): Join => ({
     id: `join-${name}`,
     revision: 0,
@@ -138,8 +143,25 @@ export function growDemoLadders(): DemoLadders {
       },
     },
     ...fits,
+    {
+      id: 'join-straps',
+      revision: 0,
+      hostPartId: 'cuff-plates',
+      hostRungId: platesFit.id,
+      guestPartId: 'cuff-straps',
+      guestRungId: null,
+      note: 'riveted under the end plates, last',
+      seam: null,
+    },
   ];
   return { ladders, rungs, joins };
+}
+
+/** The steps of a part's lights in place of the one rung that grows. */
+function lightRungs(part: Part): Rung[] {
+  return DEMO_LIGHTS.filter(({ partId }) => partId === part.id).flatMap((plan) =>
+    lightSteps(plan, readLights(plan, part)).map((step) => rungOfStep(step, '', part.id)),
+  );
 }
 
 function byHand(given: HandRung, part: Part): Rung {

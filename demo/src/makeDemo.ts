@@ -97,7 +97,10 @@ export function makeDemo(): ProjectBundle {
       dimensions: [...DEMO_DIMENSIONS],
       measurings: [...DEMO_MEASURINGS],
       matches: [...own.matches],
-      lightPlans: [...DEMO_LIGHTS],
+      lightPlans: DEMO_LIGHTS.map((plan) => ({
+        ...plan,
+        rungIds: rungs.filter(({ ladderId, methodId }) => ladderId === plan.partId && methodId === 'lights').map(({ id }) => id),
+      })),
       climateReadings: [...measured, ...forecast],
     },
     attachments,

@@ -45,6 +45,8 @@ export const DEMO_PROPS: readonly Prop[] = [
 
 const AGED: LadderRoute = { finish: 'metal', age: 'worn', smoothing: 'bodyFiller', joining: 'none', sealing: 'clearLast' };
 const METAL: LadderRoute = { finish: 'metal', age: 'new', smoothing: 'primerOnly', joining: 'none', sealing: 'clearLast' };
+/** Real rivets and real webbing: nothing is painted, all of it is aged. */
+const AS_IT_IS: LadderRoute = { finish: 'asItIs', age: 'worn', smoothing: 'primerOnly', joining: 'none', sealing: 'unsealed' };
 const BRASS: ProductsByRole = {
   metal: 'brass',
   undercoat: 'black-gloss',
@@ -71,6 +73,8 @@ const SURFACES: Readonly<Record<string, Partial<Part>>> = {
   'lantern-badge': { shapeId: 'plate', sizeMillimetres: [38, 26, 2] },
   'badges-badge6': { shapeId: 'plate', sizeMillimetres: [44, 25, 2.5] },
   'cuff-plates': { shapeId: 'plate', sizeMillimetres: [42, 26, 2] },
+  'cuff-rivets': { shapeId: 'dome', sizeMillimetres: [9, 9, 3], note: 'Domed, ⌀ 9 mm, 4 mm shanks. Bought; too bright as they came.' },
+  'cuff-straps': { shapeId: 'plate', sizeMillimetres: [255, 30, 2], note: 'Canvas webbing, 30 mm wide.' },
   'cuff-clasp': { shapeId: 'box', sizeMillimetres: [34, 22, 9] },
 };
 
@@ -163,6 +167,8 @@ export const DEMO_PARTS: readonly DemoPart[] = [
     { metal: 'zinc', undercoat: 'black-gloss', wash: 'wash-umber', highlight: 'acrylic-highlight' },
   ),
   part('cuff', 1, 'clasp', 'Clasp', 2, 'resin', 0.05, 30, 1, { ...AGED, smoothing: 'primerOnly' }, { ...BRASS, metal: 'zinc' }),
+  part('cuff', 2, 'rivets', 'Rivet', 14, 'metal', 0, 1.6, 0, AS_IT_IS, { wash: 'wash-umber', highlight: 'acrylic-highlight' }),
+  part('cuff', 3, 'straps', 'Strap', 2, 'fabric', 0, 150, 0, AS_IT_IS, { wash: 'wash-umber', highlight: 'acrylic-highlight' }),
 ];
 
 function prop(position: number, id: string, name: string, due: string, viewingMetres: number, story: string): Prop {

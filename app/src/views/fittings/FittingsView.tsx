@@ -4,17 +4,23 @@ import { UndoBar } from '../../features/edit/UndoBar';
 import { useTitle } from '../../features/title/pageTitle';
 import { Sheet } from '../../ui/Sheet';
 import { TabLinks } from '../../ui/TabLinks';
+import { ClearTab } from './ClearTab';
 import { FormedTab } from './FormedTab';
 import { MagnetsTab } from './MagnetsTab';
+import { MendTab } from './MendTab';
 import { SightTab } from './SightTab';
+import { StrapsTab } from './StrapsTab';
 
 const TABS = [
   ['', 'Sight of the wearer'],
   ['formed', 'Formed sheet'],
   ['magnets', 'Magnets'],
+  ['straps', 'Straps and rivets'],
+  ['clear', 'Clear and dyed'],
+  ['mend', 'Mend or print anew'],
 ] as const;
 
-/** Does it fit who wears it? Sight through an opening, the sheet a visor is formed from, magnets that hold it together. */
+/** What goes into a prop besides paint: sight, formed sheet, magnets, straps and rivets, what is clear and dyed, and what is broken. */
 export function FittingsView() {
   const { propId = '', tab: asked = '' } = useParams();
   const tab = TABS.some(([path]) => path === asked) ? asked : '';
@@ -43,6 +49,9 @@ export function FittingsView() {
       {tab === '' && <SightTab prop={prop} parts={parts} />}
       {tab === 'formed' && <FormedTab prop={prop} parts={parts} />}
       {tab === 'magnets' && <MagnetsTab prop={prop} parts={parts} />}
+      {tab === 'straps' && <StrapsTab prop={prop} parts={parts} />}
+      {tab === 'clear' && <ClearTab prop={prop} parts={parts} />}
+      {tab === 'mend' && <MendTab prop={prop} parts={parts} />}
     </div>
   );
 }

@@ -1,6 +1,9 @@
 // @vitest-environment happy-dom
 import { screen, waitFor, within } from '@testing-library/react';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { drillFor } from '@zinc-ladder/core/hardware/rivetRow';
+import { filmOfLadder } from '@zinc-ladder/model/gather/film/filmOfLadder';
+import { climbedMinutes } from '@zinc-ladder/model/rungs/climbedMinutes';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
@@ -91,5 +94,81 @@ describe('magnets', () => {
     expect(screen.getByText('No pair holds it yet.')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'One pair more' }));
     expect(screen.getAllByRole('img', { name: /^Pair/u })).toHaveLength(1);
+  });
+});
+
+describe('straps and rivets', () => {
+  it('are cut and set by what is typed; what cannot be is said, and nothing else is lost', async () => {
+    const { user } = await openShop('/fittings/prop/straps');
+    // 300 + π · 2 + 30 of ease lie; 60 double, 2 · 15 turned in: 426 mm. 184 ÷ 6 gaps = 30.7 mm.
+    const heads = () => screen.getAllByRole('heading', { level: 2 }).map(({ textContent }) => textContent);
+    await waitFor(() => expect(heads()).toEqual(['Cut 426 mm', '7 rivets, dividers set to 30.7 mm']));
+    await user.selectOptions(screen.getByLabelText('It lies'), 'inside');
+    // A lining has no ease and lies on the smaller circle: 300 − π · 2 + 90.
+    expect(heads()[0]).toBe('Cut 384 mm');
+    await type(user, 'Run, along the skin, mm', '15');
+    expect(heads()[1]).toBe('No row comes of this');
+    expect(screen.getByText('The run is shorter than two edges of 8 mm.')).toBeTruthy();
+    await type(user, 'Run, along the skin, mm', '100');
+    await type(user, 'Wanted apart, mm', '5');
+    expect(screen.getByText(/Set wider than wanted/u)).toBeTruthy();
+    expect(screen.getByRole('img', { name: /^8 rivets over 100 mm, the first 8\.0 mm/u })).toBeTruthy();
+  });
+  it('drill a painted part larger by both films of its ladder', async () => {
+    const { user, db } = await openShop('/fittings/prop/straps');
+    const ladder = await db.records('ladders').where('partId').equals('host').first();
+    const rungs = (await db.records('rungs').toArray()).filter(({ id }) => ladder?.rungIds.includes(id));
+    await user.selectOptions(await screen.findByLabelText('Drilled into'), 'host');
+    const film = filmOfLadder(ladder?.rungIds ?? [], rungs);
+    expect(film).toBeGreaterThan(0);
+    const { beforePaint } = drillFor(4, film);
+    expect(screen.getByText(`${beforePaint.toFixed(1)} mm`)).toBeTruthy();
+  });
+});
+
+describe('clear and dyed', () => {
+  it('says how clear, how long, and how dark', async () => {
+    const { user, db } = await openShop('/fittings/prop/clear');
+    const heads = () => screen.getAllByRole('heading', { level: 2 }).map(({ textContent }) => textContent);
+    await waitFor(() => expect(heads()[0]).toMatch(/^Clear: 8\d % straight through$/u));
+    await user.selectOptions(screen.getByLabelText('Both faces end with'), 'P400');
+    await user.selectOptions(screen.getByLabelText('Over it'), 'none');
+    expect(heads()[0]).toMatch(/^Frosted/u);
+    // 0.8 to the power of 3 is 51 %, of 6 26 %: below 30 % somebody has to lead.
+    expect(heads()[1]).toBe('Enough to look through: 51 % of the light');
+    await type(user, 'Passes', '6');
+    expect(heads()[1]).toBe('Too dark to walk by: 26 % of the light');
+    expect(screen.getByText('At most 5 passes for who walks with it.')).toBeTruthy();
+    expect(heads()[2]).toBe('Out after 11 min');
+    await user.click(screen.getByRole('button', { name: 'Take strip 2 away' }));
+    expect(heads()[2]).toBe('The bath is not read yet');
+    expect(screen.getByRole('alert').textContent).toContain('two strips of different times');
+    await user.click(screen.getByRole('button', { name: 'One strip more' }));
+    expect(heads()[2]).toMatch(/^Out after/u);
+    await user.click(screen.getAllByRole('button', { name: 'Note it in the log' })[2] as HTMLElement);
+    await waitFor(async () =>
+      expect((await db.records('logEntries').toArray()).filter(({ text }) => text.startsWith('Dye bath: 2 min 70 %'))).toHaveLength(1),
+    );
+  });
+});
+
+describe('mend or print anew', () => {
+  it('orders the ways out by what is to be expected, and says what is too large', async () => {
+    const { user, db } = await openShop('/fittings/prop/mend');
+    const table = await screen.findByRole('table');
+    const ways = () =>
+      within(table)
+        .getAllByRole('rowheader')
+        .map(({ textContent }) => textContent);
+    expect(ways()).toContain('Print it anew');
+    const ladder = await db.records('ladders').where('partId').equals('host').first();
+    const rungs = await db.records('rungs').toArray();
+    expect(climbedMinutes(ladder?.rungIds ?? [], rungs, 1)).toBeGreaterThan(0);
+    expect(climbedMinutes(ladder?.rungIds ?? [], rungs, 2)).toBe(climbedMinutes(ladder?.rungIds ?? [], rungs, 1) / 2);
+    await user.selectOptions(screen.getByLabelText('What it is'), 'warp');
+    await type(user, /^Wide, deep/u, '20');
+    expect(ways().some((way) => way === 'Warm air and a press (too large for it)')).toBe(true);
+    await user.selectOptions(screen.getByLabelText('What it is'), 'tight');
+    expect(ways()).toContain('Grind it away (too large for it)');
   });
 });

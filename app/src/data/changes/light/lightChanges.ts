@@ -1,6 +1,6 @@
 import type { LightStep } from '@zinc-ladder/model/gather/light/lightSteps';
 import { NEW_LIGHTS } from '@zinc-ladder/model/gather/light/newLights';
-import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
+import { rungOfStep } from '@zinc-ladder/model/gather/light/lightSteps';
 import type { LightPlan } from '@zinc-ladder/model/records/light/lightPlan';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
@@ -52,19 +52,7 @@ export async function putLightRungs(edit: Edit, plan: LightPlan, steps: readonly
   const first = own.findIndex(({ id }) => gone.has(id));
   const fit = own.findIndex(({ methodId, state }) => methodId === 'fit' && state === 'open');
   const at = first >= 0 ? first : fit >= 0 ? fit : own.length;
-  const added = steps.map(({ name, minutes, formula, detail, why, cautionIds }) => ({
-    ...NEW_RUNG,
-    id: makeId(),
-    ladderId: ladder.id,
-    name,
-    methodId: 'lights',
-    band: 'fit' as const,
-    minutes,
-    minutesFormula: formula,
-    detail,
-    why,
-    cautionIds: [...cautionIds],
-  }));
+  const added = steps.map((step) => rungOfStep(step, makeId(), ladder.id));
   for (const rung of added) await edit.put('rungs', rung);
   const [below, above] = [own.slice(0, at), own.slice(at)].map((part) => part.map(({ id }) => id).filter((id) => !gone.has(id)));
   const kept = plan.rungIds.filter((id) => rungs.has(id) && !gone.has(id));

@@ -2,7 +2,7 @@ import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Edit } from '../../edits/edit';
 
 /** Share of pieces that fail until the finisher says otherwise; guessed, one in twenty. */
-const USUAL_FAILURES = 0.05;
+export const USUAL_FAILURES = 0.05;
 
 /** All of a part is still to be printed. */
 export async function putOnPrinter(edit: Edit, part: Part): Promise<void> {
