@@ -1,7 +1,5 @@
 import { cutMillimetres } from '@zinc-ladder/core/light/wiringDrawing';
-import type { Rung } from '../../records/ladder/rung';
 import type { LightPlan } from '../../records/light/lightPlan';
-import { NEW_RUNG } from '../grow/growRungs';
 import type { LightReading } from './readLights';
 
 /** A step of fitting lights, for a ladder. */
@@ -81,21 +79,4 @@ export function lightSteps(plan: LightPlan, reading: LightReading): readonly Lig
       cautionIds: ['lights'],
     },
   ];
-}
-
-/** A step as a rung to keep. */
-export function rungOfStep({ name, minutes, formula, detail, why, cautionIds }: LightStep, id: string, ladderId: string): Rung {
-  return {
-    ...NEW_RUNG,
-    id,
-    ladderId,
-    name,
-    methodId: 'lights',
-    band: 'fit',
-    minutes,
-    minutesFormula: formula,
-    detail,
-    why,
-    cautionIds: [...cautionIds],
-  };
 }

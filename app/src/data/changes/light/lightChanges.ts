@@ -1,6 +1,6 @@
 import type { LightStep } from '@zinc-ladder/model/gather/light/lightSteps';
 import { NEW_LIGHTS } from '@zinc-ladder/model/gather/light/newLights';
-import { rungOfStep } from '@zinc-ladder/model/gather/light/lightSteps';
+import { rungOfStep } from '@zinc-ladder/model/gather/grow/rungOfStep';
 import type { LightPlan } from '@zinc-ladder/model/records/light/lightPlan';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
