@@ -161,7 +161,7 @@ export function growDemoLadders(): DemoLadders {
 /** The steps of a part's lights in place of the one rung that grows. */
 function lightRungs(part: Part): Rung[] {
   return DEMO_LIGHTS.filter(({ partId }) => partId === part.id).flatMap((plan) =>
-    lightSteps(plan, readLights(plan, part)).map((step) => rungOfStep(step, '', part.id)),
+    lightSteps(plan, readLights(plan, part)).map((step) => rungOfStep(step, 'lights', '', part.id)),
   );
 }
 

@@ -79,7 +79,7 @@ export function useWeather(part: Part): Weather {
   const route = index.ladderOfPart.get(part.id)?.route ?? null;
   const plan = useMemo(
     () => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part, route?.finish ?? null),
-    [kept, part.id, route],
+    [kept, part, route],
   );
   const mirrored = useMirrored().value;
   const colours = useMemo(() => ladderColours(rungs, index.products), [rungs, index.products]);

@@ -52,7 +52,7 @@ export async function putLightRungs(edit: Edit, plan: LightPlan, steps: readonly
   const first = own.findIndex(({ id }) => gone.has(id));
   const fit = own.findIndex(({ methodId, state }) => methodId === 'fit' && state === 'open');
   const at = first >= 0 ? first : fit >= 0 ? fit : own.length;
-  const added = steps.map((step) => rungOfStep(step, makeId(), ladder.id));
+  const added = steps.map((step) => rungOfStep(step, 'lights', makeId(), ladder.id));
   for (const rung of added) await edit.put('rungs', rung);
   const [below, above] = [own.slice(0, at), own.slice(at)].map((part) => part.map(({ id }) => id).filter((id) => !gone.has(id)));
   const kept = plan.rungIds.filter((id) => rungs.has(id) && !gone.has(id));
