@@ -55,6 +55,15 @@ describe('a part that was washed', () => {
     const made = times(shop([part('host', [rung('bond', 'dryFit')]), part('guest', [wash, look])], { joins: [join] }));
     expect(gap(made, 'wash', 'bond')).toBeGreaterThanOrEqual(60);
   });
+  it('dries for a night where its material soaks, and is checked for it', () => {
+    const soaked = { ...wash, soaks: true };
+    const made = times(shop([part('a', [soaked, look])]));
+    expect(gap(made, 'wash', 'look')).toBeGreaterThanOrEqual(480);
+    expect(gap(made, 'wash', 'look')).toBeLessThanOrEqual(490);
+    const join = { id: 'j', hostPartId: 'host', hostRungId: 'bond', guestPartId: 'guest', guestRungId: 'wash' };
+    const joined = times(shop([part('host', [rung('bond', 'dryFit')]), part('guest', [soaked, look])], { joins: [join] }));
+    expect(gap(joined, 'wash', 'bond')).toBeGreaterThanOrEqual(480);
+  });
   it('is waited for after the film under it, never instead of it', () => {
     const primer = rung('primer', 'prime', { classId: 'primer' });
     const made = times(shop([part('a', [primer, wash, rung('mask', 'mask')])]));
