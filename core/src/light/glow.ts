@@ -33,7 +33,8 @@ export const GLOW_REFUSAL_WORDS: Readonly<Record<GlowRefusal, string>> = {
 export const EVEN_PERCENT = 15;
 /** A sheet of packing foam of 2 mm blurs by about its own thickness and lets two thirds through (guesses). */
 export const FOAM = { millimetres: 2, transmission: 0.67 } as const;
-const MOST_SHEETS = 8;
+/** More sheets let no light through to speak of. */
+export const MOST_SHEETS = 8;
 const SAMPLES = 48;
 /** LEDs further away than that add less than a thousandth. */
 const REACH_DISTANCES = 40;

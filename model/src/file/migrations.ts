@@ -65,6 +65,8 @@ export const CAN_ADDED_IN_13 = {
   place: '',
   half: null,
 } as const;
+/** What version 14 added to a plan of lights. */
+export const LIGHTS_ADDED_IN_14 = { rows: 1, rowMillimetres: 30, seamMillimetres: 0, hasLip: false, isSeamBlack: false } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -208,8 +210,8 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 13,
     to: 14,
-    why: 'parts that are not printed: materials, finishes and methods that an older program does not know',
-    migrate: (project) => ({ ...project }),
+    why: 'parts that are not printed: materials, finishes and methods that an older program does not know; lights in rows, and seams beside them',
+    migrate: (project) => ({ ...project, lightPlans: withAdded(project['lightPlans'], LIGHTS_ADDED_IN_14) }),
   },
 ];
 

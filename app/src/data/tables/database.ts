@@ -6,6 +6,7 @@ import {
   CARD_ADDED_IN_4,
   ENTRY_ADDED_IN_12,
   ENTRY_ADDED_IN_13,
+  LIGHTS_ADDED_IN_14,
   JOIN_ADDED_IN_3,
   MEASURING_ADDED_IN_12,
   MESH_ADDED_IN_3,
@@ -289,8 +290,10 @@ export class ShopDatabase extends Dexie {
           ['logEntries', withFields(ENTRY_ADDED_IN_13)],
         ]),
       );
-    // Nothing is laid out anew: the number keeps an older program away from materials and methods it does not know.
-    this.version(DATABASE_VERSION).stores({});
+    // The number also keeps an older program away from materials and methods it does not know.
+    this.version(DATABASE_VERSION)
+      .stores({})
+      .upgrade((transaction) => liftTables(transaction, [['lightPlans', withFields(LIGHTS_ADDED_IN_14)]]));
   }
 
   /** A table of records by name. */

@@ -27,15 +27,15 @@ interface Rivets extends Omit<RivetRun, 'radius'> {
 const STRAP: StrapAsk = { girth: 300, share: 1, thickness: 2, side: 'outside', ease: USUAL_EASE, overlap: 60, turnIn: 15 };
 const RIVETS: Rivets = { along: 200, radius: 0, diameter: 4, wantedPitch: 30, partId: '' };
 const STRAP_FIELDS = [
-  ['girth', 'Round, tight', 1, 5000],
+  ['girth', 'Tight round it', 1, 5000],
   ['thickness', 'Thick', 0, 50],
-  ['ease', 'Ease, whole round', 0, 500],
+  ['ease', 'Ease for the whole round', 0, 500],
   ['overlap', 'Lies double', 0, 500],
-  ['turnIn', 'Turned in, each end', 0, 200],
+  ['turnIn', 'Turned in at each end', 0, 200],
 ] as const;
 const RIVET_FIELDS = [
-  ['along', 'Run, along the skin', 1, 5000],
-  ['radius', 'Bends with radius, 0 straight', 0, 5000],
+  ['along', 'Run along the skin', 1, 5000],
+  ['radius', 'Radius of its bend (0: none)', 0, 5000],
   ['diameter', 'Shank', 0.5, 50],
   ['wantedPitch', 'Wanted apart', 1, 1000],
 ] as const;

@@ -106,10 +106,10 @@ describe('straps and rivets', () => {
     await user.selectOptions(screen.getByLabelText('It lies'), 'inside');
     // A lining has no ease and lies on the smaller circle: 300 − π · 2 + 90.
     expect(heads()[0]).toBe('Cut 384 mm');
-    await type(user, 'Run, along the skin, mm', '15');
+    await type(user, 'Run along the skin, mm', '15');
     expect(heads()[1]).toBe('No row comes of this');
     expect(screen.getByText('The run is shorter than two edges of 8 mm.')).toBeTruthy();
-    await type(user, 'Run, along the skin, mm', '100');
+    await type(user, 'Run along the skin, mm', '100');
     await type(user, 'Wanted apart, mm', '5');
     expect(screen.getByText(/Set wider than wanted/u)).toBeTruthy();
     expect(screen.getByRole('img', { name: /^8 rivets over 100 mm, the first 8\.0 mm/u })).toBeTruthy();

@@ -1,7 +1,8 @@
 import { EVEN_PERCENT, FOAM, glowAlong } from '@zinc-ladder/core/light/glow';
+import { glowOver } from '@zinc-ladder/core/light/plateGlow';
 import { seeLight, spectrumOfLed, transmissionOf } from '@zinc-ladder/core/light/glowColour';
 import type { LightReading } from '@zinc-ladder/model/gather/light/readLights';
-import { glowRow } from '@zinc-ladder/model/gather/light/readLights';
+import { glowPlate } from '@zinc-ladder/model/gather/light/readLights';
 import type { LightPlan } from '@zinc-ladder/model/records/light/lightPlan';
 import { useMemo } from 'react';
 import { useFormats } from '../../features/formats/useFormats';
@@ -9,8 +10,11 @@ import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
 
 const SAMPLES = 160;
-/** LEDs that are drawn of a long row. */
+/** LEDs that are drawn of a long row, and rows of a wide plate. */
 const DRAWN = 12;
+const DRAWN_ROWS = 6;
+const PLATE_SAMPLES = 60;
+const PLATE_LINES = 36;
 
 /** What is seen of the row through its skin: hot spots, and its colour beside a warmer and a cooler one. */
 export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonly reading: LightReading }) {
@@ -18,16 +22,19 @@ export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonl
   const { glow, rippleWithFoam, seen } = reading;
   const strip = useMemo(() => {
     if (!glow || plan.leds < 2) return null;
-    const row = { ...glowRow(plan), leds: Math.min(DRAWN, plan.leds) };
-    return {
-      plain: gradient(seen.hex, glowAlong(row, SAMPLES)),
-      foamed: gradient(seen.hex, glowAlong(row, SAMPLES, plan.foamSheets)),
-    };
+    const whole = glowPlate(plan);
+    const plate = { ...whole, leds: Math.min(DRAWN, whole.leds), rows: Math.min(DRAWN_ROWS, whole.rows) };
+    const lines = (sheets: number): readonly string[] =>
+      (plate.rows > 1 ? glowOver(plate, PLATE_SAMPLES, PLATE_LINES, sheets) : [glowAlong(plate, SAMPLES, sheets)]).map((values) =>
+        gradient(seen.hex, values),
+      );
+    return { plain: lines(0), foamed: lines(plan.foamSheets) };
   }, [glow, plan, seen.hex]);
   const beside = useMemo(() => {
     const skin = plan.skinHex === null ? null : transmissionOf(plan.skinHex);
     return (['warm', 'neutral', 'cool'] as const).map((colour) => ({ colour, ...seeLight(spectrumOfLed(colour), skin) }));
   }, [plan.skinHex]);
+  const what = plan.rows > 1 ? 'plate' : 'row';
   const isEven = rippleWithFoam !== null && rippleWithFoam <= EVEN_PERCENT;
   return (
     <Sheet className="min-w-0 p-4" label="The glow">
@@ -47,7 +54,8 @@ export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonl
                   ['sheets', String(plan.foamSheets)],
                   ['even is', `${EVEN_PERCENT} % (guess)`],
                 ],
-                source: 'photometry of point sources; foam of 2 mm as a blur of its thickness (guess)',
+                source:
+                  'photometry of point sources; over a plate between LED and the middle of four; foam of 2 mm as a blur of its thickness (guess)',
               }}
             >
               {rippleWithFoam.toFixed(0)} % ripple
@@ -59,22 +67,12 @@ export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonl
         <div className="grid gap-2">
           <div>
             <p className="label">Through the skin alone</p>
-            <div
-              role="img"
-              aria-label={`The row without foam: ${glow?.ripplePercent.toFixed(0)} % ripple`}
-              className="h-10 w-full"
-              style={{ background: strip.plain }}
-            />
+            <GlowPicture lines={strip.plain} label={`The ${what} without foam: ${glow?.ripplePercent.toFixed(0)} % ripple`} />
           </div>
           {plan.foamSheets > 0 && (
             <div>
               <p className="label">With {plan.foamSheets} sheets of foam</p>
-              <div
-                role="img"
-                aria-label={`The row with foam: ${rippleWithFoam?.toFixed(0)} % ripple`}
-                className="h-10 w-full"
-                style={{ background: strip.foamed }}
-              />
+              <GlowPicture lines={strip.foamed} label={`The ${what} with foam: ${rippleWithFoam?.toFixed(0)} % ripple`} />
             </div>
           )}
         </div>
@@ -107,6 +105,18 @@ export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonl
         ))}
       </ul>
     </Sheet>
+  );
+}
+
+/** A row as one line of light, or a plate as lines of it below each other. */
+function GlowPicture({ lines, label }: { readonly lines: readonly string[]; readonly label: string }) {
+  return (
+    <div role="img" aria-label={label} className={`grid w-full ${lines.length > 1 ? 'h-36' : 'h-10'}`}>
+      {lines.map((background, at) => (
+        // Lines of one picture: each is known by its place alone.
+        <div key={at} style={{ background }} />
+      ))}
+    </div>
   );
 }
 

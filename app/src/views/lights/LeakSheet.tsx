@@ -1,4 +1,5 @@
 import { DARK_SHARE } from '@zinc-ladder/core/light/lightLeak';
+import { SEAM_RETURNS, seamLeak } from '@zinc-ladder/core/light/seamLeak';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { readLeak } from '@zinc-ladder/model/gather/light/readLeak';
 import type { LightPlan } from '@zinc-ladder/model/records/light/lightPlan';
@@ -8,6 +9,7 @@ import { counted } from '../../base/counted';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../features/edit/useEdit';
 import { useFormats } from '../../features/formats/useFormats';
+import { CheckField } from '../../ui/fields/CheckField';
 import { InlineNumber, SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
@@ -68,13 +70,61 @@ export function LeakSheet({ plan, parts }: { readonly plan: LightPlan; readonly 
               {leak.coatsMore === null ? ' ' : ', or '}a wall of {formats.length(leak.darkMillimetres, 1)}, or foil behind it.
             </p>
           )}
-          <p className="text-dim text-sm">
-            With all films its ladder lays, done and to come. Seams are not reckoned: close them with black tape or glue, and look in the
-            dark.
-          </p>
+          <p className="text-dim text-sm">With all films its ladder lays, done and to come.</p>
+          <SeamFields plan={plan} patch={patch} />
         </>
       )}
     </Sheet>
+  );
+}
+
+/** The seam of the part that stays dark: what comes out of it, and what closes it. */
+function SeamFields({ plan, patch }: { readonly plan: LightPlan; readonly patch: (fields: Partial<LightPlan>) => void }) {
+  const formats = useFormats();
+  const seam = { gap: plan.seamMillimetres, depth: plan.wallMillimetres, hasLip: plan.hasLip, isBlack: plan.isSeamBlack };
+  const leak = seamLeak(seam);
+  return (
+    <div className="border-line mt-3 grid gap-2 border-t pt-3">
+      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[9rem_minmax(0,1fr)_minmax(0,1fr)]">
+        <InlineNumber
+          label="Its seam stands open"
+          unit="mm"
+          isMetric
+          value={plan.seamMillimetres}
+          min={0}
+          max={100}
+          onKeep={(seamMillimetres) => seamMillimetres !== null && patch({ seamMillimetres })}
+        />
+        <CheckField label="a lip lies behind it" checked={plan.hasLip} onChange={(hasLip) => patch({ hasLip })} />
+        <CheckField label="its faces are black" checked={plan.isSeamBlack} onChange={(isSeamBlack) => patch({ isSeamBlack })} />
+      </div>
+      {plan.seamMillimetres > 0 && (
+        <p>
+          {leak.isDark ? 'Its seam is dark: ' : 'Its seam shows as a line: '}
+          <Why
+            name="light through the seam"
+            reason={{
+              formula: plan.hasLip
+                ? '(what its faces throw back ÷ 2)²: no straight way, two turns'
+                : '√(1 + (deep ÷ open)²) − deep ÷ open, and half of what its faces throw back',
+              inputs: [
+                ['deep, as the wall', formats.length(seam.depth, 1)],
+                ['faces throw back', share(SEAM_RETURNS[seam.isBlack ? 'black' : 'bare'])],
+              ],
+              source: 'view factor of facing strips (Hottel); what faces throw back is a guess; an upper bound',
+            }}
+          >
+            at most {share(leak.share)}
+          </Why>
+          {!leak.isDark &&
+            (plan.hasLip
+              ? '. Paint its faces black.'
+              : plan.isSeamBlack
+                ? '. Put a lip or black tape behind it.'
+                : '. A lip behind it and black faces stop it, or black tape.')}
+        </p>
+      )}
+    </div>
   );
 }
 

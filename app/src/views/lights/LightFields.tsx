@@ -135,6 +135,8 @@ export function LightFields({ plan, parts }: { readonly plan: LightPlan; readonl
       <div className="grid grid-cols-2 items-end gap-3">
         {number('From LED to LED', 'pitchMillimetres', [0.1, 10_000], { unit: 'mm' })}
         {number('LEDs to skin', 'distanceMillimetres', [0, 10_000], { unit: 'mm' })}
+        {number('Rows side by side', 'rows', [1, 100], { isWhole: true })}
+        {plan.rows > 1 && number('From row to row', 'rowMillimetres', [0.1, 10_000], { unit: 'mm' })}
         {number('Beam, degrees', 'beamDegrees', [1, 170])}
         {number('Sheets of foam', 'foamSheets', [0, 20], { isWhole: true })}
         <Labelled label="Skin on white" hint={plan.skinHex === null ? 'clear' : plan.skinHex}>

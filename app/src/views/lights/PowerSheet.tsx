@@ -1,3 +1,4 @@
+import { FUSE_MARGIN } from '@zinc-ladder/core/light/ratings';
 import { ENOUGH_SHARE } from '@zinc-ladder/core/light/stripVolts';
 import type { LightReading } from '@zinc-ladder/model/gather/light/readLights';
 import { AROUND_CELSIUS, FILM_SHUTTER, supplyOf } from '@zinc-ladder/model/gather/light/readLights';
@@ -119,6 +120,25 @@ export function PowerSheet({ plan, reading }: { readonly plan: LightPlan; readon
         </>
       )}
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4">
+        {reading.milliamps > 0 && (
+          <>
+            <dt className="text-dim">Fuse, at the supply</dt>
+            <dd className="figure">
+              <Why
+                name="the fuse"
+                reason={{
+                  formula: 'next of the series at or above full light × margin, and not above what the wire bears',
+                  inputs: [['margin', `${FUSE_MARGIN} × (guess)`]],
+                  source: 'series of IEC 60127 (memory)',
+                }}
+              >
+                {reading.ratings.fuseAmps === null ? 'none fits' : `${reading.ratings.fuseAmps} A`}
+              </Why>
+            </dd>
+            <dt className="text-dim">Switch and connector, rated for</dt>
+            <dd className="figure">{reading.ratings.contactAmps} A at direct current</dd>
+          </>
+        )}
         {heat && (
           <>
             <dt className="text-dim">Skin, at most in the mean</dt>

@@ -58,6 +58,32 @@ describe('lights', () => {
     await user.type(wall, '30{Enter}');
     expect(await within(sheet).findByText(/^Dark/u)).toBeTruthy();
   });
+  it('in rows are read as a plate; fuse and contacts are said; a seam shows until it has a lip and black faces', async () => {
+    const { user, db } = await openShop('/lights/prop');
+    await user.click(await screen.findByRole('button', { name: 'Begin with a strip' }));
+    expect(await screen.findByRole('img', { name: /^The row without foam: \d+ % ripple/u })).toBeTruthy();
+    // 240 mA × 1.25 is 0.3 A, next of the series 0.315; × 1.5 for contacts 0.36, up to the next tenth.
+    expect(screen.getByText('0.315 A')).toBeTruthy();
+    expect(screen.getByText('0.4 A at direct current')).toBeTruthy();
+    const rows = screen.getByLabelText('Rows side by side');
+    await user.clear(rows);
+    await user.type(rows, '3{Enter}');
+    expect(await screen.findByRole('img', { name: /^The plate without foam: \d+ % ripple/u })).toBeTruthy();
+    expect(screen.getByLabelText('From row to row, mm')).toBeTruthy();
+    const sheet = screen.getByRole('region', { name: 'Light that must not show' });
+    await user.selectOptions(within(sheet).getByLabelText('Stays dark'), 'host');
+    const seam = await within(sheet).findByLabelText('Its seam stands open, mm');
+    await user.clear(seam);
+    await user.type(seam, '0.3{Enter}');
+    expect(await within(sheet).findByText(/^Its seam shows as a line/u)).toBeTruthy();
+    await user.click(within(sheet).getByLabelText('a lip lies behind it'));
+    expect(await within(sheet).findByText(/Paint its faces black/u)).toBeTruthy();
+    await user.click(within(sheet).getByLabelText('its faces are black'));
+    expect(await within(sheet).findByText(/^Its seam is dark/u)).toBeTruthy();
+    await waitFor(async () =>
+      expect((await db.records('lightPlans').toArray())[0]).toMatchObject({ rows: 3, seamMillimetres: 0.3, hasLip: true, isSeamBlack: true }),
+    );
+  });
   it('of a prop that is not there say so', async () => {
     await openShop('/lights/nowhere', makeSampleProject());
     expect(await screen.findByText(/There is no such prop/u)).toBeTruthy();

@@ -1,3 +1,4 @@
+import { LIGHTS_ADDED_IN_14 } from '../../file/migrations';
 import type { LightPlan } from '../../records/light/lightPlan';
 
 /** Lights as a plan of them begins: a short warm strip of 5 V on three AA cells, behind a skin 12 mm away. */
@@ -27,6 +28,7 @@ export const NEW_LIGHTS: Omit<LightPlan, 'id' | 'revision' | 'propId' | 'name'> 
   heatAreaSquareCentimetres: null,
   darkPartId: null,
   wallMillimetres: 1.6,
+  ...LIGHTS_ADDED_IN_14,
   flashHertz: null,
   pulseHertz: null,
   controller: { x: 0, y: 0, z: 0 },

@@ -1,14 +1,18 @@
 import { batteryHours, CELLS } from '@zinc-ladder/core/light/batteryHours';
 import type { Banding } from '@zinc-ladder/core/light/flicker';
 import { flashRisk, pulseBanding } from '@zinc-ladder/core/light/flicker';
-import type { Glow, GlowRow } from '@zinc-ladder/core/light/glow';
-import { FOAM, foamDamping, GLOW_REFUSAL_WORDS, readGlow } from '@zinc-ladder/core/light/glow';
+import type { Glow } from '@zinc-ladder/core/light/glow';
+import { GLOW_REFUSAL_WORDS } from '@zinc-ladder/core/light/glow';
 import type { SeenLight } from '@zinc-ladder/core/light/glowColour';
 import { seeLight, spectrumOfLed, transmissionOf } from '@zinc-ladder/core/light/glowColour';
 import type { ChainReading } from '@zinc-ladder/core/light/groupChain';
 import { readChain } from '@zinc-ladder/core/light/groupChain';
 import type { HeatBound } from '@zinc-ladder/core/light/heatBound';
 import { heatBound, SOFTENS_CELSIUS } from '@zinc-ladder/core/light/heatBound';
+import type { GlowPlate } from '@zinc-ladder/core/light/plateGlow';
+import { foamTransmission, plateDamping, readPlateGlow } from '@zinc-ladder/core/light/plateGlow';
+import type { LightRatings } from '@zinc-ladder/core/light/ratings';
+import { lightRatings } from '@zinc-ladder/core/light/ratings';
 import type { CurrentSpan, StringResistor } from '@zinc-ladder/core/light/stringResistor';
 import { currentSpan, FORWARD_VOLTS, STRING_REFUSAL_WORDS, stringResistor } from '@zinc-ladder/core/light/stringResistor';
 import type { StripVolts } from '@zinc-ladder/core/light/stripVolts';
@@ -50,6 +54,8 @@ export interface LightReading {
   /** light that comes through foam and skin, of what the LEDs give */
   readonly throughShare: number;
   readonly heat: HeatBound | null;
+  /** by what is drawn at full light */
+  readonly ratings: LightRatings;
   readonly banding: Banding | null;
   readonly chain: ChainReading | null;
   readonly findings: readonly LightFinding[];
@@ -76,9 +82,18 @@ export function supplyOf(plan: Pick<LightPlan, 'supplyId' | 'cells' | 'fixedVolt
   return { volts: (fresh + tired) / 2, freshVolts: fresh, tiredVolts: tired };
 }
 
-/** The row of LEDs behind its skin, as the glow is reckoned from it. */
-export function glowRow(plan: Pick<LightPlan, 'pitchMillimetres' | 'distanceMillimetres' | 'leds' | 'beamDegrees'>): GlowRow {
-  return { pitch: plan.pitchMillimetres, distance: plan.distanceMillimetres, leds: plan.leds, beam: plan.beamDegrees };
+/** The rows of LEDs behind their skin, as the glow is reckoned from them. */
+export function glowPlate(
+  plan: Pick<LightPlan, 'pitchMillimetres' | 'distanceMillimetres' | 'leds' | 'beamDegrees' | 'rows' | 'rowMillimetres'>,
+): GlowPlate {
+  return {
+    pitch: plan.pitchMillimetres,
+    distance: plan.distanceMillimetres,
+    leds: Math.ceil(plan.leds / plan.rows),
+    rows: Math.min(plan.rows, Math.max(1, plan.leds)),
+    rowPitch: plan.rowMillimetres,
+    beam: plan.beamDegrees,
+  };
 }
 
 /** Reads a plan of lights whole: resistors or the strip as a network, current, hours, hot spots, colour, heat, flicker, and the chain of its groups. */
@@ -101,10 +116,16 @@ export function readLights(plan: LightPlan, part: Pick<Part, 'areaSquareCentimet
       'wrong',
       `${Math.round(full)} mA at full light are more than ${cell.name} gives (${cell.mostMilliamps} mA): more cells side by side, or less light`,
     );
+  const ratings = lightRatings(full / 1000, MOST_AMPS_A_SQUARE_MILLIMETRE * plan.squareMillimetres);
   if (full / 1000 > MOST_AMPS_A_SQUARE_MILLIMETRE * plan.squareMillimetres)
     tell(
       'danger',
       `${(full / 1000).toFixed(2)} A are too much for a wire of ${plan.squareMillimetres} mm²: it gets hot. A thicker one, and a fuse`,
+    );
+  else if (full > 0 && ratings.fuseAmps === null)
+    tell(
+      'danger',
+      `no fuse of the usual series holds ${(full / 1000).toFixed(2)} A and guards a wire of ${plan.squareMillimetres} mm²: a thicker wire`,
     );
   const { glow, rippleWithFoam } = readRipple(plan, tell);
   const transmission = plan.skinHex === null ? null : transmissionOf(plan.skinHex);
@@ -131,7 +152,8 @@ export function readLights(plan: LightPlan, part: Pick<Part, 'areaSquareCentimet
     glow,
     rippleWithFoam,
     seen,
-    throughShare: seen.share * FOAM.transmission ** plan.foamSheets,
+    throughShare: seen.share * foamTransmission(plan.foamSheets),
+    ratings,
     heat,
     banding,
     chain,
@@ -198,12 +220,13 @@ function readStrip(plan: LightPlan, volts: number, tell: Tell): StripVolts | nul
 }
 
 function readRipple(plan: LightPlan, tell: Tell): Pick<LightReading, 'glow' | 'rippleWithFoam'> {
-  const found = readGlow(glowRow(plan));
+  const plate = glowPlate(plan);
+  const found = readPlateGlow(plate);
   if ('refusal' in found) {
     tell('mind', GLOW_REFUSAL_WORDS[found.refusal]);
     return { glow: null, rippleWithFoam: null };
   }
-  return { glow: found, rippleWithFoam: found.ripplePercent * foamDamping(plan.foamSheets, plan.pitchMillimetres) };
+  return { glow: found, rippleWithFoam: found.ripplePercent * plateDamping(plan.foamSheets, plate) };
 }
 
 function readHeat(

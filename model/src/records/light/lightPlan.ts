@@ -193,6 +193,18 @@ export class LightPlan extends Tracked {
   @Max(100)
   squareMillimetres!: number;
 
+  /** rows side by side that the LEDs lie in; of LEDs that do not share out evenly the last row has fewer */
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  rows!: number;
+
+  /** from one row to the next, mm */
+  @IsNumber()
+  @Min(0.1)
+  @Max(10_000)
+  rowMillimetres!: number;
+
   /** from LEDs to skin, mm */
   @IsNumber()
   @Min(0)
@@ -227,6 +239,20 @@ export class LightPlan extends Tracked {
   @Min(0)
   @Max(1000)
   wallMillimetres!: number;
+
+  /** how far a seam of that part stands open, mm; 0: closed */
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  seamMillimetres!: number;
+
+  /** a lip lies behind the seam */
+  @IsBoolean()
+  hasLip!: boolean;
+
+  /** the seam's faces are black */
+  @IsBoolean()
+  isSeamBlack!: boolean;
 
   /** flashes a second; null: it does not flash */
   @Nullable()
