@@ -1,5 +1,5 @@
 import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
-import { readDrill, readOutlook, readTriage, readWaiting } from '../workers/plan/readOutlook';
+import { readDrill, readMending, readOutlook, readTriage, readWaiting } from '../workers/plan/readOutlook';
 
 /** Bound, chance and what-ifs without a worker. Stands in for `outlookClient` where there are none. */
 export const askOutlook = (ask: (api: unknown) => Promise<unknown>): Promise<unknown> =>
@@ -8,6 +8,7 @@ export const askOutlook = (ask: (api: unknown) => Promise<unknown>): Promise<unk
     drill: readDrill,
     triage: readTriage,
     waiting: readWaiting,
+    mending: readMending,
     planOnceMore: (...args: Parameters<typeof planOnceMore>) => Promise.resolve(planOnceMore(...args)),
     tryWhatIf: (...args: Parameters<typeof tryWhatIf>) => Promise.resolve(tryWhatIf(...args)),
   });

@@ -9,6 +9,8 @@ interface Remedy {
   /** minutes to get ready, and for each cm of it */
   readonly minutes: number;
   readonly perCentimetre: number;
+  /** the class of what it is made with, which dries; null: nothing does */
+  readonly classId: string | null;
   /** hours until it can be sanded or handled */
   readonly waitHours: number;
   /** share of such repairs that are seen or break again */
@@ -24,6 +26,7 @@ const REMEDIES: readonly Remedy[] = [
     mends: ['gap', 'crack', 'hole', 'lost'],
     minutes: 12,
     perCentimetre: 3,
+    classId: 'bodyFiller',
     waitHours: 0.5,
     failureShare: 0.1,
     largestMillimetres: 15,
@@ -34,6 +37,7 @@ const REMEDIES: readonly Remedy[] = [
     mends: ['gap', 'crack', 'hole', 'lost'],
     minutes: 8,
     perCentimetre: 4,
+    classId: null,
     waitHours: 0.1,
     failureShare: 0.15,
     largestMillimetres: 25,
@@ -44,6 +48,7 @@ const REMEDIES: readonly Remedy[] = [
     mends: ['gap'],
     minutes: 10,
     perCentimetre: 1,
+    classId: 'epoxyGlue',
     waitHours: 0.5,
     failureShare: 0.1,
     largestMillimetres: 5,
@@ -54,6 +59,7 @@ const REMEDIES: readonly Remedy[] = [
     mends: ['warp'],
     minutes: 10,
     perCentimetre: 1,
+    classId: null,
     waitHours: 0.2,
     failureShare: 0.3,
     largestMillimetres: 8,
@@ -64,6 +70,7 @@ const REMEDIES: readonly Remedy[] = [
     mends: ['tight'],
     minutes: 5,
     perCentimetre: 3,
+    classId: null,
     waitHours: 0,
     failureShare: 0.1,
     largestMillimetres: 3,
@@ -91,6 +98,8 @@ export interface MendChoice {
   readonly name: string;
   readonly handsMinutes: number;
   readonly waitHours: number;
+  /** the class of what a repair is made with; null: nothing dries */
+  readonly classId: string | null;
   readonly failureShare: number;
   /** hands minutes expected, where what fails is printed anew after all */
   readonly expectedMinutes: number;
@@ -120,6 +129,7 @@ export function compareMends(ask: MendAsk): MendChoice[] {
     name: printHours === null ? 'A new piece' : 'Print it anew',
     handsMinutes: anew,
     waitHours: (printHours ?? 0) * prints,
+    classId: null,
     failureShare: printFailureShare,
     expectedMinutes: anew,
     isTooLarge: false,
@@ -133,6 +143,7 @@ export function compareMends(ask: MendAsk): MendChoice[] {
       name: remedy.name,
       handsMinutes,
       waitHours: remedy.waitHours,
+      classId: remedy.classId,
       failureShare,
       expectedMinutes: handsMinutes + failureShare * anew,
       isTooLarge,

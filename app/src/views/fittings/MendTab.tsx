@@ -5,16 +5,23 @@ import { climbedMinutes } from '@zinc-ladder/model/rungs/climbedMinutes';
 import { partLabel, printHoursOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
+import type { Mending } from '@zinc-ladder/core/plan/ideas/mendedShop';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { formatSpan } from '../../base/formats';
+import { useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
+import { useStore } from '../../data/StoreContext';
 import { useKeptState } from '../../data/useKeptState';
 import { USUAL_FAILURES } from '../../data/changes/prop/printChanges';
 import { useFormats } from '../../features/formats/useFormats';
+import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { InlineNumber, SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
+import { askOutlook } from '../../workers/plan/outlookClient';
 import { NoteIt } from './NoteIt';
 
 const DAMAGES: readonly (readonly [DamageId, string])[] = [
@@ -80,7 +87,7 @@ export function MendTab({ prop, parts }: { readonly prop: Prop; readonly parts: 
           <Link className="in-text underline" to={`/ladders/${prop.id}`}>
             Put what you choose on its ladder
           </Link>
-          , as the rung <i>Repair a break</i> or <i>Print anew</i>: the plan says then what it does to the dates.
+          , as the rung <i>Repair a break</i> or <i>Print anew</i>.
         </p>
       </Sheet>
       <Sheet className="grid min-w-0 gap-3 p-4" label="Ways out">
@@ -119,6 +126,7 @@ export function MendTab({ prop, parts }: { readonly prop: Prop; readonly parts: 
             </tbody>
           </table>
         </div>
+        <PlanSays prop={prop} part={part} choices={choices} />
         <p className="text-dim text-sm">
           What is seen at arm’s length or carries a load is printed anew sooner than this says; what lies under a texture is mended.
         </p>
@@ -133,6 +141,64 @@ export function MendTab({ prop, parts }: { readonly prop: Prop; readonly parts: 
       </Sheet>
     </div>
   );
+}
+
+/** Plans the shop with each way out, and says when the prop is ready then. */
+function PlanSays({ prop, part, choices }: { readonly prop: Prop; readonly part: Part; readonly choices: readonly MendChoice[] }) {
+  const { db } = useStore();
+  const now = useNow(300_000);
+  const formats = useFormats();
+  const mendings = choices.map(({ id, handsMinutes, waitHours, classId }): Mending => ({
+    partId: part.id,
+    handsMinutes,
+    printHours: id === 'reprint' ? waitHours : 0,
+    isNew: id === 'reprint',
+    classId,
+  }));
+  const [asked, setAsked] = useState('');
+  const key = JSON.stringify(mendings);
+  const query = useQuery({
+    queryKey: ['mending', key],
+    queryFn: ({ signal }) => askOutlook((api) => api.mending({ databaseName: db.name, nowMs: now }, mendings), signal),
+    enabled: asked === key,
+    staleTime: Infinity,
+    networkMode: 'always',
+  });
+  if (asked !== key)
+    return (
+      <div>
+        <Button onClick={() => setAsked(key)}>What does the plan say to each?</Button>
+      </div>
+    );
+  if (query.isError) return <p role="alert">It could not be planned: {String(query.error)}</p>;
+  if (!query.data) return <p className="text-dim">Planning each way…</p>;
+  return (
+    <div>
+      <h3 className="label">By a first plan, {prop.name} is ready</h3>
+      <ul aria-label="What the plan says">
+        {choices.map(({ id, name }, at) => {
+          const moved = query.data[at]?.find(({ propId }) => propId === prop.id);
+          return (
+            <li key={id}>
+              {name}:{' '}
+              {moved ? (
+                <>
+                  <span className="figure">{formats.moment(moved.readyMs, now)}</span>, {laterWords(moved.laterMinutes)}
+                </>
+              ) : (
+                'some of it has no place in the plan'
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}
+
+function laterWords(minutes: number): string {
+  if (Math.abs(minutes) < 1) return 'no later than without the damage';
+  return `${formatSpan(Math.abs(minutes))} ${minutes > 0 ? 'later' : 'sooner, by the luck of the first plan'}`;
 }
 
 function Row({ choice }: { readonly choice: MendChoice }) {

@@ -8,6 +8,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
 
 vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
+vi.mock('../../workers/plan/outlookClient', () => import('../../testing/outlookHere'));
 vi.mock('../../workers/mesh/meshClient', () => import('../../testing/meshHere'));
 
 async function type(user: Awaited<ReturnType<typeof openShop>>['user'], label: RegExp | string, text: string): Promise<void> {
@@ -165,7 +166,13 @@ describe('mend or print anew', () => {
     const rungs = await db.records('rungs').toArray();
     expect(climbedMinutes(ladder?.rungIds ?? [], rungs, 1)).toBeGreaterThan(0);
     expect(climbedMinutes(ladder?.rungIds ?? [], rungs, 2)).toBe(climbedMinutes(ladder?.rungIds ?? [], rungs, 1) / 2);
+    await user.click(screen.getByRole('button', { name: 'What does the plan say to each?' }));
+    const says = await screen.findByRole('list', { name: 'What the plan says' });
+    expect(within(says).getAllByRole('listitem')).toHaveLength(ways().length);
+    expect(says.textContent).toMatch(/Print it anew: .* later/u);
     await user.selectOptions(screen.getByLabelText('What it is'), 'warp');
+    // What was planned was of the crack: of the warp it is asked anew.
+    expect(screen.queryByRole('list', { name: 'What the plan says' })).toBeNull();
     await type(user, /^Wide, deep/u, '20');
     expect(ways().some((way) => way === 'Warm air and a press (too large for it)')).toBe(true);
     await user.selectOptions(screen.getByLabelText('What it is'), 'tight');

@@ -3,7 +3,7 @@ import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { WhatIf, WhatIfTrial } from '@zinc-ladder/core/plan/ideas/whatIfs';
 import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
 import { exposeApi } from '../exposeApi';
-import { readDrill, readOutlook, readTriage, readWaiting } from './readOutlook';
+import { readDrill, readMending, readOutlook, readTriage, readWaiting } from './readOutlook';
 
 const outlook = {
   shopOutlook: readOutlook,
@@ -12,6 +12,7 @@ const outlook = {
   drill: readDrill,
   triage: readTriage,
   waiting: readWaiting,
+  mending: readMending,
 };
 
 /** What the worker offers. */

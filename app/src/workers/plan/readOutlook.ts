@@ -1,5 +1,8 @@
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/ideas/buildDrill';
 import { drill } from '@zinc-ladder/core/plan/ideas/buildDrill';
+import type { Mending } from '@zinc-ladder/core/plan/ideas/mendedShop';
+import { mendedShop } from '@zinc-ladder/core/plan/ideas/mendedShop';
+import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
@@ -54,10 +57,23 @@ export interface PropMoved {
 export async function readWaiting(source: ShopSource, ordered: SupposedOrder): Promise<readonly PropMoved[]> {
   const asked = [await readPlanQuestion(source), await readPlanQuestion({ ...source, ordered })];
   const [there, waiting] = asked.map((question) => question && planShopAtOnce(question.input, { objective: question.objective }));
-  if (there?.kind !== 'planned' || waiting?.kind !== 'planned') return [];
-  const before = new Map(there.props.map(({ propId, readyMs }) => [propId, readyMs]));
-  return waiting.props.flatMap(({ propId, readyMs }) => {
-    const was = before.get(propId);
+  return there && waiting ? movedBetween(there, waiting) : [];
+}
+
+/** What each way out of a damage moves, against the shop without it; by first plans, which are alike in all else. */
+export async function readMending(source: ShopSource, mendings: readonly Mending[]): Promise<readonly (readonly PropMoved[])[]> {
+  const asked = await readPlanQuestion(source);
+  if (!asked) return mendings.map(() => []);
+  const plan = (input: ShopPlanInput): ShopPlan => planShopAtOnce(input, { objective: asked.objective });
+  const now = plan(asked.input);
+  return mendings.map((mending) => movedBetween(now, plan(mendedShop(asked.input, mending))));
+}
+
+function movedBetween(before: ShopPlan, after: ShopPlan): readonly PropMoved[] {
+  if (before.kind !== 'planned' || after.kind !== 'planned') return [];
+  const ready = new Map(before.props.map(({ propId, readyMs }) => [propId, readyMs]));
+  return after.props.flatMap(({ propId, readyMs }) => {
+    const was = ready.get(propId);
     return readyMs === null || was === null || was === undefined ? [] : [{ propId, readyMs, laterMinutes: (readyMs - was) / 60_000 }];
   });
 }
