@@ -52,7 +52,7 @@ for (const [what, body, words] of [
     await expect(page.getByText('The file was not taken').first()).toBeVisible();
     await expect(page.getByText(words, { exact: false }).first()).toBeVisible();
     await page.goto(`${DEMO}/ladders`);
-    await expect(page.getByText('7 ladders · 110 rungs')).toBeVisible();
+    await expect(page.getByText('7 ladders · 114 rungs')).toBeVisible();
   });
 }
 

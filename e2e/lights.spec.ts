@@ -13,7 +13,10 @@ test('a group turned the wrong way round is said, mended, and the lights stand o
   await page.getByLabel('Sheets of foam').fill('0');
   await page.getByLabel('Sheets of foam').press('Enter');
   await expect(page.getByRole('region', { name: 'The glow' })).toContainText('Hot spots');
-  await page.getByRole('button', { name: /^Put them on the ladder of/u }).click();
+  // The foam was on the ladder: without it the lights are put on it anew, and what was soldered stays soldered.
+  await page.getByRole('button', { name: /^Put them anew on the ladder of/u }).click();
+  await expect(page.getByRole('button', { name: /^Undo Put the lights/u })).toBeVisible();
   await page.getByRole('link', { name: 'Its ladder', exact: true }).click();
-  await expect(page.getByText('Chimney: cut and solder').first()).toBeVisible();
+  await expect(page.getByText('Chimney: fit the lights').first()).toBeVisible();
+  await expect(page.getByText('Chimney: lay the foam')).toHaveCount(0);
 });

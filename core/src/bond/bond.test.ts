@@ -92,7 +92,14 @@ describe('seams', () => {
 });
 
 describe('join or paint first', () => {
-  const question = { isOneColour: true, isSeamSeen: true, isReachable: true, mustComeOff: false, borderMillimetres: 200 };
+  const question = {
+    isOneColour: true,
+    isSeamSeen: true,
+    isReachable: true,
+    mustComeOff: false,
+    takesFiller: true,
+    borderMillimetres: 200,
+  };
   it('follows colours and seams as practice does, with its reason', () => {
     expect(adviseJoining(question)).toMatchObject({ joining: 'joinFirst', maskingMinutes: 0 });
     expect(adviseJoining({ ...question, isOneColour: false, isSeamSeen: false })).toMatchObject({
@@ -102,6 +109,7 @@ describe('join or paint first', () => {
     expect(adviseJoining({ ...question, isOneColour: false }).joining).toBe('assembleAndMask');
     expect(adviseJoining({ ...question, isReachable: false }).joining).toBe('paintApart');
     expect(adviseJoining({ ...question, mustComeOff: true }).reason).toContain('come off');
+    expect(adviseJoining({ ...question, takesFiller: false })).toMatchObject({ joining: 'paintApart', maskingMinutes: 0 });
   });
 });
 

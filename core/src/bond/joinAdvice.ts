@@ -10,6 +10,8 @@ export interface JoinQuestion {
   readonly isReachable: boolean;
   /** one of them must come off again (battery, lamp) */
   readonly mustComeOff: boolean;
+  /** filler holds on both faces and is sanded flush: not on cloth, foam or bare metal */
+  readonly takesFiller: boolean;
   /** length of the border between two colours, mm; masked when joined first */
   readonly borderMillimetres: number;
 }
@@ -26,11 +28,13 @@ const MASK_MINUTES_PER_100 = 3;
 
 /** Join first, paint apart, or assemble and mask (common practice: one colour and a seam to fill are joined first, two colours painted apart). */
 export function adviseJoining(question: JoinQuestion): JoinAdvice {
-  const { isOneColour, isSeamSeen, isReachable, mustComeOff, borderMillimetres } = question;
+  const { isOneColour, isSeamSeen, isReachable, mustComeOff, takesFiller, borderMillimetres } = question;
   const maskingMinutes = isOneColour ? 0 : Math.round((borderMillimetres / 100) * MASK_MINUTES_PER_100);
   const say = (joining: JoiningId, reason: string): JoinAdvice => ({ joining, reason, maskingMinutes });
   if (mustComeOff) return say('paintApart', 'It must come off again: paint apart, fit last, keep its mating faces bare.');
   if (!isReachable) return say('paintApart', 'Joined, parts of it could not be reached with paint or paper: paint apart and join last.');
+  if (!takesFiller)
+    return say('paintApart', 'One of them takes no filler, so that joining first closes no seam: finish them apart and fasten them last.');
   if (isOneColour && isSeamSeen)
     return say('joinFirst', 'One colour and a seam that would be seen: join first, then the seam can be filled and sanded away.');
   if (isOneColour) return say('joinFirst', 'One colour: joined first it is one part to handle, mask and dry.');

@@ -101,7 +101,7 @@ describe('seams of the tide office', () => {
     ['out of reach', true, true, false, false, 'paintApart'],
     ['a battery lid', true, true, true, true, 'paintApart'],
   ] as const)('%s', (_, isOneColour, isSeamSeen, isReachable, mustComeOff, joining) => {
-    const advice = adviseJoining({ isOneColour, isSeamSeen, isReachable, mustComeOff, borderMillimetres: 300 });
+    const advice = adviseJoining({ isOneColour, isSeamSeen, isReachable, mustComeOff, takesFiller: true, borderMillimetres: 300 });
     expect(advice.joining).toBe(joining);
     expect(advice.maskingMinutes).toBe(isOneColour ? 0 : 9);
   });

@@ -33,7 +33,10 @@ export function ClearTab(panel: Panel) {
         <ClarityPanel {...panel} />
         <MistPanel {...panel} />
       </div>
-      <DyePanel {...panel} />
+      <div className="grid min-w-0 gap-4">
+        <DyePanel {...panel} />
+        <Cautions ids={['sprayMist', 'dyeBath', 'worn']} />
+      </div>
     </div>
   );
 }
@@ -206,7 +209,6 @@ function DyePanel({ prop, parts }: Panel) {
           text={`Dye bath: ${bath.strips.map(({ minutes, share }) => `${minutes} min ${percent(share)}`).join(', ')}: ${percent(bath.wanted)} after ${span(time.value.minutes)}`}
         />
       )}
-      <Cautions ids={['dyeBath']} />
     </Sheet>
   );
 }
@@ -264,7 +266,6 @@ function MistPanel({ prop, parts }: Panel) {
         parts={parts}
         text={`Mirror mist: ${counted(mist.passes, 'pass', 'passes')} of ${percent(mist.each)} each: ${percent(share)} of the light left`}
       />
-      <Cautions ids={['sprayMist', 'worn']} />
     </Sheet>
   );
 }

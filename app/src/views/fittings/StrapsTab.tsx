@@ -46,6 +46,7 @@ export function StrapsTab({ prop, parts }: { readonly prop: Prop; readonly parts
     <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-2">
       <StrapPanel prop={prop} parts={parts} />
       <RivetPanel prop={prop} parts={parts} />
+      <Cautions ids={['sharp', 'worn']} />
     </div>
   );
 }
@@ -120,7 +121,6 @@ function StrapPanel({ prop, parts }: { readonly prop: Prop; readonly parts: read
           text={`${isLining ? 'Lining' : 'Strap'}: ${formats.length(cut.value.length)} to cut, ${Math.round(strap.share * 100)} % of a round of ${formats.length(strap.girth)}, ${formats.length(strap.thickness, 1)} thick, ${formats.length(strap.overlap)} double, ${formats.length(strap.turnIn)} turned in at each end`}
         />
       )}
-      <Cautions ids={['sharp', 'worn']} />
     </Sheet>
   );
 }
@@ -219,7 +219,6 @@ function RivetPanel({ prop, parts }: { readonly prop: Prop; readonly parts: read
           text={`Rivets: ${row.value.count} of ⌀ ${formats.length(rivets.diameter, 1)} over ${formats.length(rivets.along)}, ${formats.length(row.value.edge, 1)} from the ends, dividers ${formats.length(row.value.chord, 1)}; drill ${formats.length(drill.beforePaint, 1)} before paint, ${formats.length(drill.afterPaint, 1)} after`}
         />
       )}
-      <Cautions ids={['sharp']} />
     </Sheet>
   );
 }

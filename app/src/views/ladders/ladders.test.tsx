@@ -115,6 +115,33 @@ describe('adding a part', () => {
     await waitFor(() => expect(area.getAttribute('aria-describedby')).toMatch(/error$/u));
     expect(await db.records('parts').count()).toBe(2);
   });
+  it('of foam has no layers and no school, and only the finishes that are made on it; made of metal afterwards it keeps its ladder, and undo brings the foam back', async () => {
+    const { user, db, router } = await openShop('/ladders/prop');
+    await user.click(await screen.findByRole('button', { name: 'Add part' }));
+    await user.type(await screen.findByRole('textbox', { name: 'Name' }), 'pad');
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Material' }), 'foam');
+    expect(screen.queryByRole('textbox', { name: 'Layer, mm' })).toBeNull();
+    expect(screen.queryByRole('combobox', { name: /^Smoothing/u })).toBeNull();
+    const finish = screen.getByRole('combobox', { name: 'Finish' });
+    expect(within(finish).queryByRole('option', { name: 'Translucent, lit' })).toBeNull();
+    await user.click(screen.getAllByRole('button', { name: 'Add part' }).at(-1) as HTMLElement);
+    await waitFor(async () => expect(await db.records('parts').count()).toBe(3));
+    const pad = async () => (await db.records('parts').toArray()).find((entry) => entry.name === 'pad');
+    const id = (await pad())?.id ?? '';
+    expect(await pad()).toMatchObject({ materialId: 'foam', layerMillimetres: 0, print: null });
+    const rungIds = (await db.records('ladders').get(id))?.rungIds;
+    const names = (await db.records('rungs').toArray()).filter((rung) => rung.ladderId === id).map(({ name }) => name);
+    expect(names).toEqual(expect.arrayContaining(['cut to shape', 'close the skin', 'flexible sealer']));
+    await router.navigate(`/ladders/prop/${id}`);
+    await user.click(await screen.findByRole('tab', { name: 'Part' }));
+    await user.selectOptions(await screen.findByRole('combobox', { name: 'Material' }), 'rigid');
+    await waitFor(async () => expect(await pad()).toMatchObject({ materialId: 'rigid', layerMillimetres: 0.2 }));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Material' }), 'metal');
+    await waitFor(async () => expect(await pad()).toMatchObject({ materialId: 'metal', layerMillimetres: 0 }));
+    expect((await db.records('ladders').get(id))?.rungIds).toEqual(rungIds);
+    await user.click(await screen.findByRole('button', { name: /^Undo Change the material/u }));
+    await waitFor(async () => expect(await pad()).toMatchObject({ materialId: 'rigid', layerMillimetres: 0.2 }));
+  });
   it('says why a route cannot be, instead of growing it', async () => {
     const { user } = await openShop('/ladders/prop');
     await user.click(await screen.findByRole('button', { name: 'Add part' }));

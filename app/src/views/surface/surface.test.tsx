@@ -43,6 +43,19 @@ function withTurns() {
   };
 }
 
+describe('what is not printed', () => {
+  it('has no lines to level: its shape stays, and the way to its ladder', async () => {
+    const sample = makeSampleProject();
+    const parts = sample.parts.map((part) =>
+      part.id === 'host' ? { ...part, materialId: 'metal' as const, layerMillimetres: 0, print: null } : part,
+    );
+    await openShop('/surface/host', { ...sample, parts });
+    expect(await screen.findByRole('heading', { name: 'It has no layer lines to level' })).toBeTruthy();
+    expect(screen.queryByText(/as printed/u)).toBeNull();
+    expect(screen.getByRole('link', { name: 'Its ladder' }).getAttribute('href')).toBe('/ladders/prop/host');
+  });
+});
+
 describe('the surface of a part', () => {
   it('opens on a part that was inspected, with schools side by side and its own marked; refused ones say why', async () => {
     const { router } = await openShop('/surface');

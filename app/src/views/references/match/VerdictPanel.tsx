@@ -179,7 +179,7 @@ function RegionLine({
   if (!region || !compared || 'refusal' in compared) return null;
   return (
     <>
-      <h4 className="font-label text-lg font-semibold">{region.name}</h4>
+      <h3 className="font-label text-lg font-semibold">{region.name}</h3>
       <p>
         {wordsOf(compared)}{' '}
         <span className="figure">
@@ -236,7 +236,7 @@ function LengthLine({
   if (!length) return null;
   return (
     <>
-      <h4 className="font-label text-lg font-semibold">{name}</h4>
+      <h3 className="font-label text-lg font-semibold">{name}</h3>
       <p>
         Yours is {shareWords(length.ownMillimetres / length.referenceMillimetres, length.relativeSd)}
         {beside !== null && `, beside ${beside}`}.

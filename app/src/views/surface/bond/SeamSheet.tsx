@@ -3,6 +3,8 @@ import { chooseAdhesive } from '@zinc-ladder/core/bond/adhesives';
 import type { DryFit } from '@zinc-ladder/core/bond/fitRemedies';
 import { remedyDryFit } from '@zinc-ladder/core/bond/fitRemedies';
 import { adviseJoining } from '@zinc-ladder/core/bond/joinAdvice';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
+import { hasLines } from '@zinc-ladder/core/ladder/schools';
 import { seamFiller } from '@zinc-ladder/core/bond/seamFiller';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Join, Seam } from '@zinc-ladder/model/records/prop/join';
@@ -58,12 +60,13 @@ export function SeamSheet({
   const patch = (fields: Partial<Seam>): void =>
     void edit(`Change the seam of ${guest.name}`, (change) => change.patch('joins', join.id, { seam: { ...seam, ...fields } }, join));
   const filler = seamFiller(seam);
+  const materials = [findMaterial(host.materialId), findMaterial(guest.materialId)];
   const adhesives = chooseAdhesive({
     first: host.materialId,
     second: guest.materialId,
     load: seam.load,
     gapMillimetres: seam.gapMillimetres,
-    isSeenThrough: host.materialId === 'translucent' || guest.materialId === 'translucent',
+    isSeenThrough: materials.some(({ letsLightThrough }) => letsLightThrough),
   });
   const coloursOf = (partId: string): string =>
     [
@@ -80,6 +83,7 @@ export function SeamSheet({
     isSeamSeen: seam.isSeen,
     isReachable: seam.isReachable,
     mustComeOff: seam.mustComeOff,
+    takesFiller: materials.every(hasLines),
     borderMillimetres: seam.lengthMillimetres,
   });
   const number = (label: string, key: 'lengthMillimetres' | 'gapMillimetres' | 'depthMillimetres' | 'stepMillimetres', max: number) => (

@@ -1,3 +1,4 @@
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useState } from 'react';
 import type { HeatId } from '../../../workers/mesh/heat';
@@ -24,6 +25,7 @@ const NO_PINS: readonly never[] = [];
 export function PrintSheet({ surface }: { readonly surface: Surface }) {
   const { part, mesh, shape } = surface;
   const formats = useFormats();
+  const { isPrinted } = findMaterial(part.materialId);
   const [heatId, setHeatId] = useState<HeatId>('ridges');
   const [hit, setHit] = useState<MeshHit | null>(null);
   const { opened, reference } = mesh;
@@ -36,10 +38,9 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
   return (
     <Sheet className="min-w-0 p-4" label="As printed">
       <div className="mb-2 flex flex-wrap items-baseline justify-between gap-2">
-        <h2 className="label">{heat.name}, as printed</h2>
+        <h2 className="label">{isPrinted ? `${heat.name}, as printed` : 'Size and shape'}</h2>
         <span className="figure text-dim text-sm">
-          {area > 0 && `${formats.area(area)} · `}
-          {part.layerMillimetres} mm
+          {[area > 0 ? formats.area(area) : '', isPrinted ? `${part.layerMillimetres} mm` : ''].filter((words) => words !== '').join(' · ')}
         </span>
       </div>
       {mesh.isReading && !opened && (
@@ -98,11 +99,11 @@ export function PrintSheet({ surface }: { readonly surface: Surface }) {
           <HitFacts surface={surface} hit={hit} values={values.values} heatId={heatId} />
         </>
       )}
-      {survey && <ZoneTable zoneSums={survey.ridges.zoneSums} />}
+      {survey && isPrinted && <ZoneTable zoneSums={survey.ridges.zoneSums} />}
       {!reference && (
         <>
           <ShapeFields part={part} />
-          {shape && <ZoneTable zoneSums={shape.zoneSums} />}
+          {shape && isPrinted && <ZoneTable zoneSums={shape.zoneSums} />}
         </>
       )}
       <TakeOver surface={surface} area={area} />
@@ -153,17 +154,22 @@ function TakeOver({ surface, area }: { readonly surface: Surface; readonly area:
   const { part, mesh, shape } = surface;
   const edit = useEdit();
   const formats = useFormats();
+  const { isPrinted } = findMaterial(part.materialId);
   const ridge = mesh.opened?.survey.ridges.p95Micrometres ?? shape?.p95Micrometres ?? null;
   if (ridge === null || area <= 0) return null;
-  const wanted: Partial<Part> = { areaSquareCentimetres: Math.round(area * 10) / 10, ridgeMicrometres: Math.round(ridge) };
+  const wanted: Partial<Part> = {
+    areaSquareCentimetres: Math.round(area * 10) / 10,
+    ridgeMicrometres: isPrinted ? Math.round(ridge) : null,
+  };
   const isSame = Math.abs(part.areaSquareCentimetres - area) < 0.02 * area && part.ridgeMicrometres === wanted.ridgeMicrometres;
   if (isSame) return <p className="text-dim mt-2 text-sm">The part reckons with these figures.</p>;
   return (
     <div className="border-line mt-2 border-t pt-2">
       <p className="text-sm">
-        The part reckons with {formats.area(part.areaSquareCentimetres)} and{' '}
-        {part.ridgeMicrometres === null ? 'ridges by its layer' : `ridges of ${formats.film(part.ridgeMicrometres)}`}; this says{' '}
-        {formats.area(area)} and {formats.film(ridge)}.
+        The part reckons with {formats.area(part.areaSquareCentimetres)}
+        {isPrinted && ` and ${part.ridgeMicrometres === null ? 'ridges by its layer' : `ridges of ${formats.film(part.ridgeMicrometres)}`}`}
+        ; this says {formats.area(area)}
+        {isPrinted && ` and ${formats.film(ridge)}`}.
       </p>
       <Button
         className="mt-1"

@@ -1,4 +1,5 @@
 import type { ShapeId } from '@zinc-ladder/core/surface/measure/shapes';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { SHAPES } from '@zinc-ladder/core/surface/measure/shapes';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -43,7 +44,9 @@ export function ShapeFields({ part }: { readonly part: Part }) {
               />
             ))}
           </div>
-          <p className="text-dim text-sm">As it stood on the printer. Area: {shape.formula}.</p>
+          <p className="text-dim text-sm">
+            {findMaterial(part.materialId).isPrinted && 'As it stood on the printer. '}Area: {shape.formula}.
+          </p>
         </>
       )}
     </div>
