@@ -66,7 +66,14 @@ export const CAN_ADDED_IN_13 = {
   half: null,
 } as const;
 /** What version 14 added to a plan of lights. */
-export const LIGHTS_ADDED_IN_14 = { rows: 1, rowMillimetres: 30, seamMillimetres: 0, hasLip: false, isSeamBlack: false } as const;
+export const LIGHTS_ADDED_IN_14 = {
+  cutEvery: 1,
+  rows: 1,
+  rowMillimetres: 30,
+  seamMillimetres: 0,
+  hasLip: false,
+  isSeamBlack: false,
+} as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 

@@ -1,11 +1,14 @@
 import { CELLS } from '@zinc-ladder/core/light/batteryHours';
 import { LED_COLOURS } from '@zinc-ladder/core/light/glowColour';
 import { ohmsAMetre, ohmsPerLed } from '@zinc-ladder/core/light/wire';
+import { skinOfLadder } from '@zinc-ladder/model/gather/light/skinOfLadder';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { LightPlan } from '@zinc-ladder/model/records/light/lightPlan';
 import { LIGHT_KINDS, SUPPLY_IDS } from '@zinc-ladder/model/records/light/lightPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
+import { useShopIndex } from '../../data/useShopIndex';
 import { useEdit } from '../../features/edit/useEdit';
+import { useMirrored } from '../../features/mirrored/useMirrored';
 import { Button } from '../../ui/Button';
 import { InlineField, InlineNumber, Labelled, SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
@@ -120,6 +123,7 @@ export function LightFields({ plan, parts }: { readonly plan: LightPlan; readonl
             onKeep={(ohms) => ohms !== null && patch({ ohmsPerLed: Math.min(100, ohmsPerLed(ohms, plan.pitchMillimetres)) })}
           />
         )}
+        {plan.kind !== 'singles' && number('Its marks are every, LEDs', 'cutEvery', [1, 100], { isWhole: true })}
         {plan.kind !== 'singles' && (
           <InlineField
             label="Fed at LED"
@@ -151,7 +155,10 @@ export function LightFields({ plan, parts }: { readonly plan: LightPlan; readonl
             />
           )}
         </Labelled>
-        {plan.skinHex !== null && <Button onClick={() => patch({ skinHex: null })}>It is clear</Button>}
+        <div className="flex flex-wrap gap-2">
+          {plan.skinHex !== null && <Button onClick={() => patch({ skinHex: null })}>It is clear</Button>}
+          <SkinByLadder plan={plan} patch={patch} />
+        </div>
         {number('Gives heat off by', 'heatAreaSquareCentimetres', [0.1, 1_000_000], { unit: 'cm²', mayBeEmpty: true })}
         {number('Flashes a second', 'flashHertz', [0.01, 1000], { mayBeEmpty: true })}
         {number('Dimmed by pulses, Hz', 'pulseHertz', [1, 1_000_000], { mayBeEmpty: true })}
@@ -165,4 +172,17 @@ function readFeeds(text: string): number[] | null {
   const numbers = text.split(/[,;\s]+/u).filter((part) => part !== '');
   if (numbers.length === 0 || numbers.length > 50 || !numbers.every((part) => /^\d{1,4}$/u.test(part) && Number(part) > 0)) return null;
   return [...new Set(numbers.map((part) => Number(part) - 1))].toSorted((a, b) => a - b);
+}
+
+/** Takes the skin's colour from the films its part's ladder lays. */
+function SkinByLadder({ plan, patch }: { readonly plan: LightPlan; readonly patch: (fields: Partial<LightPlan>) => void }) {
+  const index = useShopIndex();
+  const mirrored = useMirrored().value;
+  const skinHex = plan.partId === null ? null : skinOfLadder(index.rungsOf(plan.partId), index.products, mirrored);
+  if (skinHex === null || skinHex === plan.skinHex) return null;
+  return (
+    <Button title={`${skinHex} on white paper, by the films of its ladder (Kubelka–Munk)`} onClick={() => patch({ skinHex })}>
+      As its ladder lays it
+    </Button>
+  );
 }

@@ -70,6 +70,11 @@ describe('lights', () => {
     await user.type(rows, '3{Enter}');
     expect(await screen.findByRole('img', { name: /^The plate without foam: \d+ % ripple/u })).toBeTruthy();
     expect(screen.getByLabelText('From row to row, mm')).toBeTruthy();
+    const marks = screen.getByLabelText('Its marks are every, LEDs');
+    await user.clear(marks);
+    await user.type(marks, '5{Enter}');
+    const faults = await screen.findByRole('list', { name: 'What speaks against it' });
+    expect(faults.textContent).toContain('of 12 the last 2 stay dark. Cut 10 or 15');
     const sheet = screen.getByRole('region', { name: 'Light that must not show' });
     await user.selectOptions(within(sheet).getByLabelText('Stays dark'), 'host');
     const seam = await within(sheet).findByLabelText('Its seam stands open, mm');
@@ -81,7 +86,12 @@ describe('lights', () => {
     await user.click(within(sheet).getByLabelText('its faces are black'));
     expect(await within(sheet).findByText(/^Its seam is dark/u)).toBeTruthy();
     await waitFor(async () =>
-      expect((await db.records('lightPlans').toArray())[0]).toMatchObject({ rows: 3, seamMillimetres: 0.3, hasLip: true, isSeamBlack: true }),
+      expect((await db.records('lightPlans').toArray())[0]).toMatchObject({
+        rows: 3,
+        seamMillimetres: 0.3,
+        hasLip: true,
+        isSeamBlack: true,
+      }),
     );
   });
   it('of a prop that is not there say so', async () => {

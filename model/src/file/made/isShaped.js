@@ -1,7 +1,7 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 14","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[14]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 14","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[14]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema56 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
@@ -17669,7 +17669,7 @@ return errors === 0;
 }
 validate70.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema115 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false};
+const schema115 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false};
 const schema116 = {"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false};
 const schema120 = {"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false};
 const schema117 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false};
@@ -18052,7 +18052,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((((((((((((((((((((((((((((((((data.propId === undefined) && (missing0 = "propId")) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.name === undefined) && (missing0 = "name"))) || ((data.kind === undefined) && (missing0 = "kind"))) || ((data.supplyId === undefined) && (missing0 = "supplyId"))) || ((data.cells === undefined) && (missing0 = "cells"))) || ((data.fixedVolts === undefined) && (missing0 = "fixedVolts"))) || ((data.milliampHours === undefined) && (missing0 = "milliampHours"))) || ((data.usable === undefined) && (missing0 = "usable"))) || ((data.brightness === undefined) && (missing0 = "brightness"))) || ((data.colour === undefined) && (missing0 = "colour"))) || ((data.leds === undefined) && (missing0 = "leds"))) || ((data.inRow === undefined) && (missing0 = "inRow"))) || ((data.milliampsEach === undefined) && (missing0 = "milliampsEach"))) || ((data.pitchMillimetres === undefined) && (missing0 = "pitchMillimetres"))) || ((data.beamDegrees === undefined) && (missing0 = "beamDegrees"))) || ((data.ohmsPerLed === undefined) && (missing0 = "ohmsPerLed"))) || ((data.feeds === undefined) && (missing0 = "feeds"))) || ((data.leadMillimetres === undefined) && (missing0 = "leadMillimetres"))) || ((data.squareMillimetres === undefined) && (missing0 = "squareMillimetres"))) || ((data.rows === undefined) && (missing0 = "rows"))) || ((data.rowMillimetres === undefined) && (missing0 = "rowMillimetres"))) || ((data.distanceMillimetres === undefined) && (missing0 = "distanceMillimetres"))) || ((data.foamSheets === undefined) && (missing0 = "foamSheets"))) || ((data.skinHex === undefined) && (missing0 = "skinHex"))) || ((data.heatAreaSquareCentimetres === undefined) && (missing0 = "heatAreaSquareCentimetres"))) || ((data.darkPartId === undefined) && (missing0 = "darkPartId"))) || ((data.wallMillimetres === undefined) && (missing0 = "wallMillimetres"))) || ((data.seamMillimetres === undefined) && (missing0 = "seamMillimetres"))) || ((data.hasLip === undefined) && (missing0 = "hasLip"))) || ((data.isSeamBlack === undefined) && (missing0 = "isSeamBlack"))) || ((data.flashHertz === undefined) && (missing0 = "flashHertz"))) || ((data.pulseHertz === undefined) && (missing0 = "pulseHertz"))) || ((data.controller === undefined) && (missing0 = "controller"))) || ((data.groups === undefined) && (missing0 = "groups"))) || ((data.wires === undefined) && (missing0 = "wires"))) || ((data.rungIds === undefined) && (missing0 = "rungIds"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((((((((((((((((((((((((((((((((data.propId === undefined) && (missing0 = "propId")) || ((data.partId === undefined) && (missing0 = "partId"))) || ((data.name === undefined) && (missing0 = "name"))) || ((data.kind === undefined) && (missing0 = "kind"))) || ((data.supplyId === undefined) && (missing0 = "supplyId"))) || ((data.cells === undefined) && (missing0 = "cells"))) || ((data.fixedVolts === undefined) && (missing0 = "fixedVolts"))) || ((data.milliampHours === undefined) && (missing0 = "milliampHours"))) || ((data.usable === undefined) && (missing0 = "usable"))) || ((data.brightness === undefined) && (missing0 = "brightness"))) || ((data.colour === undefined) && (missing0 = "colour"))) || ((data.leds === undefined) && (missing0 = "leds"))) || ((data.inRow === undefined) && (missing0 = "inRow"))) || ((data.milliampsEach === undefined) && (missing0 = "milliampsEach"))) || ((data.pitchMillimetres === undefined) && (missing0 = "pitchMillimetres"))) || ((data.beamDegrees === undefined) && (missing0 = "beamDegrees"))) || ((data.ohmsPerLed === undefined) && (missing0 = "ohmsPerLed"))) || ((data.feeds === undefined) && (missing0 = "feeds"))) || ((data.leadMillimetres === undefined) && (missing0 = "leadMillimetres"))) || ((data.squareMillimetres === undefined) && (missing0 = "squareMillimetres"))) || ((data.cutEvery === undefined) && (missing0 = "cutEvery"))) || ((data.rows === undefined) && (missing0 = "rows"))) || ((data.rowMillimetres === undefined) && (missing0 = "rowMillimetres"))) || ((data.distanceMillimetres === undefined) && (missing0 = "distanceMillimetres"))) || ((data.foamSheets === undefined) && (missing0 = "foamSheets"))) || ((data.skinHex === undefined) && (missing0 = "skinHex"))) || ((data.heatAreaSquareCentimetres === undefined) && (missing0 = "heatAreaSquareCentimetres"))) || ((data.darkPartId === undefined) && (missing0 = "darkPartId"))) || ((data.wallMillimetres === undefined) && (missing0 = "wallMillimetres"))) || ((data.seamMillimetres === undefined) && (missing0 = "seamMillimetres"))) || ((data.hasLip === undefined) && (missing0 = "hasLip"))) || ((data.isSeamBlack === undefined) && (missing0 = "isSeamBlack"))) || ((data.flashHertz === undefined) && (missing0 = "flashHertz"))) || ((data.pulseHertz === undefined) && (missing0 = "pulseHertz"))) || ((data.controller === undefined) && (missing0 = "controller"))) || ((data.groups === undefined) && (missing0 = "groups"))) || ((data.wires === undefined) && (missing0 = "wires"))) || ((data.rungIds === undefined) && (missing0 = "rungIds"))) || ((data.note === undefined) && (missing0 = "note"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate76.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -18706,22 +18706,22 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.rows !== undefined){
-let data21 = data.rows;
+if(data.cutEvery !== undefined){
+let data21 = data.cutEvery;
 const _errs52 = errors;
 if(!(((typeof data21 == "number") && (!(data21 % 1) && !isNaN(data21))) && (isFinite(data21)))){
-validate76.errors = [{instancePath:instancePath+"/rows",schemaPath:"#/properties/rows/type",keyword:"type",params:{type: "integer"}}];
+validate76.errors = [{instancePath:instancePath+"/cutEvery",schemaPath:"#/properties/cutEvery/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
 if(errors === _errs52){
 if((typeof data21 == "number") && (isFinite(data21))){
 if(data21 > 100 || isNaN(data21)){
-validate76.errors = [{instancePath:instancePath+"/rows",schemaPath:"#/properties/rows/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+validate76.errors = [{instancePath:instancePath+"/cutEvery",schemaPath:"#/properties/cutEvery/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
 return false;
 }
 else {
 if(data21 < 1 || isNaN(data21)){
-validate76.errors = [{instancePath:instancePath+"/rows",schemaPath:"#/properties/rows/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+validate76.errors = [{instancePath:instancePath+"/cutEvery",schemaPath:"#/properties/cutEvery/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
@@ -18733,17 +18733,44 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.rowMillimetres !== undefined){
-let data22 = data.rowMillimetres;
+if(data.rows !== undefined){
+let data22 = data.rows;
 const _errs54 = errors;
+if(!(((typeof data22 == "number") && (!(data22 % 1) && !isNaN(data22))) && (isFinite(data22)))){
+validate76.errors = [{instancePath:instancePath+"/rows",schemaPath:"#/properties/rows/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
 if(errors === _errs54){
 if((typeof data22 == "number") && (isFinite(data22))){
-if(data22 > 10000 || isNaN(data22)){
+if(data22 > 100 || isNaN(data22)){
+validate76.errors = [{instancePath:instancePath+"/rows",schemaPath:"#/properties/rows/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
+return false;
+}
+else {
+if(data22 < 1 || isNaN(data22)){
+validate76.errors = [{instancePath:instancePath+"/rows",schemaPath:"#/properties/rows/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs54 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.rowMillimetres !== undefined){
+let data23 = data.rowMillimetres;
+const _errs56 = errors;
+if(errors === _errs56){
+if((typeof data23 == "number") && (isFinite(data23))){
+if(data23 > 10000 || isNaN(data23)){
 validate76.errors = [{instancePath:instancePath+"/rowMillimetres",schemaPath:"#/properties/rowMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data22 < 0.1 || isNaN(data22)){
+if(data23 < 0.1 || isNaN(data23)){
 validate76.errors = [{instancePath:instancePath+"/rowMillimetres",schemaPath:"#/properties/rowMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -18754,23 +18781,23 @@ validate76.errors = [{instancePath:instancePath+"/rowMillimetres",schemaPath:"#/
 return false;
 }
 }
-var valid0 = _errs54 === errors;
+var valid0 = _errs56 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.distanceMillimetres !== undefined){
-let data23 = data.distanceMillimetres;
-const _errs56 = errors;
-if(errors === _errs56){
-if((typeof data23 == "number") && (isFinite(data23))){
-if(data23 > 10000 || isNaN(data23)){
+let data24 = data.distanceMillimetres;
+const _errs58 = errors;
+if(errors === _errs58){
+if((typeof data24 == "number") && (isFinite(data24))){
+if(data24 > 10000 || isNaN(data24)){
 validate76.errors = [{instancePath:instancePath+"/distanceMillimetres",schemaPath:"#/properties/distanceMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data23 < 0 || isNaN(data23)){
+if(data24 < 0 || isNaN(data24)){
 validate76.errors = [{instancePath:instancePath+"/distanceMillimetres",schemaPath:"#/properties/distanceMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -18781,48 +18808,48 @@ validate76.errors = [{instancePath:instancePath+"/distanceMillimetres",schemaPat
 return false;
 }
 }
-var valid0 = _errs56 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.foamSheets !== undefined){
-let data24 = data.foamSheets;
-const _errs58 = errors;
-if(!(((typeof data24 == "number") && (!(data24 % 1) && !isNaN(data24))) && (isFinite(data24)))){
-validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs58){
-if((typeof data24 == "number") && (isFinite(data24))){
-if(data24 > 20 || isNaN(data24)){
-validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
-return false;
-}
-else {
-if(data24 < 0 || isNaN(data24)){
-validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-}
 var valid0 = _errs58 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
-if(data.skinHex !== undefined){
-let data25 = data.skinHex;
+if(data.foamSheets !== undefined){
+let data25 = data.foamSheets;
 const _errs60 = errors;
-const _errs61 = errors;
-let valid4 = false;
+if(!(((typeof data25 == "number") && (!(data25 % 1) && !isNaN(data25))) && (isFinite(data25)))){
+validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs60){
+if((typeof data25 == "number") && (isFinite(data25))){
+if(data25 > 20 || isNaN(data25)){
+validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20}}];
+return false;
+}
+else {
+if(data25 < 0 || isNaN(data25)){
+validate76.errors = [{instancePath:instancePath+"/foamSheets",schemaPath:"#/properties/foamSheets/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid0 = _errs60 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.skinHex !== undefined){
+let data26 = data.skinHex;
 const _errs62 = errors;
-if(errors === _errs62){
-if(typeof data25 === "string"){
-if(!pattern36.test(data25)){
+const _errs63 = errors;
+let valid4 = false;
+const _errs64 = errors;
+if(errors === _errs64){
+if(typeof data26 === "string"){
+if(!pattern36.test(data26)){
 const err9 = {instancePath:instancePath+"/skinHex",schemaPath:"#/properties/skinHex/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^#[0-9a-f]{6}$"}};
 if(vErrors === null){
 vErrors = [err9];
@@ -18844,10 +18871,10 @@ vErrors.push(err10);
 errors++;
 }
 }
-var _valid2 = _errs62 === errors;
+var _valid2 = _errs64 === errors;
 valid4 = valid4 || _valid2;
-const _errs64 = errors;
-if(data25 !== null){
+const _errs66 = errors;
+if(data26 !== null){
 const err11 = {instancePath:instancePath+"/skinHex",schemaPath:"#/properties/skinHex/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err11];
@@ -18857,7 +18884,7 @@ vErrors.push(err11);
 }
 errors++;
 }
-var _valid2 = _errs64 === errors;
+var _valid2 = _errs66 === errors;
 valid4 = valid4 || _valid2;
 if(!valid4){
 const err12 = {instancePath:instancePath+"/skinHex",schemaPath:"#/properties/skinHex/anyOf",keyword:"anyOf",params:{}};
@@ -18872,31 +18899,31 @@ validate76.errors = vErrors;
 return false;
 }
 else {
-errors = _errs61;
+errors = _errs63;
 if(vErrors !== null){
-if(_errs61){
-vErrors.length = _errs61;
+if(_errs63){
+vErrors.length = _errs63;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs60 === errors;
+var valid0 = _errs62 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.heatAreaSquareCentimetres !== undefined){
-let data26 = data.heatAreaSquareCentimetres;
-const _errs66 = errors;
-const _errs67 = errors;
-let valid5 = false;
+let data27 = data.heatAreaSquareCentimetres;
 const _errs68 = errors;
-if(errors === _errs68){
-if((typeof data26 == "number") && (isFinite(data26))){
-if(data26 > 1000000 || isNaN(data26)){
+const _errs69 = errors;
+let valid5 = false;
+const _errs70 = errors;
+if(errors === _errs70){
+if((typeof data27 == "number") && (isFinite(data27))){
+if(data27 > 1000000 || isNaN(data27)){
 const err13 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
 if(vErrors === null){
 vErrors = [err13];
@@ -18907,7 +18934,7 @@ vErrors.push(err13);
 errors++;
 }
 else {
-if(data26 < 0.1 || isNaN(data26)){
+if(data27 < 0.1 || isNaN(data27)){
 const err14 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err14];
@@ -18930,10 +18957,10 @@ vErrors.push(err15);
 errors++;
 }
 }
-var _valid3 = _errs68 === errors;
+var _valid3 = _errs70 === errors;
 valid5 = valid5 || _valid3;
-const _errs70 = errors;
-if(data26 !== null){
+const _errs72 = errors;
+if(data27 !== null){
 const err16 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err16];
@@ -18943,7 +18970,7 @@ vErrors.push(err16);
 }
 errors++;
 }
-var _valid3 = _errs70 === errors;
+var _valid3 = _errs72 === errors;
 valid5 = valid5 || _valid3;
 if(!valid5){
 const err17 = {instancePath:instancePath+"/heatAreaSquareCentimetres",schemaPath:"#/properties/heatAreaSquareCentimetres/anyOf",keyword:"anyOf",params:{}};
@@ -18958,31 +18985,31 @@ validate76.errors = vErrors;
 return false;
 }
 else {
-errors = _errs67;
+errors = _errs69;
 if(vErrors !== null){
-if(_errs67){
-vErrors.length = _errs67;
+if(_errs69){
+vErrors.length = _errs69;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs66 === errors;
+var valid0 = _errs68 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.darkPartId !== undefined){
-let data27 = data.darkPartId;
-const _errs72 = errors;
-const _errs73 = errors;
-let valid6 = false;
+let data28 = data.darkPartId;
 const _errs74 = errors;
-if(errors === _errs74){
-if(typeof data27 === "string"){
-if(!pattern10.test(data27)){
+const _errs75 = errors;
+let valid6 = false;
+const _errs76 = errors;
+if(errors === _errs76){
+if(typeof data28 === "string"){
+if(!pattern10.test(data28)){
 const err18 = {instancePath:instancePath+"/darkPartId",schemaPath:"#/properties/darkPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err18];
@@ -19004,10 +19031,10 @@ vErrors.push(err19);
 errors++;
 }
 }
-var _valid4 = _errs74 === errors;
+var _valid4 = _errs76 === errors;
 valid6 = valid6 || _valid4;
-const _errs76 = errors;
-if(data27 !== null){
+const _errs78 = errors;
+if(data28 !== null){
 const err20 = {instancePath:instancePath+"/darkPartId",schemaPath:"#/properties/darkPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err20];
@@ -19017,7 +19044,7 @@ vErrors.push(err20);
 }
 errors++;
 }
-var _valid4 = _errs76 === errors;
+var _valid4 = _errs78 === errors;
 valid6 = valid6 || _valid4;
 if(!valid6){
 const err21 = {instancePath:instancePath+"/darkPartId",schemaPath:"#/properties/darkPartId/anyOf",keyword:"anyOf",params:{}};
@@ -19032,33 +19059,33 @@ validate76.errors = vErrors;
 return false;
 }
 else {
-errors = _errs73;
+errors = _errs75;
 if(vErrors !== null){
-if(_errs73){
-vErrors.length = _errs73;
+if(_errs75){
+vErrors.length = _errs75;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs72 === errors;
+var valid0 = _errs74 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.wallMillimetres !== undefined){
-let data28 = data.wallMillimetres;
-const _errs78 = errors;
-if(errors === _errs78){
-if((typeof data28 == "number") && (isFinite(data28))){
-if(data28 > 1000 || isNaN(data28)){
+let data29 = data.wallMillimetres;
+const _errs80 = errors;
+if(errors === _errs80){
+if((typeof data29 == "number") && (isFinite(data29))){
+if(data29 > 1000 || isNaN(data29)){
 validate76.errors = [{instancePath:instancePath+"/wallMillimetres",schemaPath:"#/properties/wallMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
 return false;
 }
 else {
-if(data28 < 0 || isNaN(data28)){
+if(data29 < 0 || isNaN(data29)){
 validate76.errors = [{instancePath:instancePath+"/wallMillimetres",schemaPath:"#/properties/wallMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -19069,23 +19096,23 @@ validate76.errors = [{instancePath:instancePath+"/wallMillimetres",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs78 === errors;
+var valid0 = _errs80 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.seamMillimetres !== undefined){
-let data29 = data.seamMillimetres;
-const _errs80 = errors;
-if(errors === _errs80){
-if((typeof data29 == "number") && (isFinite(data29))){
-if(data29 > 100 || isNaN(data29)){
+let data30 = data.seamMillimetres;
+const _errs82 = errors;
+if(errors === _errs82){
+if((typeof data30 == "number") && (isFinite(data30))){
+if(data30 > 100 || isNaN(data30)){
 validate76.errors = [{instancePath:instancePath+"/seamMillimetres",schemaPath:"#/properties/seamMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
 return false;
 }
 else {
-if(data29 < 0 || isNaN(data29)){
+if(data30 < 0 || isNaN(data30)){
 validate76.errors = [{instancePath:instancePath+"/seamMillimetres",schemaPath:"#/properties/seamMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -19096,28 +19123,16 @@ validate76.errors = [{instancePath:instancePath+"/seamMillimetres",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs80 === errors;
-}
-else {
-var valid0 = true;
-}
-if(valid0){
-if(data.hasLip !== undefined){
-const _errs82 = errors;
-if(typeof data.hasLip !== "boolean"){
-validate76.errors = [{instancePath:instancePath+"/hasLip",schemaPath:"#/properties/hasLip/type",keyword:"type",params:{type: "boolean"}}];
-return false;
-}
 var valid0 = _errs82 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
-if(data.isSeamBlack !== undefined){
+if(data.hasLip !== undefined){
 const _errs84 = errors;
-if(typeof data.isSeamBlack !== "boolean"){
-validate76.errors = [{instancePath:instancePath+"/isSeamBlack",schemaPath:"#/properties/isSeamBlack/type",keyword:"type",params:{type: "boolean"}}];
+if(typeof data.hasLip !== "boolean"){
+validate76.errors = [{instancePath:instancePath+"/hasLip",schemaPath:"#/properties/hasLip/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
 var valid0 = _errs84 === errors;
@@ -19126,15 +19141,27 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.flashHertz !== undefined){
-let data32 = data.flashHertz;
+if(data.isSeamBlack !== undefined){
 const _errs86 = errors;
-const _errs87 = errors;
-let valid7 = false;
+if(typeof data.isSeamBlack !== "boolean"){
+validate76.errors = [{instancePath:instancePath+"/isSeamBlack",schemaPath:"#/properties/isSeamBlack/type",keyword:"type",params:{type: "boolean"}}];
+return false;
+}
+var valid0 = _errs86 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.flashHertz !== undefined){
+let data33 = data.flashHertz;
 const _errs88 = errors;
-if(errors === _errs88){
-if((typeof data32 == "number") && (isFinite(data32))){
-if(data32 > 1000 || isNaN(data32)){
+const _errs89 = errors;
+let valid7 = false;
+const _errs90 = errors;
+if(errors === _errs90){
+if((typeof data33 == "number") && (isFinite(data33))){
+if(data33 > 1000 || isNaN(data33)){
 const err22 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}};
 if(vErrors === null){
 vErrors = [err22];
@@ -19145,7 +19172,7 @@ vErrors.push(err22);
 errors++;
 }
 else {
-if(data32 < 0.01 || isNaN(data32)){
+if(data33 < 0.01 || isNaN(data33)){
 const err23 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
 if(vErrors === null){
 vErrors = [err23];
@@ -19168,10 +19195,10 @@ vErrors.push(err24);
 errors++;
 }
 }
-var _valid5 = _errs88 === errors;
+var _valid5 = _errs90 === errors;
 valid7 = valid7 || _valid5;
-const _errs90 = errors;
-if(data32 !== null){
+const _errs92 = errors;
+if(data33 !== null){
 const err25 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err25];
@@ -19181,7 +19208,7 @@ vErrors.push(err25);
 }
 errors++;
 }
-var _valid5 = _errs90 === errors;
+var _valid5 = _errs92 === errors;
 valid7 = valid7 || _valid5;
 if(!valid7){
 const err26 = {instancePath:instancePath+"/flashHertz",schemaPath:"#/properties/flashHertz/anyOf",keyword:"anyOf",params:{}};
@@ -19196,31 +19223,31 @@ validate76.errors = vErrors;
 return false;
 }
 else {
-errors = _errs87;
+errors = _errs89;
 if(vErrors !== null){
-if(_errs87){
-vErrors.length = _errs87;
+if(_errs89){
+vErrors.length = _errs89;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs86 === errors;
+var valid0 = _errs88 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pulseHertz !== undefined){
-let data33 = data.pulseHertz;
-const _errs92 = errors;
-const _errs93 = errors;
-let valid8 = false;
+let data34 = data.pulseHertz;
 const _errs94 = errors;
-if(errors === _errs94){
-if((typeof data33 == "number") && (isFinite(data33))){
-if(data33 > 1000000 || isNaN(data33)){
+const _errs95 = errors;
+let valid8 = false;
+const _errs96 = errors;
+if(errors === _errs96){
+if((typeof data34 == "number") && (isFinite(data34))){
+if(data34 > 1000000 || isNaN(data34)){
 const err27 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
 if(vErrors === null){
 vErrors = [err27];
@@ -19231,7 +19258,7 @@ vErrors.push(err27);
 errors++;
 }
 else {
-if(data33 < 1 || isNaN(data33)){
+if(data34 < 1 || isNaN(data34)){
 const err28 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}};
 if(vErrors === null){
 vErrors = [err28];
@@ -19254,10 +19281,10 @@ vErrors.push(err29);
 errors++;
 }
 }
-var _valid6 = _errs94 === errors;
+var _valid6 = _errs96 === errors;
 valid8 = valid8 || _valid6;
-const _errs96 = errors;
-if(data33 !== null){
+const _errs98 = errors;
+if(data34 !== null){
 const err30 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err30];
@@ -19267,7 +19294,7 @@ vErrors.push(err30);
 }
 errors++;
 }
-var _valid6 = _errs96 === errors;
+var _valid6 = _errs98 === errors;
 valid8 = valid8 || _valid6;
 if(!valid8){
 const err31 = {instancePath:instancePath+"/pulseHertz",schemaPath:"#/properties/pulseHertz/anyOf",keyword:"anyOf",params:{}};
@@ -19282,58 +19309,58 @@ validate76.errors = vErrors;
 return false;
 }
 else {
-errors = _errs93;
+errors = _errs95;
 if(vErrors !== null){
-if(_errs93){
-vErrors.length = _errs93;
+if(_errs95){
+vErrors.length = _errs95;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs92 === errors;
+var valid0 = _errs94 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.controller !== undefined){
-let data34 = data.controller;
-const _errs98 = errors;
-if(!(data34 && typeof data34 == "object" && !Array.isArray(data34))){
+let data35 = data.controller;
+const _errs100 = errors;
+if(!(data35 && typeof data35 == "object" && !Array.isArray(data35))){
 validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/properties/controller/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
-const _errs99 = errors;
-if(errors === _errs99){
-if(data34 && typeof data34 == "object" && !Array.isArray(data34)){
+const _errs101 = errors;
+if(errors === _errs101){
+if(data35 && typeof data35 == "object" && !Array.isArray(data35)){
 let missing1;
-if((((data34.x === undefined) && (missing1 = "x")) || ((data34.y === undefined) && (missing1 = "y"))) || ((data34.z === undefined) && (missing1 = "z"))){
+if((((data35.x === undefined) && (missing1 = "x")) || ((data35.y === undefined) && (missing1 = "y"))) || ((data35.z === undefined) && (missing1 = "z"))){
 validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/$defs/LightSpot/required",keyword:"required",params:{missingProperty: missing1}}];
 return false;
 }
 else {
-const _errs101 = errors;
-for(const key1 in data34){
+const _errs103 = errors;
+for(const key1 in data35){
 if(!(((key1 === "x") || (key1 === "y")) || (key1 === "z"))){
 validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/$defs/LightSpot/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key1}}];
 return false;
 break;
 }
 }
-if(_errs101 === errors){
-if(data34.x !== undefined){
-let data35 = data34.x;
-const _errs102 = errors;
-if(errors === _errs102){
-if((typeof data35 == "number") && (isFinite(data35))){
-if(data35 > 10000 || isNaN(data35)){
+if(_errs103 === errors){
+if(data35.x !== undefined){
+let data36 = data35.x;
+const _errs104 = errors;
+if(errors === _errs104){
+if((typeof data36 == "number") && (isFinite(data36))){
+if(data36 > 10000 || isNaN(data36)){
 validate76.errors = [{instancePath:instancePath+"/controller/x",schemaPath:"#/$defs/LightSpot/properties/x/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data35 < -10000 || isNaN(data35)){
+if(data36 < -10000 || isNaN(data36)){
 validate76.errors = [{instancePath:instancePath+"/controller/x",schemaPath:"#/$defs/LightSpot/properties/x/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
 return false;
 }
@@ -19344,23 +19371,23 @@ validate76.errors = [{instancePath:instancePath+"/controller/x",schemaPath:"#/$d
 return false;
 }
 }
-var valid10 = _errs102 === errors;
+var valid10 = _errs104 === errors;
 }
 else {
 var valid10 = true;
 }
 if(valid10){
-if(data34.y !== undefined){
-let data36 = data34.y;
-const _errs104 = errors;
-if(errors === _errs104){
-if((typeof data36 == "number") && (isFinite(data36))){
-if(data36 > 10000 || isNaN(data36)){
+if(data35.y !== undefined){
+let data37 = data35.y;
+const _errs106 = errors;
+if(errors === _errs106){
+if((typeof data37 == "number") && (isFinite(data37))){
+if(data37 > 10000 || isNaN(data37)){
 validate76.errors = [{instancePath:instancePath+"/controller/y",schemaPath:"#/$defs/LightSpot/properties/y/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data36 < -10000 || isNaN(data36)){
+if(data37 < -10000 || isNaN(data37)){
 validate76.errors = [{instancePath:instancePath+"/controller/y",schemaPath:"#/$defs/LightSpot/properties/y/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
 return false;
 }
@@ -19371,23 +19398,23 @@ validate76.errors = [{instancePath:instancePath+"/controller/y",schemaPath:"#/$d
 return false;
 }
 }
-var valid10 = _errs104 === errors;
+var valid10 = _errs106 === errors;
 }
 else {
 var valid10 = true;
 }
 if(valid10){
-if(data34.z !== undefined){
-let data37 = data34.z;
-const _errs106 = errors;
-if(errors === _errs106){
-if((typeof data37 == "number") && (isFinite(data37))){
-if(data37 > 10000 || isNaN(data37)){
+if(data35.z !== undefined){
+let data38 = data35.z;
+const _errs108 = errors;
+if(errors === _errs108){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 > 10000 || isNaN(data38)){
 validate76.errors = [{instancePath:instancePath+"/controller/z",schemaPath:"#/$defs/LightSpot/properties/z/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data37 < -10000 || isNaN(data37)){
+if(data38 < -10000 || isNaN(data38)){
 validate76.errors = [{instancePath:instancePath+"/controller/z",schemaPath:"#/$defs/LightSpot/properties/z/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}}];
 return false;
 }
@@ -19398,7 +19425,7 @@ validate76.errors = [{instancePath:instancePath+"/controller/z",schemaPath:"#/$d
 return false;
 }
 }
-var valid10 = _errs106 === errors;
+var valid10 = _errs108 === errors;
 }
 else {
 var valid10 = true;
@@ -19413,31 +19440,31 @@ validate76.errors = [{instancePath:instancePath+"/controller",schemaPath:"#/$def
 return false;
 }
 }
-var valid0 = _errs98 === errors;
+var valid0 = _errs100 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.groups !== undefined){
-let data38 = data.groups;
-const _errs109 = errors;
-if(errors === _errs109){
-if(Array.isArray(data38)){
-if(data38.length > 200){
+let data39 = data.groups;
+const _errs111 = errors;
+if(errors === _errs111){
+if(Array.isArray(data39)){
+if(data39.length > 200){
 validate76.errors = [{instancePath:instancePath+"/groups",schemaPath:"#/properties/groups/maxItems",keyword:"maxItems",params:{limit: 200}}];
 return false;
 }
 else {
 var valid11 = true;
-const len1 = data38.length;
+const len1 = data39.length;
 for(let i1=0; i1<len1; i1++){
-const _errs111 = errors;
-if(!(validate77(data38[i1], {instancePath:instancePath+"/groups/" + i1,parentData:data38,parentDataProperty:i1,rootData,dynamicAnchors}))){
+const _errs113 = errors;
+if(!(validate77(data39[i1], {instancePath:instancePath+"/groups/" + i1,parentData:data39,parentDataProperty:i1,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate77.errors : vErrors.concat(validate77.errors);
 errors = vErrors.length;
 }
-var valid11 = _errs111 === errors;
+var valid11 = _errs113 === errors;
 if(!valid11){
 break;
 }
@@ -19449,54 +19476,54 @@ validate76.errors = [{instancePath:instancePath+"/groups",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs109 === errors;
+var valid0 = _errs111 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.wires !== undefined){
-let data40 = data.wires;
-const _errs112 = errors;
-if(errors === _errs112){
-if(Array.isArray(data40)){
-if(data40.length > 400){
+let data41 = data.wires;
+const _errs114 = errors;
+if(errors === _errs114){
+if(Array.isArray(data41)){
+if(data41.length > 400){
 validate76.errors = [{instancePath:instancePath+"/wires",schemaPath:"#/properties/wires/maxItems",keyword:"maxItems",params:{limit: 400}}];
 return false;
 }
 else {
 var valid12 = true;
-const len2 = data40.length;
+const len2 = data41.length;
 for(let i2=0; i2<len2; i2++){
-let data41 = data40[i2];
-const _errs114 = errors;
-const _errs115 = errors;
-if(errors === _errs115){
-if(data41 && typeof data41 == "object" && !Array.isArray(data41)){
+let data42 = data41[i2];
+const _errs116 = errors;
+const _errs117 = errors;
+if(errors === _errs117){
+if(data42 && typeof data42 == "object" && !Array.isArray(data42)){
 let missing2;
-if(((((data41.fromId === undefined) && (missing2 = "fromId")) || ((data41.fromEnd === undefined) && (missing2 = "fromEnd"))) || ((data41.toId === undefined) && (missing2 = "toId"))) || ((data41.toEnd === undefined) && (missing2 = "toEnd"))){
+if(((((data42.fromId === undefined) && (missing2 = "fromId")) || ((data42.fromEnd === undefined) && (missing2 = "fromEnd"))) || ((data42.toId === undefined) && (missing2 = "toId"))) || ((data42.toEnd === undefined) && (missing2 = "toEnd"))){
 validate76.errors = [{instancePath:instancePath+"/wires/" + i2,schemaPath:"#/$defs/LightWire/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
 else {
-const _errs117 = errors;
-for(const key2 in data41){
+const _errs119 = errors;
+for(const key2 in data42){
 if(!((((key2 === "fromId") || (key2 === "fromEnd")) || (key2 === "toId")) || (key2 === "toEnd"))){
 validate76.errors = [{instancePath:instancePath+"/wires/" + i2,schemaPath:"#/$defs/LightWire/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
 }
 }
-if(_errs117 === errors){
-if(data41.fromId !== undefined){
-let data42 = data41.fromId;
-const _errs118 = errors;
-const _errs119 = errors;
-let valid15 = false;
+if(_errs119 === errors){
+if(data42.fromId !== undefined){
+let data43 = data42.fromId;
 const _errs120 = errors;
-if(errors === _errs120){
-if(typeof data42 === "string"){
-if(!pattern10.test(data42)){
+const _errs121 = errors;
+let valid15 = false;
+const _errs122 = errors;
+if(errors === _errs122){
+if(typeof data43 === "string"){
+if(!pattern10.test(data43)){
 const err32 = {instancePath:instancePath+"/wires/" + i2+"/fromId",schemaPath:"#/$defs/LightWire/properties/fromId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err32];
@@ -19518,10 +19545,10 @@ vErrors.push(err33);
 errors++;
 }
 }
-var _valid7 = _errs120 === errors;
+var _valid7 = _errs122 === errors;
 valid15 = valid15 || _valid7;
-const _errs122 = errors;
-if(data42 !== null){
+const _errs124 = errors;
+if(data43 !== null){
 const err34 = {instancePath:instancePath+"/wires/" + i2+"/fromId",schemaPath:"#/$defs/LightWire/properties/fromId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err34];
@@ -19531,7 +19558,7 @@ vErrors.push(err34);
 }
 errors++;
 }
-var _valid7 = _errs122 === errors;
+var _valid7 = _errs124 === errors;
 valid15 = valid15 || _valid7;
 if(!valid15){
 const err35 = {instancePath:instancePath+"/wires/" + i2+"/fromId",schemaPath:"#/$defs/LightWire/properties/fromId/anyOf",keyword:"anyOf",params:{}};
@@ -19546,45 +19573,45 @@ validate76.errors = vErrors;
 return false;
 }
 else {
-errors = _errs119;
+errors = _errs121;
 if(vErrors !== null){
-if(_errs119){
-vErrors.length = _errs119;
+if(_errs121){
+vErrors.length = _errs121;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid14 = _errs118 === errors;
+var valid14 = _errs120 === errors;
 }
 else {
 var valid14 = true;
 }
 if(valid14){
-if(data41.fromEnd !== undefined){
-let data43 = data41.fromEnd;
-const _errs124 = errors;
-if(typeof data43 !== "string"){
+if(data42.fromEnd !== undefined){
+let data44 = data42.fromEnd;
+const _errs126 = errors;
+if(typeof data44 !== "string"){
 validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data43 === "in") || (data43 === "out"))){
+if(!((data44 === "in") || (data44 === "out"))){
 validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/enum",keyword:"enum",params:{allowedValues: schema120.properties.fromEnd.enum}}];
 return false;
 }
-var valid14 = _errs124 === errors;
+var valid14 = _errs126 === errors;
 }
 else {
 var valid14 = true;
 }
 if(valid14){
-if(data41.toId !== undefined){
-let data44 = data41.toId;
-const _errs126 = errors;
-if(errors === _errs126){
-if(typeof data44 === "string"){
-if(!pattern10.test(data44)){
+if(data42.toId !== undefined){
+let data45 = data42.toId;
+const _errs128 = errors;
+if(errors === _errs128){
+if(typeof data45 === "string"){
+if(!pattern10.test(data45)){
 validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toId",schemaPath:"#/$defs/LightWire/properties/toId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -19594,24 +19621,24 @@ validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toId",schemaPat
 return false;
 }
 }
-var valid14 = _errs126 === errors;
+var valid14 = _errs128 === errors;
 }
 else {
 var valid14 = true;
 }
 if(valid14){
-if(data41.toEnd !== undefined){
-let data45 = data41.toEnd;
-const _errs128 = errors;
-if(typeof data45 !== "string"){
+if(data42.toEnd !== undefined){
+let data46 = data42.toEnd;
+const _errs130 = errors;
+if(typeof data46 !== "string"){
 validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data45 === "in") || (data45 === "out"))){
+if(!((data46 === "in") || (data46 === "out"))){
 validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/enum",keyword:"enum",params:{allowedValues: schema120.properties.toEnd.enum}}];
 return false;
 }
-var valid14 = _errs128 === errors;
+var valid14 = _errs130 === errors;
 }
 else {
 var valid14 = true;
@@ -19627,7 +19654,7 @@ validate76.errors = [{instancePath:instancePath+"/wires/" + i2,schemaPath:"#/$de
 return false;
 }
 }
-var valid12 = _errs114 === errors;
+var valid12 = _errs116 === errors;
 if(!valid12){
 break;
 }
@@ -19639,30 +19666,30 @@ validate76.errors = [{instancePath:instancePath+"/wires",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs112 === errors;
+var valid0 = _errs114 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.rungIds !== undefined){
-let data46 = data.rungIds;
-const _errs130 = errors;
-if(errors === _errs130){
-if(Array.isArray(data46)){
-if(data46.length > 20){
+let data47 = data.rungIds;
+const _errs132 = errors;
+if(errors === _errs132){
+if(Array.isArray(data47)){
+if(data47.length > 20){
 validate76.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/properties/rungIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
 return false;
 }
 else {
 var valid16 = true;
-const len3 = data46.length;
+const len3 = data47.length;
 for(let i3=0; i3<len3; i3++){
-let data47 = data46[i3];
-const _errs132 = errors;
-if(errors === _errs132){
-if(typeof data47 === "string"){
-if(!pattern10.test(data47)){
+let data48 = data47[i3];
+const _errs134 = errors;
+if(errors === _errs134){
+if(typeof data48 === "string"){
+if(!pattern10.test(data48)){
 validate76.errors = [{instancePath:instancePath+"/rungIds/" + i3,schemaPath:"#/properties/rungIds/items/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -19672,7 +19699,7 @@ validate76.errors = [{instancePath:instancePath+"/rungIds/" + i3,schemaPath:"#/p
 return false;
 }
 }
-var valid16 = _errs132 === errors;
+var valid16 = _errs134 === errors;
 if(!valid16){
 break;
 }
@@ -19684,18 +19711,18 @@ validate76.errors = [{instancePath:instancePath+"/rungIds",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs130 === errors;
+var valid0 = _errs132 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.note !== undefined){
-let data48 = data.note;
-const _errs134 = errors;
-if(errors === _errs134){
-if(typeof data48 === "string"){
-if(data48.length > 4000){
+let data49 = data.note;
+const _errs136 = errors;
+if(errors === _errs136){
+if(typeof data49 === "string"){
+if(data49.length > 4000){
 validate76.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -19705,18 +19732,18 @@ validate76.errors = [{instancePath:instancePath+"/note",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs134 === errors;
+var valid0 = _errs136 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data49 = data.id;
-const _errs136 = errors;
-if(errors === _errs136){
-if(typeof data49 === "string"){
-if(!pattern10.test(data49)){
+let data50 = data.id;
+const _errs138 = errors;
+if(errors === _errs138){
+if(typeof data50 === "string"){
+if(!pattern10.test(data50)){
 validate76.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -19726,31 +19753,32 @@ validate76.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs136 === errors;
+var valid0 = _errs138 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data50 = data.revision;
-const _errs138 = errors;
-if(!(((typeof data50 == "number") && (!(data50 % 1) && !isNaN(data50))) && (isFinite(data50)))){
+let data51 = data.revision;
+const _errs140 = errors;
+if(!(((typeof data51 == "number") && (!(data51 % 1) && !isNaN(data51))) && (isFinite(data51)))){
 validate76.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs138){
-if((typeof data50 == "number") && (isFinite(data50))){
-if(data50 < 0 || isNaN(data50)){
+if(errors === _errs140){
+if((typeof data51 == "number") && (isFinite(data51))){
+if(data51 < 0 || isNaN(data51)){
 validate76.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs138 === errors;
+var valid0 = _errs140 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }

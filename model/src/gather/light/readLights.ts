@@ -199,6 +199,12 @@ function readStrings(plan: LightPlan, freshVolts: number, tiredVolts: number, te
 }
 
 function readStrip(plan: LightPlan, volts: number, tell: Tell): StripVolts | null {
+  const beyond = plan.leds % plan.cutEvery;
+  if (beyond > 0)
+    tell(
+      'wrong',
+      `it is cut at every ${plan.cutEvery} LEDs: of ${plan.leds} the last ${beyond} stay dark. Cut ${plan.leds - beyond} or ${plan.leds - beyond + plan.cutEvery}`,
+    );
   const found = stripVolts({
     volts,
     leds: plan.leds,

@@ -193,6 +193,12 @@ export class LightPlan extends Tracked {
   @Max(100)
   squareMillimetres!: number;
 
+  /** LEDs of a strip between two of the marks it is cut at */
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  cutEvery!: number;
+
   /** rows side by side that the LEDs lie in; of LEDs that do not share out evenly the last row has fewer */
   @IsInt()
   @Min(1)
