@@ -163,6 +163,15 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
         ['scratches', '#d4d8da', 0.1],
         ['dryBrush', 'acrylic-highlight', 0.2],
       ]),
+      plan('cuff-rivets', 'metal', [
+        ['washLeft', 'wash-umber', 0.6, 0.1],
+        ['verdigris', 'wash-verdigris', 0.6],
+        ['dryBrush', 'acrylic-highlight', 0.6],
+      ]),
+      plan('cuff-straps', 'leather', [
+        ['washLeft', 'wash-umber', 0.6, 0.1],
+        ['dryBrush', 'acrylic-highlight', 0.5],
+      ]),
     ],
   };
 }

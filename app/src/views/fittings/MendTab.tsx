@@ -159,7 +159,7 @@ function PlanSays({ prop, part, choices }: { readonly prop: Prop; readonly part:
   const key = JSON.stringify(mendings);
   const query = useQuery({
     queryKey: ['mending', key],
-    queryFn: ({ signal }) => askOutlook((api) => api.mending({ databaseName: db.name, nowMs: now }, mendings), signal),
+    queryFn: ({ signal }) => askOutlook((api) => api.mending({ databaseName: db.name, nowMs: now }, prop.id, mendings), signal),
     enabled: asked === key,
     staleTime: Infinity,
     networkMode: 'always',
@@ -174,10 +174,10 @@ function PlanSays({ prop, part, choices }: { readonly prop: Prop; readonly part:
   if (!query.data) return <p className="text-dim">Planning each way…</p>;
   return (
     <div>
-      <h3 className="label">By a first plan, {prop.name} is ready</h3>
+      <h3 className="label">With the shop’s hours to itself, {prop.name} is ready</h3>
       <ul aria-label="What the plan says">
         {choices.map(({ id, name }, at) => {
-          const moved = query.data[at]?.find(({ propId }) => propId === prop.id);
+          const moved = query.data[at];
           return (
             <li key={id}>
               {name}:{' '}
@@ -198,7 +198,7 @@ function PlanSays({ prop, part, choices }: { readonly prop: Prop; readonly part:
 
 function laterWords(minutes: number): string {
   if (Math.abs(minutes) < 1) return 'no later than without the damage';
-  return `${formatSpan(Math.abs(minutes))} ${minutes > 0 ? 'later' : 'sooner, by the luck of the first plan'}`;
+  return `${formatSpan(Math.abs(minutes))} ${minutes > 0 ? 'later' : 'sooner'}`;
 }
 
 function Row({ choice }: { readonly choice: MendChoice }) {

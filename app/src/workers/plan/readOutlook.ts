@@ -5,7 +5,7 @@ import { mendedShop } from '@zinc-ladder/core/plan/ideas/mendedShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
-import { planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { createShopPlanner, planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
 import { triage } from '@zinc-ladder/core/plan/ideas/triage';
@@ -60,13 +60,36 @@ export async function readWaiting(source: ShopSource, ordered: SupposedOrder): P
   return there && waiting ? movedBetween(there, waiting) : [];
 }
 
-/** What each way out of a damage moves, against the shop without it; by first plans, which are alike in all else. */
-export async function readMending(source: ShopSource, mendings: readonly Mending[]): Promise<readonly (readonly PropMoved[])[]> {
+/** Plans looked at for a prop by itself: more found nothing better on the demo's. */
+const ROUNDS_ALONE = 300;
+
+/**
+ * When the prop of a damaged part is ready by each way out, against without the damage: with the shop's hours to itself and made as soon as it can be. Beside
+ * other props the difference drowns in which of them is let wait. Null where it has no place.
+ */
+export async function readMending(
+  source: ShopSource,
+  propId: string,
+  mendings: readonly Mending[],
+): Promise<readonly (PropMoved | null)[]> {
   const asked = await readPlanQuestion(source);
-  if (!asked) return mendings.map(() => []);
-  const plan = (input: ShopPlanInput): ShopPlan => planShopAtOnce(input, { objective: asked.objective });
-  const now = plan(asked.input);
-  return mendings.map((mending) => movedBetween(now, plan(mendedShop(asked.input, mending))));
+  if (!asked) return mendings.map(() => null);
+  const parts = asked.input.parts.filter((part) => part.propId === propId);
+  const own = new Set(parts.map(({ id }) => id));
+  const alone = {
+    ...asked.input,
+    parts,
+    props: asked.input.props.filter(({ id }) => id === propId),
+    joins: asked.input.joins.filter(({ hostPartId, guestPartId }) => own.has(hostPartId) && own.has(guestPartId)),
+  };
+  const now = planAlone(alone);
+  return mendings.map((mending) => movedBetween(now, planAlone(mendedShop(alone, mending)))[0] ?? null);
+}
+
+function planAlone(input: ShopPlanInput): ShopPlan {
+  const planner = createShopPlanner(input, { objective: 'readyFirst' });
+  for (let looked = 0; looked < ROUNDS_ALONE && !planner.improve(50).isOver; looked += 50);
+  return planner.plan();
 }
 
 function movedBetween(before: ShopPlan, after: ShopPlan): readonly PropMoved[] {

@@ -34,9 +34,15 @@ describe('the colour of a skin by its ladder', () => {
       skinOfLadder([rung('a', 'amber', { coatMicrometres: 2 * coat })], products, MIRRORED),
     );
   });
-  it('takes no count of clears, of what is left out, and of work that lays nothing', () => {
+  it('takes no count of clears, of what weathers it, of what is left out, and of work that lays nothing', () => {
     const one = skinOfLadder([rung('a', 'amber')], products, MIRRORED);
-    const more = [rung('a', 'amber'), rung('c', 'clear'), rung('x', 'amber', { state: 'leftOut' }), rung('s', null, { methodId: 'scuff' })];
+    const more = [
+      rung('a', 'amber'),
+      rung('c', 'clear'),
+      rung('x', 'amber', { state: 'leftOut' }),
+      rung('s', null, { methodId: 'scuff' }),
+      rung('w', 'amber', { band: 'weather' }),
+    ];
     expect(skinOfLadder(more, products, MIRRORED)).toBe(one);
     expect(skinOfLadder([rung('c', 'clear')], products, MIRRORED)).toBeNull();
     expect(skinOfLadder([], products, MIRRORED)).toBeNull();
