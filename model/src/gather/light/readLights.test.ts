@@ -16,6 +16,28 @@ const group = (id: string, x: number): LightPlan['groups'][number] => ({
 });
 const words = (given: Partial<LightPlan>): string => readLights(plan(given), PART).findings.map((one) => one.words).join('\n'); // prettier-ignore
 
+// Facts that finishers state (common practice).
+describe('lamps as they are built', () => {
+  it('six AA cells are called nine volts: more when fresh, less when tired', () => {
+    const { freshVolts, tiredVolts } = supplyOf({ supplyId: 'aa', cells: 6, fixedVolts: 0 });
+    expect(freshVolts).toBeGreaterThan(9);
+    expect(tiredVolts).toBeLessThan(9);
+  });
+  it('thirty addressable LEDs take 60 mA each at full white, 1.8 A of a bank of 5 V, and a fuse above it', () => {
+    const reading = readLights(
+      plan({ kind: 'addressable', supplyId: 'fixed', fixedVolts: 5, leds: 30, milliampsEach: 60, squareMillimetres: 0.75 }),
+      PART,
+    );
+    expect(reading.milliamps).toBeCloseTo(1800, 6);
+    expect(reading.watts).toBeCloseTo(9, 6);
+    // 1.8 × 1.25 is 2.25: the next of the series, within the 3.75 A of 0.75 mm².
+    expect(reading.ratings).toEqual({ fuseAmps: 2.5, contactAmps: 2.7 });
+    expect(words({ kind: 'addressable', supplyId: 'fixed', leds: 30, milliampsEach: 60, squareMillimetres: 0.4 })).toContain(
+      'no fuse of the usual series',
+    );
+  });
+});
+
 describe('a plan of lights', () => {
   it('of single LEDs: strings by Ohm’s law on fresh cells, the rest of them in one shorter (by hand)', () => {
     // Six AA are 9.6 V fresh; two red LEDs of 2.0 V leave 5.6 V: 280 Ω at 20 mA, made as 300: 18.67 mA. One alone: 7.6 V, 380, made as 390.
