@@ -145,6 +145,22 @@ describe('voltage along a strip', () => {
     expect(stripVolts(huge)).toEqual({ refusal: 'cannotCarry' });
     expect(told({ ...huge, feeds: Array.from({ length: 200 }, (_, nth) => nth * 50) }).lowest).toBeGreaterThan(4);
   });
+  it('draws through its feeds what it draws in all (Kirchhoff): one alone carries it, two at its ends half each', () => {
+    const read = (feeds: readonly number[], leadOhms = 0.1) => {
+      const found = stripVolts({ ...strip, feeds, leadOhms });
+      if ('refusal' in found) throw new Error(found.refusal);
+      return found;
+    };
+    expect(read([0]).branches).toEqual([{ at: 0, amps: expect.closeTo(1.2, 9) }]);
+    expect(read([59, 0]).branches.map(({ at, amps }) => [at, amps])).toEqual([
+      [0, expect.closeTo(0.6, 9)],
+      [59, expect.closeTo(0.6, 9)],
+    ]);
+    for (const leadOhms of [0, 0.01, 2]) {
+      const { branches, amps } = read([3, 17, 41], leadOhms);
+      expect(branches.reduce((sum, branch) => sum + branch.amps, 0)).toBeCloseTo(amps, 4);
+    }
+  });
   it('without LEDs or feeds is refused', () => {
     expect(stripVolts({ ...strip, leds: 0 })).toEqual({ refusal: 'noLeds' });
     expect(stripVolts({ ...strip, feeds: [60, -1, 1.5] })).toEqual({ refusal: 'notFed' });

@@ -19,6 +19,8 @@ export interface StripVolts {
   readonly lowest: number;
   /** all of its current, A */
   readonly amps: number;
+  /** what flows through each feed's lead, in their order along the strip, A */
+  readonly branches: readonly { readonly at: number; readonly amps: number }[];
   /** where one feed more helps most; null: it is enough as it is */
   readonly feedAgainAt: number | null;
   /** lowest voltage with it */
@@ -61,7 +63,9 @@ export function stripVolts(strip: LitStrip, enough = ENOUGH_SHARE): StripVolts |
     (sum, value) => sum + ('milliampsEach' in strip.load ? strip.load.milliampsEach / 1000 : value / strip.load.ohmsEach),
     0,
   );
-  return { volts: [...volts], lowest, amps, feedAgainAt: again?.at ?? null, lowestThen: again?.lowest ?? null };
+  const lead = Math.max(LEAST_OHMS, strip.leadOhms);
+  const branches = inside.toSorted((a, b) => a - b).map((at) => ({ at, amps: (supply - (volts[at] as number)) / lead }));
+  return { volts: [...volts], lowest, amps, branches, feedAgainAt: again?.at ?? null, lowestThen: again?.lowest ?? null };
 }
 
 function solve({ volts, leds, load, ohmsPerLed, leadOhms }: LitStrip, feeds: readonly number[]): Float64Array {

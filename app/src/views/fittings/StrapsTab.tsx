@@ -125,6 +125,11 @@ function StrapPanel({ prop, parts }: { readonly prop: Prop; readonly parts: read
   );
 }
 
+/** Drills are named by their tenths of a millimetre, whatever the shop measures in. */
+function millimetres(drill: number): string {
+  return `${drill.toFixed(1)} mm`;
+}
+
 function RivetPanel({ prop, parts }: { readonly prop: Prop; readonly parts: readonly Part[] }) {
   const formats = useFormats();
   const ladders = useTable('ladders');
@@ -203,20 +208,20 @@ function RivetPanel({ prop, parts }: { readonly prop: Prop; readonly parts: read
               source: 'films of its ladder, all of them laid',
             }}
           >
-            <span className="figure">{formats.length(drill.beforePaint, 1)}</span>
+            <span className="figure">{millimetres(drill.beforePaint)}</span>
           </Why>
           , its rim stays painted
         </dd>
         <dt className="text-dim">Drilled after paint</dt>
         <dd>
-          <span className="figure">{formats.length(drill.afterPaint, 1)}</span>, through tape, from the seen side; touch the rim in
+          <span className="figure">{millimetres(drill.afterPaint)}</span>, through tape, from the seen side; touch the rim in
         </dd>
       </dl>
       {row.kind === 'value' && (
         <NoteIt
           parts={parts}
           about={part}
-          text={`Rivets: ${row.value.count} of ⌀ ${formats.length(rivets.diameter, 1)} over ${formats.length(rivets.along)}, ${formats.length(row.value.edge, 1)} from the ends, dividers ${formats.length(row.value.chord, 1)}; drill ${formats.length(drill.beforePaint, 1)} before paint, ${formats.length(drill.afterPaint, 1)} after`}
+          text={`Rivets: ${row.value.count} of ⌀ ${formats.length(rivets.diameter, 1)} over ${formats.length(rivets.along)}, ${formats.length(row.value.edge, 1)} from the ends, dividers ${formats.length(row.value.chord, 1)}; drill ${millimetres(drill.beforePaint)} before paint, ${millimetres(drill.afterPaint)} after`}
         />
       )}
     </Sheet>

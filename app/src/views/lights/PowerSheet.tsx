@@ -120,6 +120,12 @@ export function PowerSheet({ plan, reading }: { readonly plan: LightPlan; readon
         </>
       )}
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4">
+        {strip && strip.branches.length > 1 && (
+          <>
+            <dt className="text-dim">Full light, by feed</dt>
+            <dd className="figure">{strip.branches.map(({ at, amps }) => `LED ${at + 1}: ${Math.round(amps * 1000)} mA`).join(', ')}</dd>
+          </>
+        )}
         {reading.milliamps > 0 && (
           <>
             <dt className="text-dim">Fuse, at the supply</dt>
