@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { formatSpan } from '../../base/formats';
 import { useNow } from '../../clock/ClockContext';
-import { useTable } from '../../data/queries';
+import { useTable, useTableQuery } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import { useKeptState } from '../../data/useKeptState';
 import { USUAL_FAILURES } from '../../data/changes/prop/printChanges';
@@ -156,7 +156,9 @@ function PlanSays({ prop, part, choices }: { readonly prop: Prop; readonly part:
     classId,
   }));
   const [asked, setAsked] = useState('');
-  const key = JSON.stringify(mendings);
+  // What is planned changes with rungs, hours and hands; a reading of the sensor takes no answer away.
+  const state = [useTableQuery('rungs'), useTableQuery('shop'), useTableQuery('persons')].map(({ version }) => version).join('.');
+  const key = `${state} ${JSON.stringify(mendings)}`;
   const query = useQuery({
     queryKey: ['mending', key],
     queryFn: ({ signal }) => askOutlook((api) => api.mending({ databaseName: db.name, nowMs: now }, prop.id, mendings), signal),
