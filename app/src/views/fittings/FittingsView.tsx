@@ -1,8 +1,7 @@
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { useTable } from '../../data/queries';
-import { UndoBar } from '../../features/edit/UndoBar';
+import { NoSuchProp, PropPage } from '../../features/propPage/PropPage';
 import { useTitle } from '../../features/title/pageTitle';
-import { Sheet } from '../../ui/Sheet';
 import { TabLinks } from '../../ui/TabLinks';
 import { ClearTab } from './ClearTab';
 import { FormedTab } from './FormedTab';
@@ -29,29 +28,15 @@ export function FittingsView() {
     .filter((part) => part.propId === propId)
     .sort((a, b) => a.position - b.position);
   useTitle(prop ? `Fittings of ${prop.name}` : 'Fittings');
-  if (!prop)
-    return (
-      <Sheet className="p-4">
-        There is no such prop. <Link to="/ladders">All props</Link>
-      </Sheet>
-    );
+  if (!prop) return <NoSuchProp />;
   return (
-    <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4">
-      <div className="no-print flex flex-wrap items-end gap-3">
-        <TabLinks label="Fittings" tabs={TABS} base={`/fittings/${prop.id}`} current={tab} />
-        <Link className="in-text self-center underline" to={`/ladders/${prop.id}`}>
-          {prop.name} on its ladders
-        </Link>
-        <div className="ml-auto">
-          <UndoBar isCompact />
-        </div>
-      </div>
+    <PropPage prop={prop} head={<TabLinks label="Fittings" tabs={TABS} base={`/fittings/${prop.id}`} current={tab} />}>
       {tab === '' && <SightTab prop={prop} parts={parts} />}
       {tab === 'formed' && <FormedTab prop={prop} parts={parts} />}
       {tab === 'magnets' && <MagnetsTab prop={prop} parts={parts} />}
       {tab === 'straps' && <StrapsTab prop={prop} parts={parts} />}
       {tab === 'clear' && <ClearTab prop={prop} parts={parts} />}
       {tab === 'mend' && <MendTab prop={prop} parts={parts} />}
-    </div>
+    </PropPage>
   );
 }

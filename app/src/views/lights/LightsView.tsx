@@ -1,9 +1,9 @@
 import { readLights } from '@zinc-ladder/model/gather/light/readLights';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { newId } from '../../base/newId';
 import { addLights } from '../../data/changes/light/lightChanges';
 import { useTable } from '../../data/queries';
-import { UndoBar } from '../../features/edit/UndoBar';
+import { NoSuchProp, PropPage } from '../../features/propPage/PropPage';
 import { useEdit } from '../../features/edit/useEdit';
 import { useTitle } from '../../features/title/pageTitle';
 import { Button } from '../../ui/Button';
@@ -27,12 +27,7 @@ export function LightsView() {
   const part = parts.find(({ id }) => id === plan?.partId) ?? null;
   const reading = plan ? readLights(plan, part) : null;
   useTitle(prop ? `Lights of ${prop.name}` : 'Lights');
-  if (!prop)
-    return (
-      <Sheet className="p-4">
-        There is no such prop. <Link to="/ladders">All props</Link>
-      </Sheet>
-    );
+  if (!prop) return <NoSuchProp />;
   const add = (): void => {
     const id = newId();
     const name = plans.length === 0 ? 'Lights' : `Lights ${plans.length + 1}`;
@@ -41,26 +36,24 @@ export function LightsView() {
     );
   };
   return (
-    <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4">
-      <div className="no-print flex flex-wrap items-end gap-3">
-        {plan && (
-          <div className="w-64">
-            <SelectField
-              label="Lights"
-              value={plan.id}
-              options={plans.map(({ id, name }) => [id, name] as const)}
-              onChange={(id) => void navigate(`/lights/${prop.id}/${id}`)}
-            />
-          </div>
-        )}
-        <Button onClick={add}>{plan ? 'Other lights' : 'Begin with a strip'}</Button>
-        <Link className="in-text self-center underline" to={`/ladders/${prop.id}`}>
-          {prop.name} on its ladders
-        </Link>
-        <div className="ml-auto">
-          <UndoBar isCompact />
-        </div>
-      </div>
+    <PropPage
+      prop={prop}
+      head={
+        <>
+          {plan && (
+            <div className="w-64">
+              <SelectField
+                label="Lights"
+                value={plan.id}
+                options={plans.map(({ id, name }) => [id, name] as const)}
+                onChange={(id) => void navigate(`/lights/${prop.id}/${id}`)}
+              />
+            </div>
+          )}
+          <Button onClick={add}>{plan ? 'Other lights' : 'Begin with a strip'}</Button>
+        </>
+      }
+    >
       {!plan && (
         <Sheet className="p-4">
           <h2 className="font-label text-2xl font-semibold">Nothing lights it yet</h2>
@@ -81,6 +74,6 @@ export function LightsView() {
           </div>
         </div>
       )}
-    </div>
+    </PropPage>
   );
 }
