@@ -67,7 +67,7 @@ const FILM_METRES = 0.1;
 const FLUSH_MILLILITRES = 10;
 /** Minutes with solvent or resin that a pair of gloves is worn (guess). */
 const GLOVE_MINUTES = 60;
-const GLOVE_CAUTIONS = ['solventSpray', 'solventVapour', 'solventSmoothing', 'epoxy', 'bodyFiller', 'uncuredResin', 'oilRags'];
+const GLOVE_CAUTIONS = ['solventSpray', 'solventVapour', 'solventSmoothing', 'epoxy', 'bodyFiller', 'uncuredResin', 'oilRags', 'dyeBath'];
 /** A cartridge for vapour is used up by the time it breathes any. */
 const CARTRIDGE_CAUTIONS = ['solventSpray', 'solventVapour', 'solventSmoothing'];
 const MASK_METHODS = ['mask'];
