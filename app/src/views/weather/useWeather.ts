@@ -77,10 +77,7 @@ export function useWeather(part: Part): Weather {
   const [progress, setProgress] = useState<number | null>(null);
   const rungs = index.rungsOf(part.id);
   const route = index.ladderOfPart.get(part.id)?.route ?? null;
-  const plan = useMemo(
-    () => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part, route?.finish ?? null),
-    [kept, part, route],
-  );
+  const plan = useMemo(() => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part, route?.finish ?? null), [kept, part, route]);
   const mirrored = useMirrored().value;
   const colours = useMemo(() => ladderColours(rungs, index.products), [rungs, index.products]);
   const base = useMemo(() => baseOfPlan(plan, colours), [plan, colours]);
