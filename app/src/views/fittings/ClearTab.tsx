@@ -15,6 +15,7 @@ import { InlineNumber, SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
 import { NoteIt } from './NoteIt';
+import { Refused } from './Refused';
 import { tried } from './tried';
 
 interface Panel {
@@ -130,11 +131,7 @@ function DyePanel({ prop, parts }: Panel) {
           </>
         )}
       </h2>
-      {time.kind === 'refused' && (
-        <p role="alert" className="border-oxide border-l-4 pl-3">
-          {time.reason.slice(0, 1).toUpperCase() + time.reason.slice(1)}.
-        </p>
-      )}
+      {time.kind === 'refused' && <Refused reason={time.reason} />}
       {time.kind === 'value' && (
         <p>
           Look at it first after <span className="figure">{span(time.value.earliest)}</span>

@@ -7,14 +7,15 @@ import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { counted } from '../../base/counted';
-import { useTable } from '../../data/queries';
 import { useKeptState } from '../../data/useKeptState';
+import { useShopIndex } from '../../data/useShopIndex';
 import { useFormats } from '../../features/formats/useFormats';
 import { Cautions } from '../../ui/Cautions';
 import { InlineNumber, SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
 import { NoteIt } from './NoteIt';
+import { Refused } from './Refused';
 import { tried } from './tried';
 
 interface Rivets extends Omit<RivetRun, 'radius'> {
@@ -132,11 +133,10 @@ function millimetres(drill: number): string {
 
 function RivetPanel({ prop, parts }: { readonly prop: Prop; readonly parts: readonly Part[] }) {
   const formats = useFormats();
-  const ladders = useTable('ladders');
-  const rungs = useTable('rungs');
+  const index = useShopIndex();
   const [rivets, change] = useKeptState(['rivets', prop.id], RIVETS);
   const part = parts.find(({ id }) => id === rivets.partId) ?? null;
-  const film = part ? filmOfLadder(ladders.find(({ partId }) => partId === part.id)?.rungIds ?? [], rungs) : 0;
+  const film = part ? filmOfLadder(index.rungsOf(part.id), index.products) : 0;
   const row = tried(() => spaceRivets({ ...rivets, radius: rivets.radius === 0 ? null : rivets.radius }));
   const drill = drillFor(rivets.diameter, film);
   return (
@@ -205,7 +205,7 @@ function RivetPanel({ prop, parts }: { readonly prop: Prop; readonly parts: read
                 ['film on the part', formats.film(film)],
                 ['room', `${SHANK_ROOM} mm (guess)`],
               ],
-              source: 'films of its ladder, all of them laid',
+              source: 'films of its ladder as its core sample has them, less what sanding takes',
             }}
           >
             <span className="figure">{millimetres(drill.beforePaint)}</span>
@@ -225,14 +225,6 @@ function RivetPanel({ prop, parts }: { readonly prop: Prop; readonly parts: read
         />
       )}
     </Sheet>
-  );
-}
-
-function Refused({ reason }: { readonly reason: string }) {
-  return (
-    <p role="alert" className="border-oxide border-l-4 pl-3">
-      {reason.slice(0, 1).toUpperCase() + reason.slice(1)}.
-    </p>
   );
 }
 

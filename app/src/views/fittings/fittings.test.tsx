@@ -118,9 +118,11 @@ describe('straps and rivets', () => {
   it('drill a painted part larger by both films of its ladder', async () => {
     const { user, db } = await openShop('/fittings/prop/straps');
     const ladder = await db.records('ladders').where('partId').equals('host').first();
-    const rungs = (await db.records('rungs').toArray()).filter(({ id }) => ladder?.rungIds.includes(id));
+    const all = new Map((await db.records('rungs').toArray()).map((rung) => [rung.id, rung]));
+    const rungs = (ladder?.rungIds ?? []).flatMap((id) => all.get(id) ?? []);
+    const products = new Map((await db.records('products').toArray()).map((product) => [product.id, product]));
     await user.selectOptions(await screen.findByLabelText('Drilled into'), 'host');
-    const film = filmOfLadder(ladder?.rungIds ?? [], rungs);
+    const film = filmOfLadder(rungs, products);
     expect(film).toBeGreaterThan(0);
     const { beforePaint } = drillFor(4, film);
     expect(screen.getByText(`${beforePaint.toFixed(1)} mm`)).toBeTruthy();

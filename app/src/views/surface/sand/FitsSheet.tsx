@@ -1,5 +1,4 @@
 import { remedyFit } from '@zinc-ladder/core/bond/fitRemedies';
-import { stackFilms, stackHeight } from '@zinc-ladder/core/film/filmStack';
 import { fitClearance } from '@zinc-ladder/core/film/fitClearance';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Fit } from '@zinc-ladder/model/records/prop/fit';
@@ -15,7 +14,7 @@ import { Sheet } from '../../../ui/Sheet';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
-import { toFilmRung } from '@zinc-ladder/model/gather/film/toFilmRung';
+import { filmOfLadder } from '@zinc-ladder/model/gather/film/filmOfLadder';
 
 const KIND_NAMES: Readonly<Record<Fit['kind'], string>> = { shaft: 'shaft in a hole', lid: 'lid on a box', slot: 'tongue in a slot' };
 const VERDICTS = { moves: 'moves', snug: 'snug: it will scrape', clashes: 'does not go in' } as const;
@@ -61,16 +60,7 @@ function FitRow({ fit }: { readonly fit: Fit }) {
   const index = useShopIndex();
   const formats = useFormats();
   const filmOf = (partId: string | null): number =>
-    partId === null || fit.isMasked
-      ? 0
-      : stackHeight(
-          stackFilms(
-            index
-              .rungsOf(partId)
-              .filter((rung) => rung.state !== 'leftOut')
-              .map((rung) => toFilmRung(rung, index)),
-          ),
-        );
+    partId === null || fit.isMasked ? 0 : filmOfLadder(index.rungsOf(partId), index.products);
   const [hole, shaft] = [filmOf(fit.partId), filmOf(fit.otherPartId)];
   const verdict = fitClearance({
     holeMillimetres: fit.holeMillimetres,
