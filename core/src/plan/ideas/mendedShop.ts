@@ -1,6 +1,6 @@
-import { findProductClass } from '../../cure/productClasses';
 import { findMethod } from '../../ladder/methods';
-import type { PlanFilm, PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
+import { filmOfClass } from '../shop/filmOfClass';
+import type { PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 
 /** A way out of a damage, as the plan is asked about it. */
 export interface Mending {
@@ -59,22 +59,5 @@ function workOf(partId: string, { isNew, handsMinutes, classId }: Mending, print
     cautions: method.cautions,
     personId: null,
     status: { kind: 'open' },
-  };
-}
-
-/** A film of a class, as the class has it: which can it comes from is not known here. */
-function filmOfClass(id: string): PlanFilm {
-  const { drying, name, application, potLifeMinutes, removeWithinMinutes, coldestCelsius, warmestCelsius, mostHumidityPercent } =
-    findProductClass(id);
-  return {
-    productId: id,
-    name,
-    drying,
-    application,
-    potLifeMinutes,
-    removeWithinMinutes,
-    limits: { coldestCelsius, warmestCelsius, mostHumidityPercent },
-    lightness: null,
-    coatMicrometres: drying.coatMicrometres,
   };
 }

@@ -1,7 +1,7 @@
 import { buildAirTimeline } from '../../climate/airTimeline';
 import { USUAL_SPRAY_LIMITS } from '../../climate/sprayVerdict';
-import { findProductClass } from '../../cure/productClasses';
-import type { PlanFilm, PlanPart, PlanPerson, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
+import { filmOfClass } from '../shop/filmOfClass';
+import type { PlanPart, PlanPerson, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 
 /** When the shops of tests begin. */
 export const NOW = Date.parse('2026-05-28T08:00:00Z');
@@ -10,21 +10,8 @@ export const MINUTE = 60_000;
 /** Hours of a shop that never closes. */
 export const ALWAYS = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 0, endMinute: 1440 }));
 
-/** A film of a class, as the class has it. */
-export function film(classId: string): PlanFilm {
-  const { drying, name, application, potLifeMinutes, removeWithinMinutes, ...limits } = findProductClass(classId);
-  return {
-    productId: classId,
-    name,
-    drying,
-    application,
-    potLifeMinutes,
-    removeWithinMinutes,
-    limits,
-    lightness: null,
-    coatMicrometres: drying.coatMicrometres,
-  };
-}
+/** The film of a class, by the short name that tests know. */
+export const film = filmOfClass;
 /** A rung of ten minutes, with what a test changes of it. */
 export function rung(id: string, methodId: string, change: Partial<PlanRung> & { classId?: string } = {}): PlanRung {
   const { classId, ...rest } = change;
@@ -34,7 +21,7 @@ export function rung(id: string, methodId: string, change: Partial<PlanRung> & {
     methodId,
     minutes: 10,
     side: 'all',
-    film: classId ? film(classId) : null,
+    film: classId ? filmOfClass(classId) : null,
     notBeforeMs: null,
     hardRungId: null,
     lockedAtMs: null,
