@@ -22,10 +22,33 @@ describe('paint needed', () => {
     expect([cansNeeded(0, 400), cansNeeded(1, 400), cansNeeded(380, 400), cansNeeded(381, 400)]).toEqual([0, 1, 1, 2]);
     expect(cansNeeded(0.1 + 0.2, 0.3, 1)).toBe(1);
   });
+  it('tells no spreading rate of a film of nothing, and takes all that lands and all that stays', () => {
+    expect(paintNeeded(100, 0, 1, 0.5, 1)).toEqual({ millilitres: 0, filmMillilitres: 0, spreadingSquareMetresPerLitre: Infinity });
+    expect(paintNeeded(0, 10, 1, 1, 1).millilitres).toBe(0);
+    expect(paintNeeded(100, 10, 0, 1, 1).millilitres).toBe(0);
+    expect(paintNeeded(10_000, 10, 1, 1, 1)).toEqual({ millilitres: 10, filmMillilitres: 10, spreadingSquareMetresPerLitre: 100 });
+  });
+  it('leaves a twentieth in the can (common practice) unless told otherwise', () => {
+    expect([380, 380.1].map((millilitres) => cansNeeded(millilitres, 400))).toEqual([1, 2]);
+    expect([400, 401].map((millilitres) => cansNeeded(millilitres, 400, 1))).toEqual([1, 2]);
+    for (const [millilitres, can, share] of [
+      [-1, 400, 1],
+      [Infinity, 400, 1],
+      [1, 0, 1],
+      [1, 400, 0],
+      [1, 400, 1.01],
+    ] as const)
+      expect(() => cansNeeded(millilitres, can, share)).toThrow(RangeError);
+  });
   it.each([
     [-1, 10, 1, 0.5, 0.5],
     [1, Number.NaN, 1, 0.5, 0.5],
+    [1, -1, 1, 0.5, 0.5],
+    [1, 10, -1, 0.5, 0.5],
+    [Infinity, 10, 1, 0.5, 0.5],
     [1, 10, 1, 0, 0.5],
+    [1, 10, 1, 1.01, 0.5],
+    [1, 10, 1, 0.5, 0],
     [1, 10, 1, 0.5, 1.2],
   ])('refuses %s cm², %s µm, %s coats, solids %s, transfer %s', (...values) => expect(() => paintNeeded(...values)).toThrow(RangeError));
 });
@@ -42,7 +65,18 @@ describe('two-part ratio', () => {
     );
   });
   it('splits a batch so that it adds up', () => expect(splitBatch(90, { partsA: 2, partsB: 1 })).toEqual({ amountA: 60, amountB: 30 }));
-  it('refuses nothing at all', () => expect(() => weightRatio({ partsA: 0, partsB: 1 }, 1, 1)).toThrow(RangeError));
+  it.each([
+    [0, 1, 1, 1],
+    [1, 0, 1, 1],
+    [1, 1, 0, 1],
+    [1, 1, 1, 0],
+    [1, 1, 1, Infinity],
+    [-2, 1, 1, 1],
+  ])('refuses parts %s : %s of %s and %s kg/l, either way', (partsA, partsB, a, b) => {
+    expect(() => weightRatio({ partsA, partsB }, a, b)).toThrow(RangeError);
+    expect(() => volumeRatio({ partsA, partsB }, a, b)).toThrow(RangeError);
+  });
+  it('refuses to split nothing', () => expect(() => splitBatch(0, { partsA: 2, partsB: 1 })).toThrow(RangeError));
 });
 
 describe('scaling a mix', () => {
@@ -67,6 +101,19 @@ describe('scaling a mix', () => {
     expect(scaleMix([{ amount: 9 }, { amount: 3 }], 6, false).map((c) => c.amount)).toEqual([4.5, 1.5]));
   it('gives the extra drop to the component that lost most by rounding', () =>
     expect(scaleMix([{ amount: 9 }, { amount: 4 }, { amount: 3 }, { amount: 2 }], 10, true).map((c) => c.amount)).toEqual([5, 2, 2, 1]));
+  it('takes drops away where one at least for each was too many', () =>
+    expect(scaleMix([{ amount: 90 }, { amount: 1 }, { amount: 1 }, { amount: 1 }], 10, true).map((c) => c.amount)).toEqual([7, 1, 1, 1]));
+  it('keeps what else a component knows', () =>
+    expect(scaleMix([{ amount: 1, paint: 'umber' }], 2, true)).toEqual([{ amount: 2, paint: 'umber' }]));
+  it.each([
+    [[1], 0],
+    [[1], Infinity],
+    [[0, 0], 5],
+  ] as const)('refuses %s to a total of %s', (amounts, total) => {
+    const mix = amounts.map((amount) => ({ amount }));
+    expect(() => scaleMix(mix, total, false)).toThrow(RangeError);
+    expect(() => scaleMix(mix, total, true)).toThrow(RangeError);
+  });
   it('refuses fewer drops than components', () => expect(() => scaleMix([{ amount: 1 }, { amount: 1 }], 1, true)).toThrow(RangeError));
 });
 

@@ -35,6 +35,49 @@ describe('two-part body filler', () => {
   });
 });
 
+describe('the edges of body filler', () => {
+  it('is mixed from −5 to 45 °C with 0.5–5 % of hardener, and not beyond', () => {
+    for (const [celsius, percent] of [
+      [-5, 2],
+      [45, 2],
+      [20, 0.5],
+      [20, 5],
+    ] as const)
+      expect(mixBodyFiller(celsius, percent).hardenerPercent).toBe(percent);
+    for (const [celsius, percent] of [
+      [-5.1, 2],
+      [45.1, 2],
+      [20, 0.49],
+      [20, 5.01],
+      [Number.NaN, 2],
+      [20, Number.NaN],
+    ] as const)
+      expect(() => mixBodyFiller(celsius, percent)).toThrow(RangeError);
+  });
+  it('is at its limit only where the hardener asked for is not to be had', () => {
+    expect(mixBodyFiller(20).isAtLimit).toBe(false);
+    expect(mixBodyFiller(5, 3).isAtLimit).toBe(false);
+    // 2^(10/10) × 2 % would be 4: three are taken, and the times are a third longer than usual.
+    expect(mixBodyFiller(10).workingMinutes).toBeCloseTo((4.5 * 4) / 3, 9);
+    expect(mixBodyFiller(10).trimFromMinutes).toBeCloseTo((8 * 4) / 3, 9);
+    expect(mixBodyFiller(10).trimUntilMinutes).toBeCloseTo((12 * 4) / 3, 9);
+  });
+  it('fills what one batch reaches in one batch, and a hair more in two', () => {
+    const mix = mixBodyFiller(20);
+    expect([225, 226].map((area) => batchBodyFiller(area, 1, mix).batches)).toEqual([1, 2]);
+    // It sets before the knife is loaded: ten square centimetres at a time are still tried.
+    const hot = mixBodyFiller(45, 5);
+    expect(hot.workingMinutes).toBeLessThan(0.75);
+    expect(batchBodyFiller(95, 1, hot)).toMatchObject({ batches: 10, coversSquareCentimetres: 9.5 });
+    for (const [area, skin] of [
+      [-1, 1],
+      [1, 0],
+      [1, Number.NaN],
+    ] as const)
+      expect(() => batchBodyFiller(area, skin, mix)).toThrow(RangeError);
+  });
+});
+
 describe('epoxy', () => {
   const ask = {
     byVolume: { partsA: 2, partsB: 1 },
@@ -56,6 +99,9 @@ describe('epoxy', () => {
     expect(cold / 15).toBeGreaterThan(1.8);
     expect(cold / 15).toBeLessThan(2.2);
     expect(mixEpoxy({ ...ask, totalMillilitres: 400 }).potMinutes).toBeCloseTo(7.5, 9);
+    expect(mixEpoxy({ ...ask, totalMillilitres: 50 }).potMinutes).toBeCloseTo(15, 9);
+    // Arrhenius by hand: 50 kJ/mol between 13 and 23 °C.
+    expect(cold).toBeCloseTo(15 * Math.exp((50_000 / 8.314) * (1 / 286.15 - 1 / 296.15)), 9);
   });
 });
 
@@ -66,7 +112,11 @@ describe('slurry', () => {
       expect(solidMillilitres + liquidMillilitres).toBeCloseTo(60, 9);
       expect(solidMillilitres / liquidMillilitres).toBeCloseTo(recipe.partsSolid, 9);
     }
-    const [first] = SLURRIES;
-    if (first) expect(() => mixSlurry(first, 0)).toThrow(RangeError);
+    expect(SLURRIES.map(({ id, partsSolid }) => [id, partsSolid])).toEqual([
+      ['puttySolvent', 2],
+      ['woodWater', 2.5],
+    ]);
+    for (const amount of [0, -1, Infinity, Number.NaN])
+      for (const recipe of SLURRIES) expect(() => mixSlurry(recipe, amount)).toThrow(RangeError);
   });
 });

@@ -54,7 +54,12 @@ describe('dew point', () => {
   it('takes the gap from the surface, not the air, when a surface is given', () =>
     expect(dewGapKelvin(20, 60, 14)).toBeCloseTo(14 - dewPointCelsius(20, 60), 9));
   it.each([0, -1, 101, Number.NaN])('refuses %s % humidity', (rh) => expect(() => dewPointCelsius(20, rh)).toThrow(RangeError));
-  it('refuses a temperature that is not a number', () => expect(() => saturationPressureHpa(Number.NaN)).toThrow(RangeError));
+  it('refuses a temperature that is not a number, and one at which the formula has no value', () => {
+    expect(() => saturationPressureHpa(Number.NaN)).toThrow(RangeError);
+    expect(() => saturationPressureHpa(-243.12)).toThrow(RangeError);
+    expect(saturationPressureHpa(-240)).toBeLessThan(1e-9);
+    expect(() => saturationPressureHpa(-250)).toThrow(RangeError);
+  });
 });
 
 describe('air timeline', () => {

@@ -40,5 +40,9 @@ describe('daylight', () => {
     const [winterFrom, winterTo] = day('2026-12-21');
     expect(daylight({ latitude: 75, longitude: 0 }, winterFrom, winterTo)).toEqual([]);
     expect(hours(daylight({ latitude: -75, longitude: 0 }, winterFrom, winterTo))).toBeGreaterThan(23.9);
+    // Near the pole the long day begins with the equinox, in the last days of March.
+    const [marchFrom, marchTo] = day('2026-03-28');
+    expect(hours(daylight({ latitude: 89.5, longitude: 0 }, marchFrom, marchTo))).toBeCloseTo(24, 2);
+    expect(daylight({ latitude: -89.5, longitude: 0 }, marchFrom, marchTo)).toEqual([]);
   });
 });

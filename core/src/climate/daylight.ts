@@ -22,7 +22,7 @@ export function daylight({ latitude, longitude }: GeoPosition, fromMs: number, t
     const { sunrise, sunset, solarNoon } = SunCalc.getTimes(new Date(at), latitude, longitude);
     const noon = solarNoon.getTime();
     const [start, end] = Number.isNaN(sunrise.getTime())
-      ? isSunUp(latitude, noon)
+      ? SunCalc.getPosition(new Date(noon), latitude, longitude).altitude > 0
         ? [noon - DAY_MS / 2, noon + DAY_MS / 2]
         : [noon, noon]
       : [sunrise.getTime(), sunset.getTime()];
@@ -30,11 +30,4 @@ export function daylight({ latitude, longitude }: GeoPosition, fromMs: number, t
     if (cut.end > cut.start) found.push(cut);
   }
   return mergeIntervals(found);
-}
-
-/** Whether a sun that neither rises nor sets is up: by the season of the hemisphere. */
-function isSunUp(latitude: number, atMs: number): boolean {
-  const month = new Date(atMs).getUTCMonth();
-  const isNorthernSummer = month >= 3 && month <= 8;
-  return latitude > 0 === isNorthernSummer;
 }

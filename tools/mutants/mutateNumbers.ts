@@ -1,0 +1,89 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import ts from 'typescript';
+import { createVitest } from 'vitest/node';
+import type { FolderScore, Survivor } from './folderScore';
+
+interface NumberAt {
+  file: string;
+  start: number;
+  end: number;
+  line: number;
+  text: string;
+}
+
+/** Every number that is written out in a file, but for places in a list. */
+function numbersIn(root: string, file: string): NumberAt[] {
+  const source = ts.createSourceFile(file, readFileSync(join(root, file), 'utf8'), ts.ScriptTarget.Latest, true);
+  const found: NumberAt[] = [];
+  const visit = (node: ts.Node): void => {
+    if (ts.isElementAccessExpression(node)) return visit(node.expression);
+    if (ts.isTypeNode(node)) return;
+    if (ts.isNumericLiteral(node)) {
+      const start = node.getStart();
+      const line = source.getLineAndCharacterOfPosition(start).line + 1;
+      found.push({ file, start, end: node.end, line, text: node.text });
+      return;
+    }
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
+  return found;
+}
+
+/** A number a tenth larger, and one for nothing: a test that holds a figure notices that it is another. */
+function anotherNumber(text: string): string {
+  const value = Number(text);
+  return value === 0 ? '1' : String(Number((value * 1.1).toPrecision(6)));
+}
+
+/**
+ * Every number of a folder made a tenth larger, one at a time, while the code is being loaded: no file is touched.
+ */
+export async function mutateNumbers(root: string, folder: string): Promise<FolderScore> {
+  const files = readdirSync(join(root, folder), { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('.ts') && !/\.(test|d)\.ts$/.test(file))
+    .map((file) => join(folder, file));
+  const numbers = files.flatMap((file) => numbersIn(root, file));
+  process.env.MUTANTS_OF = folder;
+  let now: NumberAt | undefined;
+  const vitest = await createVitest(
+    'test',
+    { root, watch: true, reporters: [{}], bail: 1, config: join(root, 'tools/mutants/vitestOfFolder.config.ts') },
+    {
+      plugins: [
+        {
+          name: 'another-number',
+          enforce: 'pre',
+          transform(code: string, id: string) {
+            if (!now || id !== join(root, now.file)) return undefined;
+            return code.slice(0, now.start) + anotherNumber(now.text) + code.slice(now.end);
+          },
+        },
+      ],
+    },
+  );
+  const survivors: Survivor[] = [];
+  let noticed = 0;
+  try {
+    const specifications = await vitest.globTestSpecifications();
+    const passes = async (): Promise<boolean> => {
+      const { testModules, unhandledErrors } = await vitest.runTestSpecifications(specifications, true);
+      // A file that was called off after the first failure in another is not "passed" either.
+      return unhandledErrors.length === 0 && testModules.every((module) => module.state() === 'passed');
+    };
+    if (!(await passes())) throw new Error(`The tests of ${folder} fail as they are.`);
+    for (const number of numbers) {
+      now = number;
+      vitest.invalidateFile(join(root, number.file));
+      if (await passes()) {
+        const { file, line, text } = number;
+        survivors.push({ file, line, change: `${text} → ${anotherNumber(text)}` });
+      } else noticed += 1;
+      vitest.invalidateFile(join(root, number.file));
+    }
+  } finally {
+    await vitest.close();
+  }
+  return { folder, kind: 'numbers', noticed, survivors };
+}
