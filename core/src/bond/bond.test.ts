@@ -57,6 +57,21 @@ describe('the order of joining', () => {
     expect(order.apart).toEqual(['x']);
     expect(orderJoins([], [])).toMatchObject({ first: '', steps: [] });
   });
+  it('takes the surer of two joints, adds errors as squares, and of equal beginnings the first', () => {
+    const order = orderJoins(['a', 'b', 'c'], [joint('a', 'b', 0.5), joint('a', 'b', 0.3), joint('b', 'c', 0.4)]);
+    expect(order).toMatchObject({ first: 'b', worstMillimetres: 0.4, closing: [], apart: [] });
+    expect(order.steps).toEqual([
+      { piece: 'a', onto: 'b', errorMillimetres: 0.3 },
+      { piece: 'c', onto: 'b', errorMillimetres: 0.4 },
+    ]);
+    expect(orderJoins(['b', 'a'], [joint('a', 'b')]).first).toBe('b');
+    expect(orderJoins(['a'], [])).toEqual({ first: 'a', steps: [], worstMillimetres: 0, closing: [], apart: [] });
+  });
+  it('begins where most pieces can be reached, whatever the error there', () => {
+    const order = orderJoins(['x', 'y', 'a', 'b', 'c'], [joint('x', 'y', 0.01), joint('a', 'b', 2), joint('b', 'c', 2)]);
+    expect(order.first).toBe('b');
+    expect(order.apart).toEqual(['x', 'y']);
+  });
   it('joins each piece once, onto one that stands already (property)', () => {
     const pieces = ['a', 'b', 'c', 'd', 'e', 'f'];
     const some = fc.array(fc.tuple(fc.constantFrom(...pieces), fc.constantFrom(...pieces), fc.double({ min: 0.05, max: 1, noNaN: true })), {
@@ -91,6 +106,22 @@ describe('seams', () => {
   });
 });
 
+describe('a seam without a step', () => {
+  const seam = { lengthMillimetres: 100, gapMillimetres: 0, depthMillimetres: 0, stepMillimetres: 0 };
+  it('is drawn out by six millimetres, more once twenty times its step is more', () => {
+    expect(seamFiller(seam).featherMillimetres).toBe(6);
+    expect(seamFiller(seam).millilitres).toBeCloseTo((100 * 6 * 0.2 * 1.25) / 1000, 12);
+    expect(seamFiller({ ...seam, stepMillimetres: 0.31 }).featherMillimetres).toBeCloseTo(6.2, 9);
+    expect(seamFiller({ ...seam, lengthMillimetres: 0 }).millilitres).toBe(0);
+  });
+  it.each(['lengthMillimetres', 'gapMillimetres', 'depthMillimetres', 'stepMillimetres'] as const)(
+    'refuses %s below 0 or without end',
+    (key) => {
+      for (const value of [-0.1, Number.NaN, Infinity]) expect(() => seamFiller({ ...seam, [key]: value })).toThrow(RangeError);
+    },
+  );
+});
+
 describe('join or paint first', () => {
   const question = {
     isOneColour: true,
@@ -108,7 +139,14 @@ describe('join or paint first', () => {
     });
     expect(adviseJoining({ ...question, isOneColour: false }).joining).toBe('assembleAndMask');
     expect(adviseJoining({ ...question, isReachable: false }).joining).toBe('paintApart');
-    expect(adviseJoining({ ...question, mustComeOff: true }).reason).toContain('come off');
+    expect(adviseJoining({ ...question, mustComeOff: true })).toMatchObject({
+      joining: 'paintApart',
+      reason: expect.stringContaining('come off') as string,
+    });
+    expect(adviseJoining({ ...question, isSeamSeen: false })).toMatchObject({
+      joining: 'joinFirst',
+      reason: expect.stringContaining('one part to handle') as string,
+    });
     expect(adviseJoining({ ...question, takesFiller: false })).toMatchObject({ joining: 'paintApart', maskingMinutes: 0 });
   });
 });
@@ -128,6 +166,33 @@ describe('remedies of a fit', () => {
     const tight = remedyFit(fitClearance({ ...pair, printErrorMillimetres: 0.6 }));
     expect(tight.some((remedy) => remedy.id === 'mask')).toBe(false);
     expect(remedyFit(fitClearance({ ...pair, printErrorMillimetres: 2 })).map((remedy) => remedy.id)).toEqual(['reprint']);
+  });
+  it('cost four minutes for each tenth begun, up to what a hand still takes off (guessed)', () => {
+    const off = (openByMillimetres: number, isMaskingEnough = false) =>
+      remedyFit({ ...fitClearance(pair), openByMillimetres, isMaskingEnough }).map(({ id, minutes }) => [id, minutes]);
+    const byHand = (minutes: number) => [
+      ['open', minutes],
+      ['takeDown', minutes],
+      ['reprint', 10],
+    ];
+    expect(off(0.3)).toEqual(byHand(12));
+    expect(off(0.31)).toEqual(byHand(16));
+    expect(off(0.8)).toEqual(byHand(32));
+    expect(off(0.81)).toEqual([['reprint', 10]]);
+    expect(off(0.01, true)).toEqual([['mask', 6], ...byHand(4)]);
+    expect(off(0)).toEqual([]);
+    expect(remedyFit({ ...fitClearance(pair), openByMillimetres: 0.256, isMaskingEnough: true })[2]?.name).toBe(
+      'Take the shaft down by 0.26 mm',
+    );
+  });
+  it('of a dry fit cost what they cost', () => {
+    const minutes = (...given: Parameters<typeof remedyDryFit>) => remedyDryFit(...given).map((remedy) => remedy.minutes);
+    expect(minutes('tight', 0)).toEqual([12, 8, 10]);
+    expect(minutes('loose', 0)).toEqual([5, 15]);
+    expect(minutes('gap', 2)).toEqual([15, 10]);
+    expect(minutes('gap', 2.1)).toEqual([25, 10]);
+    expect(remedyDryFit('gap', 2)[0]?.name).toContain('epoxy');
+    expect(remedyDryFit('notTried', 0)).toEqual([]);
   });
   it('of a dry fit are there for all that is wrong', () => {
     for (const fit of ['tight', 'loose', 'gap'] as const) expect(remedyDryFit(fit, 1).length).toBeGreaterThan(1);

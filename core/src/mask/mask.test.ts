@@ -217,4 +217,158 @@ describe('what an order takes', () => {
     expect(rungs.find((rung) => rung.methodId === 'edgeSeal')).toMatchObject({ name: 'Seal the edge with clear', productOfRegionId: null });
     expect(rungs.at(-1)?.note).toContain('score');
   });
+
+  // Guessed minutes, written down a second time: tape 3 per 100 mm, × 1.8 curved, × 1.4 free; covering 1 and lifting 0.3 per 100 cm²; a bleed 2 per
+  // 100 mm, a quarter of it sealed; sealing 4 of hands and 10 of waiting; a minute of waiting is worth 0.03.
+  it('is the sum of its parts (by hand)', () => {
+    const asked = (school: MaskProblem['school'], coatsOver: MaskProblem['coatsOver']) =>
+      judgeMaskOrder(
+        problem(
+          [region('a'), region('b', { areaSquareCentimetres: 200, coats: 3, coatMinutes: 4, recoatMinutes: 20 })],
+          [border('a', 'b', 250, { form: 'curved', place: 'free' })],
+          { school, coatsOver },
+        ),
+        ['a', 'b'],
+      );
+    const sealed = asked({ seal: 'under', pull: 'wet' }, () => 5);
+    const step = sealed?.steps[1];
+    expect(step).toMatchObject({ coats: 5, extraCoats: 2, hidesId: 'a', sealMinutes: 4, coatMinutes: 20, waitMinutes: 60 + 10 + 4 * 20 });
+    expect(step?.maskMinutes).toBeCloseTo(1 + 3 * 1.8 * 1.4 * 2.5, 9);
+    expect(step?.riskMinutes).toBeCloseTo(0.3 + 2 * 1.8 * 1.4 * 2.5 * 0.25, 9);
+    expect(step && stepCost(step)).toBeCloseTo(19.9 + 4 + 20 + 3.45 + 0.03 * 150, 9);
+    expect(sealed).toMatchObject({ tapeMillimetres: 250, extraCoats: 2, waitMinutes: 10 + 150 });
+    expect(sealed?.handsMinutes).toBeCloseTo(10 + 19.9 + 4 + 20, 9);
+    expect(sealed?.cost).toBeCloseTo(10 + 0.03 * 10 + 51.85, 9);
+    const bare = asked({ seal: 'none', pull: 'wet' }, () => null)?.steps[1];
+    expect(bare?.riskMinutes).toBeCloseTo(0.3 + 2 * 1.8 * 1.4 * 2.5, 9);
+    // A colour that does not hide the other at all counts as twelve coats.
+    expect(bare).toMatchObject({ coats: 12, extraCoats: 9, sealMinutes: 0, waitMinutes: 60 + 11 * 20 });
+  });
+  it('of two stretches of one border is as hard as the harder one', () => {
+    const tape = (...stretches: Partial<MaskBorder>[]) =>
+      judgeMaskOrder(
+        problem(
+          [region('a', { areaSquareCentimetres: 0 }), region('b')],
+          stretches.map((extra) => border('a', 'b', 100, extra)),
+        ),
+        ['a', 'b'],
+      )?.steps[1]?.maskMinutes;
+    expect(tape({})).toBeCloseTo(3, 9);
+    expect(tape({}, { form: 'curved' })).toBeCloseTo(6 * 1.8, 9);
+    expect(tape({ form: 'curved' }, {})).toBeCloseTo(6 * 1.8, 9);
+    expect(tape({ place: 'free' }, {})).toBeCloseTo(6 * 1.4, 9);
+    expect(tape({}, { place: 'free' })).toBeCloseTo(6 * 1.4, 9);
+  });
+  it('hides no base: that lies under it anyway', () => {
+    const over = (extra: Partial<MaskRegion>) =>
+      judgeMaskOrder(problem([region('base', extra), region('b')], [border('base', 'b')], { coatsOver: () => 9 }), ['base', 'b'])?.steps[1]
+        ?.extraCoats;
+    expect(over({ isBase: true })).toBe(0);
+    expect(over({ isBase: false })).toBe(7);
+    // The base of another part does not lie under this one.
+    expect(over({ isBase: true, partId: 'other' })).toBe(7);
+  });
+  it('asks a base to come first on its own part only', () => {
+    const asked = (partId: string) => problem([region('band'), region('metal', { isBase: true, partId })], []);
+    expect(judgeMaskOrder(asked('part'), ['band', 'metal'])).toBeNull();
+    expect(judgeMaskOrder(asked('other'), ['band', 'metal'])?.steps).toHaveLength(2);
+  });
+  it('is told up to twelve regions, and refused for none and for thirteen', () => {
+    const some = (count: number) =>
+      problem(
+        Array.from({ length: count }, (_, at) => region(`r${at}`)),
+        [],
+      );
+    expect(
+      judgeMaskOrder(
+        some(12),
+        some(12).regions.map(({ id }) => id),
+      )?.steps,
+    ).toHaveLength(12);
+    for (const count of [0, 13])
+      expect(() =>
+        judgeMaskOrder(
+          some(count),
+          some(count).regions.map(({ id }) => id),
+        ),
+      ).toThrow('1 to 12 regions');
+    expect(findMaskOrder(problem([region('a'), region('b')], [border('a', 'b', 0)]))?.tapeMillimetres).toBe(0);
+    expect(() => findMaskOrder(problem([region('a', { chipsShowId: 'x' })], []))).toThrow('chips');
+    expect(() => findMaskOrder(problem([region('a'), region('b')], [border('x', 'a')]))).toThrow('border');
+    const bases = problem([region('a', { isBase: true }), region('b', { isBase: true, partId: 'other' })], []);
+    expect(findMaskOrder(bases)?.steps).toHaveLength(2);
+  });
+});
+
+describe('painting apart', () => {
+  it('saves the difference of both costs, and lets chips go that would show another part', () => {
+    const asked = problem(
+      [region('a', { chipsShowId: 'c' }), region('b', { chipsShowId: 'a' }), region('c', { partId: 'cap' })],
+      [border('a', 'b', 200), border('a', 'c', 300)],
+    );
+    const { joined, apart, apartSaves } = compareApart(asked);
+    const cost = apart?.reduce((sum, { order }) => sum + order.cost, 0) ?? NaN;
+    expect(apartSaves).toBeCloseTo((joined?.cost ?? NaN) - cost, 9);
+    const own = apart?.find(({ partId }) => partId === 'part')?.order.steps.map((step) => [step.regionId, step.rubberShowsId]);
+    expect(own).toEqual([
+      ['a', null],
+      ['b', 'a'],
+    ]);
+  });
+  it('has no answer where a part has no order of its own, and no saving where the whole has none', () => {
+    const loop = [region('a', { chipsShowId: 'b' }), region('b', { chipsShowId: 'a' }), region('c', { partId: 'cap' })];
+    expect(compareApart(problem(loop, []))).toEqual({ joined: null, apart: null, apartSaves: null, apartTapeMillimetres: null });
+    const across = [region('a', { chipsShowId: 'b' }), region('b', { partId: 'cap', chipsShowId: 'a' })];
+    expect(compareApart(problem(across, []))).toMatchObject({ joined: null, apartSaves: null, apartTapeMillimetres: 0 });
+  });
+});
+
+describe('an order as rungs', () => {
+  const regions = [
+    region('tank', { areaSquareCentimetres: 120 }),
+    region('band', { areaSquareCentimetres: 80, coats: 1, chipsShowId: 'tank' }),
+    region('cap', { areaSquareCentimetres: 40, coats: 2 }),
+  ];
+  const asked = problem(regions, [border('tank', 'band', 149.6), border('band', 'cap', 50)], { coatsOver: () => 3 });
+  const order = judgeMaskOrder(asked, ['tank', 'band', 'cap']) as NonNullable<ReturnType<typeof judgeMaskOrder>>;
+  const rungs = maskRungs(order, regions, asked.school);
+  const of = (regionId: string) => rungs.filter((rung) => rung.regionId === regionId);
+
+  it('masks what is there, over its area, for as long as the order reckons', () => {
+    expect(of('band')[0]).toEqual({
+      methodId: 'mask',
+      name: 'Mask for band',
+      regionId: 'band',
+      productOfRegionId: null,
+      // 1.2 min of covering and 4.488 of tape.
+      minutes: 6,
+      areaSquareCentimetres: 120,
+      note: 'Tape 150 mm on tank; cover the rest.',
+    });
+    expect(of('cap')[0]).toMatchObject({ areaSquareCentimetres: 200, minutes: 4 });
+  });
+  it('takes a minute at least, and says so where there is no border to tape', () => {
+    const small = [region('a', { areaSquareCentimetres: 1 }), region('b')];
+    const found = judgeMaskOrder(problem(small, []), ['a', 'b']) as NonNullable<ReturnType<typeof judgeMaskOrder>>;
+    const list = maskRungs(found, small, asked.school);
+    expect(list.map(({ methodId }) => methodId)).toEqual(['sprayCoat', 'sprayCoat', 'mask', 'maskedCoat', 'maskedCoat', 'unmask']);
+    expect(list.find(({ methodId }) => methodId === 'mask')).toMatchObject({ minutes: 1, note: 'Cover what is painted.' });
+  });
+  it('puts rubber on what is to show, seals with what lies under the tape, and counts the coats that hide', () => {
+    expect(of('band').map(({ methodId, productOfRegionId }) => [methodId, productOfRegionId])).toEqual([
+      ['mask', null],
+      ['maskRubber', null],
+      ['edgeSeal', 'tank'],
+      ['maskedCoat', 'band'],
+      ['maskedCoat', 'band'],
+      ['maskedCoat', 'band'],
+      ['unmask', null],
+    ]);
+    expect(of('band')[1]?.note).toContain('where tank is to show');
+    expect(of('band')[2]?.name).toBe('Seal the edge with tank');
+    expect(of('band').map(({ note }) => note.startsWith('One coat more'))).toEqual([false, false, false, false, true, true, false]);
+    expect(of('band')[4]?.note).toContain('hide tank');
+    expect(of('band').at(-1)?.note).toContain('soft');
+  });
+  it('refuses an order of regions that are not there', () => expect(() => maskRungs(order, [], asked.school)).toThrow('no region tank'));
 });
