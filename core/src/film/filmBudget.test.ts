@@ -20,6 +20,20 @@ describe('engraving under films', () => {
     expect([60, 150, 250, 400].map((film) => engravingLeft(LINE, film, 0, 0).verdict)).toEqual(['crisp', 'soft', 'buried', 'buried']);
     expect(engravingLeft(LINE, 400, 400, 500)).toMatchObject({ widthMillimetres: 0, depthMillimetres: 0, openShare: 0 });
   });
+  it('is crisp from seven tenths of its width or depth on and soft from 35 hundredths on, whichever is less', () => {
+    const wide = { widthMillimetres: 1, depthMillimetres: 1 };
+    expect([150, 151, 325, 326].map((film) => engravingLeft(wide, film, 0, 0).verdict)).toEqual(['crisp', 'soft', 'soft', 'buried']);
+    expect([300, 301, 650, 651].map((cut) => engravingLeft(wide, 0, 0, cut).verdict)).toEqual(['crisp', 'soft', 'soft', 'buried']);
+  });
+  it('of no width, or no depth, is none', () => {
+    expect(engravingLeft({ widthMillimetres: 0, depthMillimetres: 1 }, 0, 0, 0)).toEqual({
+      widthMillimetres: 0,
+      depthMillimetres: 0,
+      openShare: 0,
+      verdict: 'buried',
+    });
+    expect(engravingLeft({ widthMillimetres: 1, depthMillimetres: 0 }, 0, 0, 0)).toMatchObject({ openShare: 1, verdict: 'buried' });
+  });
   it('only what was brushed or knifed pools: sprayed layers, and layers of both, do not count', () => {
     const layer = (micrometres: number, ...rungIds: string[]) => ({ rungIds, name: '', micrometres, colourHex: null });
     const methods: Readonly<Record<string, string>> = { a: 'fill', b: 'prime', c: 'brushFilm' };

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { FilmRung } from './filmStack';
-import { FILM_LEFT_AFTER_SANDING, stackFilms, stackHeight } from './filmStack';
+import { baseName, FILM_LEFT_AFTER_SANDING, stackFilms, stackHeight } from './filmStack';
 
 let ids = 0;
 const film = (name: string, micrometres: number, colourHex: string | null = '#888888'): FilmRung => ({
@@ -48,6 +48,13 @@ describe('the film stack', () => {
       ['filler primer', 20],
       ['filler primer', 20],
       ['brass', 16],
+    ]);
+  });
+  it('leaves a half behind where a film is sanded (guessed)', () =>
+    expect(stackFilms([film('primer', 40), sanding()]).map((layer) => layer.micrometres)).toEqual([20]));
+  it('knows coats by what their names begin with', () => {
+    expect(['green 2', 'green  12', 'brass, mist 2', 'brass, a, b', 'no 5 green', 'P400', 'green2'].map(baseName)).toEqual([
+      ...['green', 'green', 'brass', 'brass', 'no 5 green', 'P400', 'green2'],
     ]);
   });
   it('takes nothing from bare plastic', () => expect(stackFilms([sanding(), film('primer', 15)])).toMatchObject([{ micrometres: 15 }]));

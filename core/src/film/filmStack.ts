@@ -49,7 +49,7 @@ export function stackHeight(layers: readonly FilmLayer[]): number {
   return layers.reduce((sum, layer) => sum + layer.micrometres, 0);
 }
 
-/** `brass, mist` and `green 2` are coats of brass and green. */
-function baseName(name: string): string {
+/** What coats of one paint have in common in their names: `brass, mist` and `green 2` are coats of brass and green. */
+export function baseName(name: string): string {
   return name.replace(/,.*$|\s+\d+$/u, '');
 }

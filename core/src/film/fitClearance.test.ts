@@ -28,6 +28,11 @@ describe('a shaft in its hole', () => {
     expect(clash.openByMillimetres).toBeCloseTo(0.3, 9);
     expect(fitClearance({ ...fit, printErrorMillimetres: 0.35 })).toMatchObject({ verdict: 'snug', isMaskingEnough: false });
   });
+  it('moves from a tenth on (guessed), is snug down to nothing and clashes below', () => {
+    const at = (holeMillimetres: number) => fitClearance({ ...fit, shaftMillimetres: 0, holeMillimetres });
+    expect([0.1, 0.099, 0, -0.001].map((hole) => at(hole).verdict)).toEqual(['moves', 'snug', 'snug', 'clashes']);
+    expect([0.1, 0.099].map((hole) => at(hole).isMaskingEnough)).toEqual([true, false]);
+  });
   it('moves once it is opened by what was said (property)', () => {
     const films = fc.integer({ min: 0, max: 400 });
     fc.assert(

@@ -15,6 +15,25 @@ describe('regions by masks', () => {
     expect(found.map((region) => region.name)).toEqual(['under the masks', 'maskedCoat', 'maskedCoat']);
     expect(found[1]?.ownRungIds).toEqual(['3', '4']);
   });
+  it('is named after its first coat, without number and manner; a mask that only holds rubber has no name of its own', () => {
+    const named = (...given: readonly (readonly [string, string])[]) =>
+      regionsByMasks(given.map(([methodId, name], at) => ({ id: `${at}`, name, methodId }))).map((region) => region.name);
+    expect(
+      named(['mask', 'Mask'], ['edgeSeal', 'Seal'], ['maskedCoat', 'brass, mist'], ['maskedCoat', 'green 2'], ['unmask', 'Pull']),
+    ).toEqual(['under the masks', 'brass']);
+    expect(named(['mask', 'Mask'], ['maskRubber', 'Rubber 2'], ['unmask', 'Pull'])).toEqual(['under the masks', 'inside a mask']);
+  });
+  it('two openings in a row are two, also where the second mask was not written down', () => {
+    const found = regionsByMasks(rungs('mask', 'maskedCoat', 'unmask', 'maskedCoat', 'maskedCoat'));
+    expect(found.map((region) => region.ownRungIds)).toEqual([[], ['1'], ['3', '4']]);
+    expect(found.map((region) => region.id)).toEqual(['rest', '0', '3']);
+    // A new mask before the old one was pulled begins a new opening.
+    expect(regionsByMasks(rungs('mask', 'maskedCoat', 'mask', 'maskedCoat')).map((region) => region.ownRungIds)).toEqual([
+      [],
+      ['1'],
+      ['3'],
+    ]);
+  });
   it('a coat inside a mask nobody wrote down still has its own', () => {
     expect(regionsByMasks(rungs('prime', 'maskedCoat')).map((region) => region.rungIds)).toEqual([['0'], ['0', '1']]);
     expect(regionsByMasks(rungs('mask', 'unmask'))).toHaveLength(1);

@@ -1,4 +1,6 @@
 import { findMethod } from '../ladder/methods';
+import { baseName } from './filmStack';
+
 /** A rung as far as masks go. */
 export interface MaskedRung {
   readonly id: string;
@@ -38,7 +40,7 @@ export function regionsByMasks(rungs: readonly MaskedRung[]): FilmRegion[] {
         openings.push(current);
       }
       current.own.add(rung.id);
-      if (current.name === '' && rung.methodId === 'maskedCoat') current.name = rung.name.replace(/,.*$|\s+\d+$/u, '');
+      if (current.name === '' && rung.methodId === 'maskedCoat') current.name = baseName(rung.name);
     }
   }
   const kept = openings.filter((opening) => opening.own.size > 0);

@@ -17,6 +17,17 @@ describe('what shows', () => {
     expect(names(sandThrough(LAYERS, 500))).toEqual(['bare part', 'primer', 'brass', 'green']);
     expect(names(sandThrough([], 5))).toEqual(['bare part']);
   });
+  it('is told with colour and thickness, the part with neither', () => {
+    expect(chipTo(LAYERS, 2).rings).toEqual([{ name: 'green', colourHex: '#3b5b4b', micrometres: 40 }]);
+    expect(chipTo(LAYERS, 0).rings.map((ring) => ring.micrometres)).toEqual([20, 16, 40]);
+    const part = { name: 'bare part', colourHex: null, micrometres: 0 };
+    expect([chipTo(LAYERS, -1), sandThrough(LAYERS, 500), pullMask(LAYERS, 0)].map((shown) => shown.rings[0])).toEqual([part, part, part]);
+  });
+  it('opens the layer below as soon as one is cut through', () => {
+    expect(names(sandThrough(LAYERS, 39.9))).toEqual(['green']);
+    expect(names(sandThrough(LAYERS, 40))).toEqual(['brass', 'green']);
+    expect(names(sandThrough(LAYERS, 76))).toEqual(['bare part', 'primer', 'brass', 'green']);
+  });
   it('when a mask is pulled: what was on top when it was laid, grey primer if nobody thought of it', () => {
     expect(names(pullMask(LAYERS, 2))).toEqual(['brass']);
     expect(names(pullMask(LAYERS, 1))).toEqual(['primer']);

@@ -81,7 +81,8 @@ export function judgePasses(ask: VerdictAsk): Verdict {
   const fitted = hoursToReach(fit, wantedMicrometres);
   // What was found last says more of now than the curve does.
   const valleyNow = last?.valleyMicrometres ?? decayAt(fit, hours).value;
-  const nextWins = valleyNow * (1 - Math.exp(-fit.ratePerHour * passHours));
+  const winsIn = (span: number): number => valleyNow * (1 - Math.exp(-fit.ratePerHour * span));
+  const nextWins = winsIn(passHours);
   const isSmooth = valleyNow <= wantedMicrometres;
   const toGo = Math.max(0, Math.log(valleyNow / wantedMicrometres) / fit.ratePerHour);
   const isKnown = fitted.deviation <= Math.max(fitted.hours, passHours);
@@ -90,7 +91,9 @@ export function judgePasses(ask: VerdictAsk): Verdict {
   const { openFlaws } = ask;
   const flawsAfterNext = flawsAfter(passes);
   const asked = Math.max(isSmooth ? 0 : isKnown ? Math.max(1, passesLeft(toGo)) : byForecast, openFlaws > 0 ? 1 : 0);
-  const isSpent = !ask.isFillingOpen && points.length >= VALLEYS_TO_BELIEVE && nextWins < LEAST_WIN_MICROMETRES;
+  // A few minutes win little on any surface: what counts is what a pass of usual length would still win.
+  const wholePass = Math.max(passHours, forecastPassHours(ask.forecast));
+  const isSpent = !ask.isFillingOpen && points.length >= VALLEYS_TO_BELIEVE && winsIn(wholePass) < LEAST_WIN_MICROMETRES;
   const kind = kindOf(passes.length, isSmooth, openFlaws, isSpent, asked);
   // Where sanding wins nothing more, no pass is left to do.
   const likely = kind === 'stop' ? 0 : asked;
@@ -139,10 +142,11 @@ function paceOf(passes: readonly InspectedPass[], forecast: VerdictAsk['forecast
     const span = hours - (passes[at - 1]?.hours ?? 0);
     return span > 0 ? [span] : [];
   });
-  return Math.max(
-    0.05,
-    spans.length > 0 ? spans.reduce((sum, span) => sum + span, 0) / spans.length : forecast.hours / Math.max(1, forecast.passes),
-  );
+  return Math.max(0.05, spans.length > 0 ? spans.reduce((sum, span) => sum + span, 0) / spans.length : forecastPassHours(forecast));
+}
+
+function forecastPassHours({ hours, passes }: VerdictAsk['forecast']): number {
+  return hours / Math.max(1, passes);
 }
 
 /** Flaws left after one more pass: by the ratio of the counts so far, drawn towards the usual share while there are few. */
