@@ -12,14 +12,23 @@ interface NumberAt {
   text: string;
 }
 
-/** Every number that is written out in a file, but for places in a list. */
+/** Calls whose numbers are places in a list or digits to be shown. */
+const PLACES = new Set(['at', 'slice', 'toFixed']);
+/** Guards against rounding are smaller than any figure of the field. */
+const LEAST = 1e-6;
+
+/** Every number that is written out in a file and that a figure depends on. */
 function numbersIn(root: string, file: string): NumberAt[] {
   const source = ts.createSourceFile(file, readFileSync(join(root, file), 'utf8'), ts.ScriptTarget.Latest, true);
   const found: NumberAt[] = [];
   const visit = (node: ts.Node): void => {
     if (ts.isElementAccessExpression(node)) return visit(node.expression);
     if (ts.isTypeNode(node)) return;
+    if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression) && PLACES.has(node.expression.name.text))
+      return visit(node.expression);
     if (ts.isNumericLiteral(node)) {
+      const value = Math.abs(Number(node.text));
+      if (value > 0 && value < LEAST) return;
       const start = node.getStart();
       const line = source.getLineAndCharacterOfPosition(start).line + 1;
       found.push({ file, start, end: node.end, line, text: node.text });
@@ -49,7 +58,7 @@ export async function mutateNumbers(root: string, folder: string): Promise<Folde
   let now: NumberAt | undefined;
   const vitest = await createVitest(
     'test',
-    { root, watch: true, reporters: [{}], bail: 1, config: join(root, 'tools/mutants/vitestOfFolder.config.ts') },
+    { root, watch: true, reporters: [{}], bail: 1, config: join(root, 'tools/mutants/vitestOfFolder.config.mjs') },
     {
       plugins: [
         {

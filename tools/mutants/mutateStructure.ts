@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { Stryker } from '@stryker-mutator/core';
 import type { FolderScore, Survivor } from './folderScore';
 
+type Options = NonNullable<ConstructorParameters<typeof Stryker>[0]>;
+
 const NOTICED = new Set(['Killed', 'Timeout', 'RuntimeError']);
 const MISSED = new Set(['Survived', 'NoCoverage']);
 
@@ -24,13 +26,13 @@ export async function mutateStructure(root: string, folder: string): Promise<Fol
     ignorePatterns: ['**/dist', '.cache', 'docs/screenshots', 'demo/files', 'app/public'],
     plugins: ['@stryker-mutator/vitest-runner'],
     testRunner: 'vitest',
-    vitest: { configFile: 'tools/mutants/vitestOfFolder.config.ts', related: false },
+    vitest: { configFile: 'tools/mutants/vitestOfFolder.config.mjs', related: false },
     mutator: { excludedMutations: ['StringLiteral'] },
     coverageAnalysis: 'perTest',
     concurrency: 2,
     timeoutMS: 5000,
     reporters: ['progress'],
-    logLevel: 'error',
+    logLevel: 'error' as Options['logLevel'],
     tempDirName: '.cache/mutants',
     cleanTempDir: 'always',
     checkers: [],

@@ -31,6 +31,8 @@ import {
 } from './migrations';
 import { FORMAT_VERSION } from './projectFile';
 import { MOST_PROJECT_BYTES, readProject } from './readProject';
+import { MOMENT_FIELDS } from '../records/base/moment';
+import { makeWholeSample } from '../testing/wholeSample';
 import { shiftDates } from './shiftDates';
 import { findRecordFaults } from './validateRecord';
 import { readBundle, writeProject, ZIP_LIMITS, zipBundle } from './zipProject';
@@ -362,5 +364,18 @@ describe('moving dates', () => {
     expect(later.shop.exceptions[0]?.date).toBe('2026-06-08');
     expect(later.rungs[0]?.workedMs).toBe(600_000);
     expect(shiftDates(later, -3)).toEqual(makeSampleProject());
+  });
+  it('moves every field that a record calls a moment', () => {
+    const sample = makeWholeSample();
+    const moments = (project: unknown): [string, number][] =>
+      typeof project !== 'object' || project === null
+        ? []
+        : Object.entries(project).flatMap(([key, value]: [string, unknown]) =>
+            MOMENT_FIELDS.has(key) && typeof value === 'number' ? [[key, value] as [string, number]] : moments(value),
+          );
+    const before = moments(sample);
+    expect(moments(shiftDates(sample, 2))).toEqual(before.map(([key, atMs]) => [key, atMs + 2 * 86_400_000]));
+    for (const key of ['orderedAtMs', 'savedAtMs', 'dueMs', 'doneAtMs', 'atMs'])
+      expect(before.map(([name]) => name)).toContain(key);
   });
 });
