@@ -32,7 +32,7 @@ export async function mutateStructure(root: string, folder: string): Promise<Fol
     concurrency: 2,
     timeoutMS: 5000,
     reporters: ['progress'],
-    logLevel: 'error' as Options['logLevel'],
+    logLevel: 'error' as NonNullable<Options['logLevel']>,
     tempDirName: '.cache/mutants',
     cleanTempDir: 'always',
     checkers: [],
