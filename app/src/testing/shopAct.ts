@@ -1,4 +1,4 @@
-import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import type { RecordOf } from '@zinc-ladder/model/file/recordClasses';
 import type { Edit } from '../data/edits/edit';
 
 /** What an act has to hand: the records as they are, a moment, and numbers that choose among them. */

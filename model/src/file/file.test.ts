@@ -375,7 +375,6 @@ describe('moving dates', () => {
           );
     const before = moments(sample);
     expect(moments(shiftDates(sample, 2))).toEqual(before.map(([key, atMs]) => [key, atMs + 2 * 86_400_000]));
-    for (const key of ['orderedAtMs', 'savedAtMs', 'dueMs', 'doneAtMs', 'atMs'])
-      expect(before.map(([name]) => name)).toContain(key);
+    for (const key of ['orderedAtMs', 'savedAtMs', 'dueMs', 'doneAtMs', 'atMs']) expect(before.map(([name]) => name)).toContain(key);
   });
 });

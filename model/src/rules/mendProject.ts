@@ -1,6 +1,6 @@
 import type { ProjectFile } from '../file/projectFile';
 import type { RecordList } from '../file/tableNames';
-import { RECORD_LISTS } from '../file/tableNames';
+import { RECORD_KINDS, RECORD_LISTS } from '../file/tableNames';
 import type { MaskPlan } from '../records/ladder/maskPlan';
 import { standingEntries } from '../log/standingLog';
 import { standInRung } from '../rungs/standInRung';
@@ -194,45 +194,10 @@ function mendReference(
     if (found)
       return { record: { ...record, hostRungId: found.id } as Plain, what: `the rung it hung on is gone: it hangs on ${found.name} now` };
   }
-  if (onRemove === 'remove') return { record: null, what: `named ${KINDS[to]} that is gone and is taken away` };
+  if (onRemove === 'remove') return { record: null, what: `named ${RECORD_KINDS[to]} that is gone and is taken away` };
   const kept = withoutNames(record, reference, isGone);
   return {
     record: from === 'maskPlans' ? (tidyMaskPlan(kept as unknown as MaskPlan) as Plain) : kept,
-    what: `named ${KINDS[to]} that is gone`,
+    what: `named ${RECORD_KINDS[to]} that is gone`,
   };
 }
-
-/** One of a list, in words. */
-const KINDS: Readonly<Record<RecordList, string>> = {
-  props: 'a prop',
-  parts: 'a part',
-  joins: 'a join',
-  ladders: 'a ladder',
-  rungs: 'a rung',
-  products: 'a product',
-  cans: 'a can',
-  mixCards: 'a card',
-  supplies: 'a supply',
-  suppliers: 'a supplier',
-  packs: 'a pack that is sold',
-  purchases: 'something that was ordered',
-  logEntries: 'a log entry',
-  pictures: 'a picture',
-  meshes: 'a mesh',
-  passes: 'a pass',
-  flaws: 'a flaw',
-  fits: 'a fit',
-  timers: 'a timer',
-  targets: 'a target',
-  maskPlans: 'a mask plan',
-  weatherPlans: 'a weather plan',
-  techniqueCards: 'a technique card',
-  ownRoutes: 'a route',
-  persons: 'a person',
-  dimensions: 'a dimension',
-  measurings: 'what is marked on a picture',
-  matches: 'a match of two pictures',
-  lightPlans: 'a plan of lights',
-  stencils: 'a stencil',
-  climateReadings: 'a reading',
-};

@@ -1,4 +1,4 @@
-import type { RecordOf } from '../file/validateRecord';
+import type { RecordOf } from '../file/recordClasses';
 import type { DaySpan, Shop } from '../records/shop/shop';
 import { isTimeZone } from './isTimeZone';
 import { isMaskPlanUntidy, tidyMaskPlan } from './tidyMaskPlan';

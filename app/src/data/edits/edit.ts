@@ -1,5 +1,5 @@
 import type { RecordList } from '@zinc-ladder/model/file/tableNames';
-import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import type { RecordOf } from '@zinc-ladder/model/file/recordClasses';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { MaskPlan } from '@zinc-ladder/model/records/ladder/maskPlan';

@@ -1,4 +1,4 @@
-import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import type { RecordOf } from '@zinc-ladder/model/file/recordClasses';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import {
   CAN_ADDED_IN_13,

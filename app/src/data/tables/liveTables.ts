@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import type { RecordOf } from '@zinc-ladder/model/file/validateRecord';
+import type { RecordOf } from '@zinc-ladder/model/file/recordClasses';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import Dexie from 'dexie';
