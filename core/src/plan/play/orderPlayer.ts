@@ -1,10 +1,10 @@
-import { closesByLabel, reopensByLabel } from '../../cure/labelTime';
-import type { Family } from '../problem/problem';
-import { wholeSetup } from '../place/toolTimeline';
 import type { Fortune } from './fortune';
 import { PlayCalendars } from './playCalendars';
 import { PlayCrew } from './playCrew';
+import { PlayPlaces } from './playPlaces';
 import type { PlayTables } from './playTables';
+import { PlayTools } from './playTools';
+import { PlayWindows } from './playWindows';
 import { TimeHeap } from './timeHeap';
 import type { GuardedState } from './windowGuard';
 import { LATER, NOW, WindowGuard } from './windowGuard';
@@ -38,8 +38,6 @@ export class OrderPlayer implements GuardedState {
   readonly ends: Float64Array;
   /** recoat windows missed for good */
   missed = 0;
-  /** times a tool was got ready */
-  setups = 0;
   /** tasks that never came to be */
   undone = 0;
 
@@ -48,31 +46,18 @@ export class OrderPlayer implements GuardedState {
   readonly left: Float64Array;
   private readonly waits: Int32Array;
   readonly earliest: Float64Array;
-  readonly closes: Float64Array;
-  private readonly reopens: Float64Array;
-  readonly urgentBy: Float64Array;
   readonly isBegun: Uint8Array;
   readonly isDone: Uint8Array;
   private readonly ready: Int32Array;
   private readySize = 0;
-  readonly closers: number[] = [];
   private readonly sleepers = new TimeHeap();
-  private readonly releases = new TimeHeap();
-  private releaseResource: number[] = [];
-  private releaseAmount: number[] = [];
-  private releaseOwner: number[] = [];
-  private readonly capacity: Float64Array;
-  private readonly usage: Float64Array;
-  private readonly ownerUntil: Float64Array;
-  private readonly toolFamily: (Family | undefined)[];
-  private readonly toolEnd: Float64Array;
-  private readonly toolSession: Float64Array;
+  private readonly places: PlayPlaces;
+  private readonly tools: PlayTools;
+  readonly windows: PlayWindows;
   private readonly calendars: PlayCalendars;
   private readonly guard: WindowGuard;
   private readonly crew: PlayCrew;
   private guards = true;
-  /** whether the task that was looked at last goes on in the session before it */
-  private goesOn = false;
   /** who would do the task that was looked at last, as an index of a resource, and in which calendar; −1 where there is nobody to choose from */
   private doer = -1;
   private doerCalendar = -1;
@@ -96,9 +81,6 @@ export class OrderPlayer implements GuardedState {
     this.left = new Float64Array(count);
     this.waits = new Int32Array(count);
     this.earliest = new Float64Array(count);
-    this.closes = new Float64Array(count);
-    this.reopens = new Float64Array(count);
-    this.urgentBy = new Float64Array(count);
     this.isBegun = new Uint8Array(count);
     this.isDone = new Uint8Array(count);
     this.begunBy = new Int32Array(count);
@@ -106,15 +88,12 @@ export class OrderPlayer implements GuardedState {
       tables.isFact[index] ? (fixed?.end ?? this.from) : this.horizon,
     );
     this.ready = new Int32Array(count);
-    this.capacity = Float64Array.from(problem.resources, (resource) => resource.capacity);
-    this.usage = new Float64Array(problem.resources.length);
-    this.ownerUntil = new Float64Array(tables.owners);
+    this.places = new PlayPlaces(tables);
+    this.tools = new PlayTools(tables);
     this.calendars = new PlayCalendars(tables);
-    this.crew = new PlayCrew(tables, this.calendars, this.usage);
+    this.crew = new PlayCrew(tables, this.calendars, this.places.usage);
+    this.windows = new PlayWindows(tables, (task, closes) => this.guard.lastChance(task, closes));
     this.guard = new WindowGuard(tables, this.calendars, this);
-    this.toolFamily = problem.tools.map(() => undefined);
-    this.toolEnd = new Float64Array(problem.tools.length);
-    this.toolSession = new Float64Array(problem.tools.length);
   }
 
   /**
@@ -142,11 +121,11 @@ export class OrderPlayer implements GuardedState {
     let now = this.from;
     let stalls = 0;
     while (open > 0 && now < this.horizon) {
-      this.release(now);
+      this.places.release(now);
       if (bottleneck >= 0 && !this.awaitsOthers())
-        for (let comes = this.handsFullUntil(now); comes >= 0 && this.releases.size > 0; comes = this.handsFullUntil(now)) {
-          now = Math.min(comes, this.releases.soonest());
-          this.release(now);
+        for (let comes = this.handsFullUntil(now); comes >= 0 && this.places.isAnyTaken(); comes = this.handsFullUntil(now)) {
+          now = Math.min(comes, this.places.soonest());
+          this.places.release(now);
         }
       while (this.sleepers.soonest() <= now) this.makeReady(this.sleepers.pop());
       let started = 0;
@@ -185,7 +164,7 @@ export class OrderPlayer implements GuardedState {
         stalls += 1;
         continue;
       }
-      const next = Math.min(this.releases.soonest(), this.sleepers.soonest(), this.nextClosing(now), this.alsoAt);
+      const next = Math.min(this.places.soonest(), this.sleepers.soonest(), this.windows.nextClosing(now, this.isBegun), this.alsoAt);
       // A play ends whatever happens: time goes on by a minute at least.
       if (next < Infinity) now = next > now ? next : now + 1;
       else if (this.guards && this.readySize > 0) this.guards = false;
@@ -194,10 +173,16 @@ export class OrderPlayer implements GuardedState {
     this.undone = open;
   }
 
+  /** Times a tool was got ready. */
+  get setups(): number {
+    return this.tools.setups;
+  }
+
   /** Until when what nearly everything needs is used up; Infinity until something ends, -1 where it is not. */
   private handsFullUntil(now: number): number {
     const { bottleneck } = this.tables;
-    if ((this.usage[bottleneck] ?? 0) >= (this.capacity[bottleneck] ?? 0)) return Infinity;
+    const { usage, capacity } = this.places;
+    if ((usage[bottleneck] ?? 0) >= (capacity[bottleneck] ?? 0)) return Infinity;
     return this.crew.busyUntil(now, this.fortune?.isLost ?? null);
   }
 
@@ -213,26 +198,17 @@ export class OrderPlayer implements GuardedState {
     this.left.set(fortune ? fortune.minutes : tables.minutes);
     this.waits.set(tables.predecessors);
     this.earliest.set(tables.notBefore);
-    this.closes.fill(Infinity);
-    this.urgentBy.fill(Infinity);
+    this.windows.reset();
     this.isBegun.fill(0);
     this.isDone.set(tables.isFact);
     this.begunBy.fill(-1);
     this.ends.set(this.factEnds);
-    this.usage.fill(0);
-    this.ownerUntil.fill(-1);
+    this.places.reset();
+    this.tools.reset();
     this.calendars.reset();
-    this.toolFamily.fill(undefined);
-    this.toolEnd.fill(Number.NEGATIVE_INFINITY);
     this.readySize = 0;
-    this.closers.length = 0;
     this.sleepers.clear();
-    this.releases.clear();
-    this.releaseResource.length = 0;
-    this.releaseAmount.length = 0;
-    this.releaseOwner.length = 0;
     this.missed = 0;
-    this.setups = 0;
     this.guards = true;
     for (const index of tables.locked) {
       // What is locked comes before all at its time.
@@ -254,54 +230,23 @@ export class OrderPlayer implements GuardedState {
     this.readySize += 1;
   }
 
-  private release(now: number): void {
-    while (this.releases.soonest() <= now) {
-      const time = this.releases.soonest();
-      const item = this.releases.pop();
-      const owner = this.releaseOwner[item] ?? -1;
-      if (owner >= 0) {
-        const until = this.ownerUntil[owner] ?? 0;
-        // A later coat keeps it where it is.
-        if (until > time) {
-          this.releases.push(until, item);
-          continue;
-        }
-        this.ownerUntil[owner] = -1;
-      }
-      const resource = this.releaseResource[item] ?? 0;
-      this.usage[resource] = (this.usage[resource] ?? 0) - (this.releaseAmount[item] ?? 0);
-    }
-  }
-
-  private occupy(resource: number, amount: number, until: number, owner: number): void {
-    this.usage[resource] = (this.usage[resource] ?? 0) + amount;
-    this.releases.push(until, this.releaseResource.length);
-    this.releaseResource.push(resource);
-    this.releaseAmount.push(amount);
-    this.releaseOwner.push(owner);
-  }
-
   /** Whether what a task uses is free, and somebody who can do it. */
   private hasFree(index: number): boolean {
-    const { tables, usage } = this;
-    const demands = tables.demands[index] ?? NONE;
-    for (let at = 0; at < demands.length; at += 2) {
-      const resource = demands[at] ?? 0;
-      if ((usage[resource] ?? 0) + (demands[at + 1] ?? 0) > (this.capacity[resource] ?? 0)) return false;
-    }
+    const demands = this.tables.demands[index] ?? NONE;
+    for (let at = 0; at < demands.length; at += 2) if (!this.places.hasRoom(demands[at] ?? 0, demands[at + 1] ?? 0)) return false;
     return this.crew.hasDoer(index);
   }
 
   /** Of what has all it uses free: {@link NOW}, {@link LATER} (something is in the way that ends with some event), or the minute before which it need not be looked at. */
   private whenToBegin(index: number, now: number): number {
     const { tables } = this;
-    const setup = this.setupFor(index, now);
+    const setup = this.tools.setupFor(index, now, this.earliest[index] ?? 0);
     if (setup < 0) return LATER;
     const earliest = this.earliest[index] ?? 0;
     // What rounding leaves of a wait is no wait.
     if (now + setup < earliest - 1e-6) return earliest - setup;
     // What was begun in its window and set down may go on after it.
-    if (now + setup > (this.closes[index] ?? Infinity) && !this.isBegun[index]) return this.missWindow(index, now, setup);
+    if (now + setup > (this.windows.closes[index] ?? Infinity) && !this.isBegun[index]) return this.missWindow(index, now, setup);
     const left = this.left[index] ?? 0;
     const chunk = tables.leastChunk[index] ?? -1;
     const work = chunk >= 0 ? Math.min(left, chunk) : (tables.minutes[index] ?? 0);
@@ -310,10 +255,7 @@ export class OrderPlayer implements GuardedState {
     // What is locked to a time is done then, whatever the hours say.
     const opening = isLocked || hasDoers ? NOW : this.openFor(tables.calendar[index] ?? -1, now, setup, work, chunk >= 0);
     if (opening !== NOW) return opening;
-    for (const hold of tables.holds[index] ?? []) {
-      if ((this.ownerUntil[hold.owner] ?? -1) >= 0) continue;
-      if ((this.usage[hold.resource] ?? 0) + hold.amount > (this.capacity[hold.resource] ?? 0)) return LATER;
-    }
+    for (const { owner, resource, amount } of tables.holds[index] ?? []) if (!this.places.isRoomFor(owner, resource, amount)) return LATER;
     this.doer = -1;
     if (isLocked) return NOW;
     if (hasDoers) {
@@ -340,7 +282,7 @@ export class OrderPlayer implements GuardedState {
       }
       this.doer = doer;
       this.doerCalendar = calendar;
-      if (opening === NOW && (this.usage[doer] ?? 0) === 0 && this.keptUntil(index, now) >= now + setup + work) return NOW;
+      if (opening === NOW && (this.places.usage[doer] ?? 0) === 0 && this.keptUntil(index, now) >= now + setup + work) return NOW;
       isLater = true;
     }
     this.doer = -1;
@@ -349,29 +291,11 @@ export class OrderPlayer implements GuardedState {
       this.doer = doers[0] ?? -1;
       this.doerCalendar = doers[1] ?? -1;
       const opening = this.openFor(this.doerCalendar, now, setup, work, isSplit);
-      return opening === NOW && (this.usage[this.doer] ?? 0) > 0 ? LATER : opening;
+      return opening === NOW && (this.places.usage[this.doer] ?? 0) > 0 ? LATER : opening;
     }
     if (!isLater) return soonest;
     this.alsoAt = Math.min(this.alsoAt, soonest);
     return LATER;
-  }
-
-  /** Minutes of getting ready; −1 while the tool is in use. */
-  private setupFor(index: number, now: number): number {
-    const { tables } = this;
-    const tool = tables.tool[index] ?? -1;
-    const family = tables.families[index];
-    if (tool < 0 || !family) return 0;
-    const end = this.toolEnd[tool] ?? Number.NEGATIVE_INFINITY;
-    if (end > now) return -1;
-    const before = this.toolFamily[tool];
-    const start = Math.max(now, this.earliest[index] ?? 0);
-    this.goesOn =
-      before?.id === family.id &&
-      start - end <= family.keepMinutes &&
-      (family.mostMinutes === null || start + (tables.minutes[index] ?? 0) - (this.toolSession[tool] ?? 0) <= family.mostMinutes);
-    const kind = tables.prepared.problem.tools[tool];
-    return this.goesOn || !kind ? 0 : wholeSetup(kind, before, family);
   }
 
   private openFor(calendar: number, now: number, setup: number, work: number, isSplit: boolean, mayOverrun = true): number {
@@ -397,9 +321,7 @@ export class OrderPlayer implements GuardedState {
   }
 
   private missWindow(index: number, now: number, setup: number): number {
-    this.closes[index] = Infinity;
-    this.urgentBy[index] = Infinity;
-    let again = this.reopens[index] ?? Infinity;
+    let again = this.windows.miss(index);
     if (!(again < Infinity)) {
       this.missed += 1;
       again = now + SCUFF_AFTER_MINUTES;
@@ -407,15 +329,6 @@ export class OrderPlayer implements GuardedState {
     }
     this.earliest[index] = Math.max(this.earliest[index] ?? 0, again);
     return Math.max(now, (this.earliest[index] ?? 0) - setup);
-  }
-
-  private nextClosing(now: number): number {
-    let soonest = Infinity;
-    for (const index of this.closers) {
-      const closes = (this.closes[index] ?? Infinity) + 1;
-      if (!this.isBegun[index] && closes > now && closes < soonest) soonest = closes;
-    }
-    return soonest;
   }
 
   /** Until when hands may be kept from a minute on by a task, for what is locked to a time and for windows that are running. */
@@ -428,14 +341,15 @@ export class OrderPlayer implements GuardedState {
       if (begins > now && begins < until && this.isRival(index, locked, now, begins)) until = begins;
     }
     if (!this.guards) return until;
-    const own = this.urgentBy[index] ?? Infinity;
-    for (let at = this.closers.length - 1; at >= 0; at -= 1) {
-      const closer = this.closers[at] ?? 0;
+    const { closers, urgentBy } = this.windows;
+    const own = urgentBy[index] ?? Infinity;
+    for (let at = closers.length - 1; at >= 0; at -= 1) {
+      const closer = closers[at] ?? 0;
       if (this.isBegun[closer]) {
-        this.closers.splice(at, 1);
+        closers.splice(at, 1);
         continue;
       }
-      const by = this.urgentBy[closer] ?? Infinity;
+      const by = urgentBy[closer] ?? Infinity;
       // What still waits for something else is not waited for: that something may be what is asked about.
       if (closer === index || (this.waits[closer] ?? 0) > 0 || own <= by || by < now || by >= until) continue;
       if (this.isRival(index, closer, now, by)) until = by;
@@ -451,8 +365,7 @@ export class OrderPlayer implements GuardedState {
       for (let place = 0; place < theirs.length; place += 2) {
         const resource = mine[at] ?? 0;
         if (resource !== theirs[place]) continue;
-        const wanted = (this.usage[resource] ?? 0) + (mine[at + 1] ?? 0) + (theirs[place + 1] ?? 0);
-        if (wanted > (this.capacity[resource] ?? 0)) return true;
+        if (!this.places.hasRoom(resource, (mine[at + 1] ?? 0) + (theirs[place + 1] ?? 0))) return true;
       }
     return this.crew.isMissed(index, this.doer, other, now, by, this.fortune?.isLost ?? null);
   }
@@ -460,7 +373,7 @@ export class OrderPlayer implements GuardedState {
   /** Works on a task from now on, to its end or, where it may be set down, for as long as it may. True: it is done. */
   private work(index: number, now: number, skipped: Uint8Array | null): boolean {
     const { tables } = this;
-    const setup = Math.max(0, this.setupFor(index, now));
+    const setup = Math.max(0, this.tools.setupFor(index, now, this.earliest[index] ?? 0));
     const start = now + setup;
     const left = this.left[index] ?? 0;
     let end = start + left;
@@ -475,17 +388,11 @@ export class OrderPlayer implements GuardedState {
     const rest = left - (end - start);
     this.left[index] = rest > 1e-6 ? rest : 0;
     this.isBegun[index] = 1;
-    const tool = tables.tool[index] ?? -1;
-    if (tool >= 0) {
-      if (!this.goesOn) this.toolSession[tool] = start;
-      if (setup > 0) this.setups += 1;
-      this.toolFamily[tool] = tables.families[index];
-      this.toolEnd[tool] = end;
-    }
+    this.tools.use(index, start, end, setup);
     const demands = tables.demands[index] ?? NONE;
-    for (let at = 0; at < demands.length; at += 2) if (end > now) this.occupy(demands[at] ?? 0, demands[at + 1] ?? 0, end, -1);
+    for (let at = 0; at < demands.length; at += 2) if (end > now) this.places.occupy(demands[at] ?? 0, demands[at + 1] ?? 0, end);
     this.begunBy[index] = this.doer;
-    if (this.doer >= 0 && end > now) this.occupy(this.doer, 1, end, -1);
+    if (this.doer >= 0 && end > now) this.places.occupy(this.doer, 1, end);
     this.record?.push({ task: index, start, end, setupMinutes: setup, doer: this.doer });
     if (this.left[index] !== 0) {
       // What was set down is taken up by the same or other hands, but not by both at once.
@@ -517,10 +424,9 @@ export class OrderPlayer implements GuardedState {
     const last = arcs.from[index + 1] ?? 0;
     for (let arc = arcs.from[index] ?? 0; arc < last; arc += 1) {
       const to = arcs.to[arc] ?? 0;
-      const lo = arcs.lo[arc] ?? 0;
-      const opens = lo <= 0 ? end : Math.max(end, Math.ceil(this.drawnAfter(arc, end, lo) - 1e-6));
+      const opens = this.windows.opensAfter(arc, end, this.fortune);
       if (opens > (this.earliest[to] ?? 0)) this.earliest[to] = opens;
-      if (arcs.hi[arc] !== Infinity) this.openWindow(arc, to, end, opens);
+      if (arcs.hi[arc] !== Infinity) this.windows.open(arc, to, end, opens, this.fortune);
       const waits = (this.waits[to] ?? 1) - 1;
       this.waits[to] = waits;
       // What is got ready for may be begun before its wait is over.
@@ -531,39 +437,8 @@ export class OrderPlayer implements GuardedState {
     for (const hold of tables.holds[index] ?? []) {
       const drawn = hold.film >= 0 ? (this.fortune?.drying[hold.film] ?? 1) : 1;
       const until = Math.min(this.horizon, Math.max(end + 1, Math.ceil(hold.clock.minuteAfter(end, hold.progress * drawn))));
-      const held = this.ownerUntil[hold.owner] ?? -1;
-      if (held < 0) this.occupy(hold.resource, hold.amount, until, hold.owner);
-      this.ownerUntil[hold.owner] = Math.max(held, until);
+      this.places.hold(hold.owner, hold.resource, hold.amount, until);
     }
-  }
-
-  /** A window that will close has opened before a task. */
-  private openWindow(arc: number, to: number, end: number, opens: number): void {
-    const { arcs } = this.tables;
-    const hi = arcs.hi[arc] ?? Infinity;
-    const byFilm = arcs.closesWithFilm[arc] ? this.drawnAfter(arc, end, hi) : (arcs.clock[arc]?.minuteAfter(end, hi) ?? Infinity);
-    const keepsLabel = arcs.keepsLabelTime[arc] === 1;
-    const drawn = keepsLabel ? closesByLabel(byFilm, end, hi) : byFilm;
-    const again = arcs.lo2[arc] ?? Infinity;
-    // A window that is over before the film is fit for it is passed over where another opens.
-    const isOver = keepsLabel && drawn < opens && again < Infinity;
-    const closes = isOver ? end : Math.max(opens, Math.floor(drawn + 1e-6));
-    const opensAgain = again < Infinity ? this.drawnAfter(arc, end, again, arcs.clock2) : Infinity;
-    const reopens = Math.ceil((keepsLabel ? reopensByLabel(opensAgain, end, again) : opensAgain) - 1e-6);
-    const known = this.closes[to] ?? Infinity;
-    // Where two films bind one work, it waits until both are open again.
-    this.reopens[to] = known === Infinity ? reopens : Math.max(this.reopens[to] ?? 0, reopens);
-    if (closes >= known) return;
-    if (known === Infinity) this.closers.push(to);
-    this.closes[to] = closes;
-    this.urgentBy[to] = this.guard.lastChance(to, closes);
-  }
-
-  /** The minute by which a film has come so far, as it really dries. */
-  private drawnAfter(arc: number, end: number, progress: number, clocks = this.tables.arcs.clock): number {
-    const film = this.tables.arcs.film[arc] ?? -1;
-    const factor = film >= 0 && this.fortune ? (this.fortune.drying[film] ?? 1) : 1;
-    return clocks[arc]?.minuteAfter(end, progress * factor) ?? Infinity;
   }
 }
 

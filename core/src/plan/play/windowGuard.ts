@@ -1,18 +1,15 @@
 import { closesByLabel } from '../../cure/labelTime';
 import type { PlayCalendars } from './playCalendars';
 import type { PlayTables, PlayWindow } from './playTables';
+import type { PlayWindows } from './playWindows';
 
 /** What of a play the guard reads, and where it marks what is urgent. */
 export interface GuardedState {
   readonly earliest: Float64Array;
-  readonly closes: Float64Array;
   readonly left: Float64Array;
   readonly isBegun: Uint8Array;
   readonly isDone: Uint8Array;
-  /** the last minute hands can begin with what stands in a window that runs; Infinity where none runs */
-  readonly urgentBy: Float64Array;
-  /** tasks that are urgent, in the order they became so */
-  readonly closers: number[];
+  readonly windows: Pick<PlayWindows, 'closes' | 'urgentBy' | 'closers'>;
 }
 
 /** How often a start is moved on for what must follow it in time before that is no longer looked at. */
@@ -47,7 +44,8 @@ export class WindowGuard {
       if (late <= 0) return begin === now ? NOW : begin;
       begin = this.calendars.slotFrom(this.tables.calendar[index] ?? -1, begin + Math.max(1, Math.ceil(late)), work);
       // Its own window, or the end of time, comes first: then it is begun all the same.
-      if (!(begin + setup <= Math.min(this.tables.prepared.problem.horizonMinute, this.state.closes[index] ?? Infinity))) return NOW;
+      if (!(begin + setup <= Math.min(this.tables.prepared.problem.horizonMinute, this.state.windows.closes[index] ?? Infinity)))
+        return NOW;
     }
     return NOW;
   }
@@ -57,7 +55,7 @@ export class WindowGuard {
     const { tables } = this;
     for (const index of between) {
       this.likelyStart[index] = this.state.earliest[index] ?? 0;
-      this.likelyClose[index] = this.state.closes[index] ?? Infinity;
+      this.likelyClose[index] = this.state.windows.closes[index] ?? Infinity;
     }
     this.passOn(opener, end, between);
     let late = 0;
@@ -113,17 +111,17 @@ export class WindowGuard {
     const { tables } = this;
     for (let at = between.length - 1; at >= 0; at -= 1) {
       const index = between[at] ?? 0;
-      let by = this.state.urgentBy[index] ?? Infinity;
+      let by = this.state.windows.urgentBy[index] ?? Infinity;
       const last = tables.arcs.from[index + 1] ?? 0;
       for (let arc = tables.arcs.from[index] ?? 0; arc < last; arc += 1) {
         const to = tables.arcs.to[arc] ?? 0;
-        const next = this.state.urgentBy[to] ?? Infinity;
+        const next = this.state.windows.urgentBy[to] ?? Infinity;
         if (next < Infinity && between.includes(to))
           by = Math.min(by, next - (tables.arcs.lo[arc] ?? 0) - (this.tables.minutes[index] ?? 0));
       }
-      if (by < (this.state.urgentBy[index] ?? Infinity)) {
-        if (this.state.urgentBy[index] === Infinity) this.state.closers.push(index);
-        this.state.urgentBy[index] = by;
+      if (by < (this.state.windows.urgentBy[index] ?? Infinity)) {
+        if (this.state.windows.urgentBy[index] === Infinity) this.state.windows.closers.push(index);
+        this.state.windows.urgentBy[index] = by;
       }
     }
   }
