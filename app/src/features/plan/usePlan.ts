@@ -1,6 +1,6 @@
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { StartAnswer } from '@zinc-ladder/core/plan/shop/startWaits';
-import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useMemo } from 'react';

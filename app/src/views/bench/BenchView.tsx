@@ -1,4 +1,4 @@
-import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { Link, useSearchParams } from 'react-router';

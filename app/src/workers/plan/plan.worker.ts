@@ -1,5 +1,6 @@
 import 'reflect-metadata';
-import type { ShopPlan, ShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
+import type { ShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
 import { exposeApi } from '../exposeApi';

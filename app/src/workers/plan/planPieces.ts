@@ -1,4 +1,4 @@
-import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 
 /** What a page takes out of a message in one go: a few milliseconds in which it does nothing else. */
 const PIECE_ITEMS = 700;

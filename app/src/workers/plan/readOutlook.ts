@@ -3,7 +3,7 @@ import { drill } from '@zinc-ladder/core/plan/ideas/buildDrill';
 import type { Mending } from '@zinc-ladder/core/plan/ideas/mendedShop';
 import { mendedShop } from '@zinc-ladder/core/plan/ideas/mendedShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
-import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { createShopPlanner, planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';

@@ -1,4 +1,4 @@
-import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 
 /** When hands begin each rung, by a plan. */
 export function startsOf(plan: ShopPlan): Record<string, number> {

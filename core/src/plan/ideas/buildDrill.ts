@@ -2,7 +2,7 @@ import type { Interval } from '../../time/interval';
 import { withoutIntervals } from '../../time/interval';
 import type { WeeklySpan } from '../../time/workingHours';
 import { handsMinutes } from '../shopPlan/handsMinutes';
-import type { ShopPlan } from '../shopPlan/planShop';
+import type { ShopPlan } from '../shopPlan/shopPlan';
 import { planShop, planShopAtOnce } from '../shopPlan/planShop';
 import type { PlanPart, ShopPlanInput } from '../shop/shopPlanInput';
 import { handsByPerson } from '../shop/shopHands';

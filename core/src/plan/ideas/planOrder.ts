@@ -1,4 +1,4 @@
-import type { ShopPlan } from '../shopPlan/planShop';
+import type { ShopPlan } from '../shopPlan/shopPlan';
 
 /** The order a plan is played by, keys by rung: of what can be begun, the least key goes first. */
 export function planOrder(plan: ShopPlan): Record<string, number> {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { ShopPlan } from '../shopPlan/planShop';
+import type { ShopPlan } from '../shopPlan/shopPlan';
 import { planShop } from '../shopPlan/planShop';
 import { followReasons } from './reasonChain';
 import type { ShopPlanInput } from '../shop/shopPlanInput';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { ShopPlan } from './planShop';
+import type { ShopPlan } from './shopPlan';
 import { planShop } from './planShop';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';

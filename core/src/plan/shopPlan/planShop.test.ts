@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { buildAirTimeline } from '../../climate/airTimeline';
 import { buildShopProblem } from '../shop/buildShopProblem';
 import { checkPlan } from '../judge/checkPlan';
-import type { RungTime, ShopPlan } from './planShop';
+import type { RungTime, ShopPlan } from './shopPlan';
 import { handsMinutes } from './handsMinutes';
 import { planShop } from './planShop';
 import { plannedPlacements } from './plannedPlacements';

@@ -1,4 +1,4 @@
-import type { PrintTime, RungTime } from './planShop';
+import type { PrintTime, RungTime } from './shopPlan';
 import { personResource } from '../shop/shopHands';
 import type { Placement, PlanProblem } from '../problem/problem';
 

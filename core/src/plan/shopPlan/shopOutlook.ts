@@ -1,6 +1,6 @@
 import { buildShopProblem } from '../shop/buildShopProblem';
 import { playChance, quantile, shareWithin } from '../play/chance';
-import type { ShopPlan } from './planShop';
+import type { ShopPlan } from './shopPlan';
 import { prepareProblem } from '../problem/preparedProblem';
 import type { PlanProblem } from '../problem/problem';
 import { readyBound } from '../judge/readyBound';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildShopProblem } from '../shop/buildShopProblem';
-import type { ShopPlan, ShopPlanOptions } from './planShop';
+import type { ShopPlan } from './shopPlan';
+import type { ShopPlanOptions } from './planShop';
 import { createShopPlanner, planShop, planShopAtOnce } from './planShop';
 import type { ShopPlanInput } from '../shop/shopPlanInput';
 import { shopOutlook } from './shopOutlook';

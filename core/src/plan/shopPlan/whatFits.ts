@@ -1,4 +1,4 @@
-import type { RungTime } from './planShop';
+import type { RungTime } from './shopPlan';
 import type { Interval } from '../../time/interval';
 
 /** What is asked of the time at hand. */

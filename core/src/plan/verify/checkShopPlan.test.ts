@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { buildAirTimeline } from '../../climate/airTimeline';
 import type { RandomSource } from '../../random/seededRandom';
 import { randomIndex, seededRandom } from '../../random/seededRandom';
-import type { RungTime, ShopPlan } from '../shopPlan/planShop';
+import type { RungTime, ShopPlan } from '../shopPlan/shopPlan';
 import { planShop } from '../shopPlan/planShop';
 import type { PlanPerson, PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 import { MINUTE, NOW, part, person, rung, shop } from '../testing/shopBuilder';

@@ -10,7 +10,7 @@ import type { Interval } from '../../time/interval';
 import { workKindsOf } from '../../ladder/workKinds';
 import { expandWorkingHours } from '../../time/workingHours';
 import { atOwnPace } from '../shop/ownMinutes';
-import type { RungTime, ShopPlan } from '../shopPlan/planShop';
+import type { RungTime, ShopPlan } from '../shopPlan/shopPlan';
 import type { PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 import type { FilmsOnPart } from './filmsOnPart';
 import { afterRung, filmFault, handleableMs, outlookOn } from './filmsOnPart';

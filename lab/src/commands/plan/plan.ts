@@ -5,7 +5,7 @@ import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlo
 import { checkPlan } from '@zinc-ladder/core/plan/judge/checkPlan';
 import { checkShopPlan } from '@zinc-ladder/core/plan/verify/checkShopPlan';
 import { plannedPlacements } from '@zinc-ladder/core/plan/shopPlan/plannedPlacements';
-import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { prepareProblem } from '@zinc-ladder/core/plan/problem/preparedProblem';
 import { readyBound } from '@zinc-ladder/core/plan/judge/readyBound';

@@ -1,5 +1,5 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { Link } from 'react-router';
 import { useNow } from '../../../clock/ClockContext';
 import { takeInHand } from '../../../data/changes/ladder/benchChanges';

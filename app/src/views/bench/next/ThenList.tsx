@@ -1,6 +1,6 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { counted } from '../../../base/counted';
-import type { RungTime, ShopPlan } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { RungTime, ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { DropdownMenu } from 'radix-ui';
 import { Link, useNavigate } from 'react-router';
 import { useNow } from '../../../clock/ClockContext';

@@ -1,7 +1,7 @@
 import { counted } from '../../../base/counted';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { handsByDay } from '@zinc-ladder/core/plan/shopPlan/handsByDay';
-import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { useRef } from 'react';
 import { useNow } from '../../../clock/ClockContext';
 import { groupBy } from '../../../base/groupBy';

@@ -1,6 +1,6 @@
 import type { DayStretch, HandsDay } from '@zinc-ladder/core/plan/shopPlan/handsByDay';
 import { handsByDay } from '@zinc-ladder/core/plan/shopPlan/handsByDay';
-import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import type { CSSProperties } from 'react';
 import { useState } from 'react';
 import { useNow } from '../../../clock/ClockContext';

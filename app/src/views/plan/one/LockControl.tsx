@@ -1,4 +1,4 @@
-import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { newId } from '../../../base/newId';
 import { splitRung } from '../../../data/changes/ladder/rungChanges';

@@ -1,4 +1,4 @@
-import type { PrintTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { PrintTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { Link } from 'react-router';
 import type { ShopIndex } from '../../../data/useShopIndex';

@@ -6,7 +6,7 @@ import type { FilmAnswer } from '../../../workers/plan/filmTypes';
 import { cureStages } from '../../../features/film/cureStages';
 import { stippleFill } from '../../../ui/swatch/Stipples';
 import type { Formats } from '../../../base/formats';
-import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 
 interface DrawnFilm {
   readonly key: string;
