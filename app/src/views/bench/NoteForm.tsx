@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import type { Said } from '../../data/changes/ladder/benchChanges';
 import { Button } from '../../ui/Button';
+import { CheckField } from '../../ui/fields/CheckField';
 
 /** A note, or an honest mistake, in the finisher's words. */
 export function NoteForm({
@@ -35,15 +36,11 @@ export function NoteForm({
         onChange={(event) => setText(event.target.value)}
         autoFocus
       />
-      <label className="flex min-h-9 cursor-pointer items-center gap-2">
-        <input
-          type="checkbox"
-          className="h-4 w-4 shrink-0"
-          checked={isForNextTime}
-          onChange={(event) => setForNextTime(event.target.checked)}
-        />
-        Tell me next time: on a ladder of this kind, or with this product
-      </label>
+      <CheckField
+        label="Tell me next time: on a ladder of this kind, or with this product"
+        checked={isForNextTime}
+        onChange={setForNextTime}
+      />
       <div className="mt-2 flex flex-wrap gap-2">
         <Button type="submit" isLarge disabled={isEmpty}>
           Keep note

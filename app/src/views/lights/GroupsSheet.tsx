@@ -15,6 +15,7 @@ import { Button } from '../../ui/Button';
 import { InlineField, SelectField } from '../../ui/fields/fields';
 import { SvgPage } from '../../ui/print/SvgPage';
 import { Sheet } from '../../ui/Sheet';
+import { CheckField } from '../../ui/fields/CheckField';
 
 /** Groups of LEDs and the wires between them, the drawing, and the rungs of fitting them. */
 export function GroupsSheet({
@@ -71,15 +72,12 @@ export function GroupsSheet({
             <SpotField label={`Data out of ${group.name}`} value={group.out} onKeep={(spot) => setGroup({ ...group, out: spot })} />
             <div>
               {(['hasPower', 'hasGround'] as const).map((key) => (
-                <label key={key} className="flex min-h-7 cursor-pointer items-center gap-1">
-                  <input
-                    type="checkbox"
-                    className="h-4 w-4"
-                    checked={group[key]}
-                    onChange={(event) => setGroup({ ...group, [key]: event.target.checked })}
-                  />
-                  {key === 'hasPower' ? 'power' : 'ground'}
-                </label>
+                <CheckField
+                  key={key}
+                  label={key === 'hasPower' ? 'power' : 'ground'}
+                  checked={group[key]}
+                  onChange={(isOn) => setGroup({ ...group, [key]: isOn })}
+                />
               ))}
             </div>
             <div className="flex gap-1">

@@ -6,6 +6,7 @@ import { useEdit } from '../../features/edit/useEdit';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber } from '../../ui/fields/fields';
 import { MomentField } from '../../features/formats/MomentField';
+import { CheckField } from '../../ui/fields/CheckField';
 
 /** Corrects an entry: the old one is kept beneath the new. */
 export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; readonly onDone: () => void }) {
@@ -44,15 +45,7 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
       <Labelled label="Words">
         {({ id }) => <input id={id} maxLength={4000} className="field" value={text} onChange={(event) => setText(event.target.value)} />}
       </Labelled>
-      <label className="flex min-h-9 cursor-pointer items-center gap-2 sm:col-span-3">
-        <input
-          type="checkbox"
-          className="h-4 w-4 shrink-0"
-          checked={isForNextTime}
-          onChange={(event) => setForNextTime(event.target.checked)}
-        />
-        To be told next time
-      </label>
+      <CheckField label="To be told next time" checked={isForNextTime} onChange={setForNextTime} className="sm:col-span-3" />
       <div className="flex gap-2 sm:col-span-3">
         <Button type="submit" look="primary" disabled={error !== null}>
           Keep correction

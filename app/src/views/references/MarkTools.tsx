@@ -8,6 +8,7 @@ import { InlineText, Labelled, SelectField } from '../../ui/fields/fields';
 import { NumberBox, readTrial } from '../../ui/fields/NumberBox';
 import { Sheet } from '../../ui/Sheet';
 import type { MarkTask } from './markTask';
+import { CheckField } from '../../ui/fields/CheckField';
 
 const DISTRUST_WORDS: Readonly<Record<Distrusted, string>> = {
   light: 'its light: colours sampled from it count last',
@@ -116,15 +117,12 @@ export function MarkTools({
         <fieldset>
           <legend className="label">Not to be trusted in this picture</legend>
           {DISTRUSTED.map((what) => (
-            <label key={what} className="flex min-h-9 cursor-pointer items-center gap-2">
-              <input
-                type="checkbox"
-                className="h-4 w-4 shrink-0"
-                checked={measuring.distrusted.includes(what)}
-                onChange={(event) => onDistrust(what, event.target.checked)}
-              />
-              {DISTRUST_WORDS[what]}
-            </label>
+            <CheckField
+              key={what}
+              label={DISTRUST_WORDS[what]}
+              checked={measuring.distrusted.includes(what)}
+              onChange={(isOn) => onDistrust(what, isOn)}
+            />
           ))}
         </fieldset>
         <InlineText

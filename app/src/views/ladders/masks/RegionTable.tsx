@@ -8,6 +8,7 @@ import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
 import { InlineField, InlineNumber, SelectField } from '../../../ui/fields/fields';
 import { Swatch } from '../../../ui/swatch/Swatch';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 const NONE = 'none';
 
@@ -123,10 +124,7 @@ export function RegionTable({
                   onChange={(id) => patch(region, { chipsShowId: id === NONE ? null : id })}
                 />
               </div>
-              <label className="flex min-h-9 items-center gap-2">
-                <input type="checkbox" checked={region.isBase} onChange={(event) => patch(region, { isBase: event.target.checked })} /> lies
-                under the others too
-              </label>
+              <CheckField label="lies under the others too" checked={region.isBase} onChange={(isBase) => patch(region, { isBase })} />
               <Button look="quiet" aria-label={`Take ${region.name} away`} onClick={() => remove(region)}>
                 Take away
               </Button>

@@ -10,6 +10,7 @@ import { useStore } from '../../../data/StoreContext';
 import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
 import { writeReportFile } from '../../../workers/files/writeReportFile';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 /** What was made and how, as one page to keep, to print or to pass on. */
 export function BuildReport({ prop }: { readonly prop: Prop }) {
@@ -41,9 +42,9 @@ export function BuildReport({ prop }: { readonly prop: Prop }) {
       <p className="text-dim mb-2 text-sm">One page with its pictures in it, that opens anywhere and prints to A4 or letter.</p>
       <div className="grid grid-cols-2 gap-x-3">
         {REPORT_SECTION_IDS.map((id) => (
-          <Choice key={id} words={REPORT_TITLES[id]} isChosen={!left.has(id)} onChoose={(isTold) => toggle(id, isTold)} />
+          <CheckField key={id} label={REPORT_TITLES[id]} checked={!left.has(id)} onChange={(isTold) => toggle(id, isTold)} />
         ))}
-        <Choice words="Leave the shop's name out" isChosen={isWithoutShop} onChoose={setWithoutShop} />
+        <CheckField label="Leave the shop's name out" checked={isWithoutShop} onChange={setWithoutShop} />
       </div>
       <div className="mt-2 flex gap-2">
         <Button disabled={stop !== null || sections.length === 0} onClick={() => void write()}>
@@ -52,22 +53,5 @@ export function BuildReport({ prop }: { readonly prop: Prop }) {
         {stop && <Button onClick={() => stop.abort(new DOMException('stopped', 'AbortError'))}>Stop</Button>}
       </div>
     </section>
-  );
-}
-
-function Choice({
-  words,
-  isChosen,
-  onChoose,
-}: {
-  readonly words: string;
-  readonly isChosen: boolean;
-  readonly onChoose: (isChosen: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-9 cursor-pointer items-center gap-2">
-      <input type="checkbox" className="h-4 w-4 shrink-0" checked={isChosen} onChange={(event) => onChoose(event.target.checked)} />
-      {words}
-    </label>
   );
 }

@@ -7,6 +7,7 @@ import { usePictureUrl } from '../../../features/pictures/usePictureUrl';
 import { Button } from '../../../ui/Button';
 import type { Mark } from '../MarkPicture';
 import { MarkPicture } from '../MarkPicture';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 /** One and the same spots on both pictures, pointed at in turn: first on the reference, then on one's own photograph. */
 export function SpotsPanel({
@@ -94,18 +95,11 @@ export function SpotsPanel({
           </Button>
         ))}
       </div>
-      <label className="flex min-h-9 cursor-pointer items-center gap-2">
-        <input
-          type="checkbox"
-          className="h-4 w-4 shrink-0"
-          checked={match.isFlat}
-          onChange={(event) => {
-            const isFlat = event.target.checked;
-            onChange(isFlat ? 'It is flat' : 'It is not flat', (kept) => ({ ...kept, isFlat }));
-          }}
-        />
-        What is compared is flat: four spots are enough
-      </label>
+      <CheckField
+        label="What is compared is flat: four spots are enough"
+        checked={match.isFlat}
+        onChange={(isFlat) => onChange(isFlat ? 'It is flat' : 'It is not flat', (kept) => ({ ...kept, isFlat }))}
+      />
     </div>
   );
 }

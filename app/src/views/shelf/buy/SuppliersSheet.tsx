@@ -9,6 +9,7 @@ import { Button } from '../../../ui/Button';
 import { InlineField, InlineNumber, Labelled } from '../../../ui/fields/fields';
 import { Sheet } from '../../../ui/Sheet';
 import { MoneyField } from '../MoneyField';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
@@ -99,21 +100,18 @@ function SupplierRow({ supplier, shop }: { readonly supplier: Supplier; readonly
         <legend className="label">Sends on</legend>
         <div className="flex flex-wrap gap-x-3">
           {WEEKDAYS.map((day, at) => (
-            <label key={day} className="flex min-h-9 cursor-pointer items-center gap-1">
-              <input
-                type="checkbox"
-                className="h-4 w-4"
-                checked={supplier.sendingWeekdays.includes(at + 1)}
-                onChange={(event) =>
-                  patch('the days it sends on', {
-                    sendingWeekdays: event.target.checked
-                      ? [...supplier.sendingWeekdays, at + 1].toSorted((a, b) => a - b)
-                      : supplier.sendingWeekdays.filter((weekday) => weekday !== at + 1),
-                  })
-                }
-              />
-              {day}
-            </label>
+            <CheckField
+              key={day}
+              label={day}
+              checked={supplier.sendingWeekdays.includes(at + 1)}
+              onChange={(isOn) =>
+                patch('the days it sends on', {
+                  sendingWeekdays: isOn
+                    ? [...supplier.sendingWeekdays, at + 1].toSorted((a, b) => a - b)
+                    : supplier.sendingWeekdays.filter((weekday) => weekday !== at + 1),
+                })
+              }
+            />
           ))}
         </div>
         {supplier.sendingWeekdays.length === 0 && <p className="text-dim text-sm">None is ticked: any day is taken.</p>}

@@ -13,6 +13,7 @@ import { Sheet } from '../../../ui/Sheet';
 import { Swatch } from '../../../ui/swatch/Swatch';
 import { Why } from '../../../ui/Why';
 import { LineSheet } from './LineSheet';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 const CHANCES = [
   ['0.5', 'as likely as not'],
@@ -124,10 +125,7 @@ export function NeedsTab() {
           </div>
         )}
         {lines && lines.length > taken.length && (
-          <label className="mt-2 flex min-h-9 cursor-pointer items-center gap-2">
-            <input type="checkbox" className="h-4 w-4" checked={isAll} onChange={(event) => setAll(event.target.checked)} />
-            Supplies the plan does not take, too
-          </label>
+          <CheckField label="Supplies the plan does not take, too" checked={isAll} onChange={setAll} className="mt-2" />
         )}
         <p className="text-dim mt-3 text-sm">
           By film and area of every rung that is still to do; paper, tape and gloves that are on the list by area and pieces. What was

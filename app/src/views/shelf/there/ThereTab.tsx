@@ -17,6 +17,7 @@ import { Sheet } from '../../../ui/Sheet';
 import { KeptRow } from './KeptRow';
 import { SHOWN_FIRST, keptThings } from './keptThings';
 import { StockListForm } from './StockListForm';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 const KINDS = SUPPLY_KINDS.map(({ id, name }) => [id, name] as const);
 
@@ -63,10 +64,7 @@ export function ThereTab() {
               {({ id }) => <input id={id} type="search" className="field" value={text} onChange={(event) => setText(event.target.value)} />}
             </Labelled>
           </div>
-          <label className="flex min-h-9 cursor-pointer items-center gap-2">
-            <input type="checkbox" className="h-4 w-4" checked={isOldOnly} onChange={(event) => setOldOnly(event.target.checked)} />
-            Only what is old
-          </label>
+          <CheckField label="Only what is old" checked={isOldOnly} onChange={setOldOnly} />
         </div>
         {all.length === 0 && (
           <p className="text-dim">

@@ -5,6 +5,7 @@ import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { Button } from '../../../ui/Button';
 import { InlineNumber, SelectField } from '../../../ui/fields/fields';
 import { LabBox } from '../../../ui/fields/LabBox';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 const EFFECTS = [
   ['none', 'plain'],
@@ -80,14 +81,11 @@ export function ColourFields({
       </div>
       {product.lab === null && <p className="text-dim text-sm">The shift needs the dry reading first.</p>}
       <div className="flex flex-wrap items-center gap-4">
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            checked={product.mayBeBought}
-            onChange={(event) => onPatch('whether it may be bought', { mayBeBought: event.target.checked })}
-          />
-          may be bought for a recipe
-        </label>
+        <CheckField
+          label="may be bought for a recipe"
+          checked={product.mayBeBought}
+          onChange={(mayBeBought) => onPatch('whether it may be bought', { mayBeBought })}
+        />
         {product.lab !== null && (
           <Button onClick={() => onPatch('the reading', { lab: null, dryingShift: null })}>Forget the reading</Button>
         )}

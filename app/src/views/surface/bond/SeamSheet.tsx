@@ -17,6 +17,7 @@ import { Sheet } from '../../../ui/Sheet';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 const NEW_SEAM: Seam = {
   dryFit: 'notTried',
@@ -115,33 +116,14 @@ export function SeamSheet({
           onChange={(id) => patch({ load: LOADS.find(([entry]) => entry === id)?.[0] ?? 'handled' })}
         />
         <div className="flex flex-wrap gap-x-4">
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="h-5 w-5"
-              checked={seam.isSeen}
-              onChange={(event) => patch({ isSeen: event.target.checked })}
-            />
-            seam is seen
-          </label>
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="h-5 w-5"
-              checked={seam.isReachable}
-              onChange={(event) => patch({ isReachable: event.target.checked })}
-            />
-            all within reach once joined
-          </label>
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="h-5 w-5"
-              checked={seam.mustComeOff}
-              onChange={(event) => patch({ mustComeOff: event.target.checked })}
-            />
-            comes off again
-          </label>
+          <CheckField label="seam is seen" checked={seam.isSeen} onChange={(isSeen) => patch({ isSeen })} isLarge />
+          <CheckField
+            label="all within reach once joined"
+            checked={seam.isReachable}
+            onChange={(isReachable) => patch({ isReachable })}
+            isLarge
+          />
+          <CheckField label="comes off again" checked={seam.mustComeOff} onChange={(mustComeOff) => patch({ mustComeOff })} isLarge />
         </div>
       </div>
       <div className="mt-2 grid grid-cols-2 gap-3 sm:grid-cols-4">

@@ -12,6 +12,7 @@ import { checkNumber, Labelled, parseNumber, SelectField } from '../../../ui/fie
 import { useFormats } from '../../../features/formats/useFormats';
 import { NumberBox } from '../../../ui/fields/NumberBox';
 import type { Surface } from '../gathered/useSurface';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 /** Logs a pass over the surface: how long it took and what is left. */
 export function PassForm({
@@ -102,10 +103,7 @@ export function PassForm({
           onChange={(id) => setZoneId(ZONES.find((zone) => zone.id === id)?.id ?? '')}
         />
       )}
-      <label className="flex min-h-11 items-center gap-2">
-        <input type="checkbox" className="h-5 w-5" checked={isGuideCoat} onChange={(event) => setGuideCoat(event.target.checked)} />
-        Looked at with a guide coat
-      </label>
+      <CheckField label="Looked at with a guide coat" checked={isGuideCoat} onChange={setGuideCoat} isLarge />
       <Labelled label="Note">
         {({ id }) => <input id={id} className="field" maxLength={4000} value={note} onChange={(event) => setNote(event.target.value)} />}
       </Labelled>

@@ -15,6 +15,7 @@ import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
 import { filmOfLadder } from '@zinc-ladder/model/gather/film/filmOfLadder';
+import { CheckField } from '../../../ui/fields/CheckField';
 
 const KIND_NAMES: Readonly<Record<Fit['kind'], string>> = { shaft: 'shaft in a hole', lid: 'lid on a box', slot: 'tongue in a slot' };
 const VERDICTS = { moves: 'moves', snug: 'snug: it will scrape', clashes: 'does not go in' } as const;
@@ -150,15 +151,13 @@ function FitRow({ fit }: { readonly fit: Fit }) {
               max={5}
               onKeep={(value) => value !== null && patch({ printErrorMillimetres: value })}
             />
-            <label className="flex min-h-11 items-center gap-2 self-end">
-              <input
-                type="checkbox"
-                className="h-5 w-5"
-                checked={fit.isMasked}
-                onChange={(event) => patch({ isMasked: event.target.checked })}
-              />
-              Mating faces are masked
-            </label>
+            <CheckField
+              label="Mating faces are masked"
+              checked={fit.isMasked}
+              onChange={(isMasked) => patch({ isMasked })}
+              isLarge
+              className="self-end"
+            />
           </div>
           <div>
             <Button
