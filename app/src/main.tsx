@@ -9,7 +9,6 @@ import { createShopClock } from './clock/shopClock';
 import { backUpBeforeUpgrade } from './features/backups/backUpBeforeUpgrade';
 import { browserPlace } from './features/backups/folderPlace';
 import { ShopDatabase } from './data/tables/database';
-import { isDemoServer, loadDemo } from './features/transfer/demo';
 import { watchTables } from './data/tables/liveTables';
 import { Store } from './data/edits/store';
 import { travelElsewhere } from './workers/files/largeEdits';
@@ -41,11 +40,8 @@ async function start(root: Root): Promise<void> {
   };
   try {
     await followClock();
-    // Only a browser that never held a shop starts on the demo: one that was emptied stays empty until the demo is asked for.
-    const isNew = (await db.records('shop').count()) === 0 && (await db.meta.get('isDemo')) === undefined;
-    if (isNew && (await isDemoServer())) await loadDemo(store, clock);
   } catch (error) {
-    // The frame says what is wrong with the database; a demo that cannot be had is offered again there.
+    // The frame says what is wrong with the database.
     console.warn(error);
   }
   // Another tab may turn the clock.

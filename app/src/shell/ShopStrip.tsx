@@ -9,7 +9,7 @@ import { useHistoryState, useShop, useTable } from '../data/queries';
 import { useStore } from '../data/StoreContext';
 import { callWords, gatherCalls } from '../features/calls/calls';
 import { workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
-import { useFilms, usePlan } from '../features/plan/usePlan';
+import { useFilmsRead, usePlan } from '../features/plan/usePlan';
 import type { Formats } from '../base/formats';
 import { formatSpan, formatTimer } from '../base/formats';
 import { useFormats } from '../features/formats/useFormats';
@@ -82,6 +82,7 @@ const FAULT_WORDS = { dewGap: 'dew', humidity: 'damp', tooCold: 'cold', tooWarm:
 
 function SprayWords({ spray, formats }: { readonly spray: SprayState; readonly formats: Formats }) {
   const now = useNow(60_000);
+  if (spray.isOpen === null) return <NotKnown what="The hours of spraying" />;
   if (spray.isOpen)
     return <span className="text-limeink">open{spray.changesMs === null ? '' : ` to ${formats.moment(spray.changesMs, now)}`}</span>;
   const why = spray.faults.length > 0 ? `too ${spray.faults.map((fault) => FAULT_WORDS[fault.kind]).join(', ')}` : 'closed';
@@ -89,6 +90,15 @@ function SprayWords({ spray, formats }: { readonly spray: SprayState; readonly f
     <span>
       {why.replace('too dew', 'near dew').replace('too wind', 'windy')}
       {spray.changesMs === null ? '' : `, from ${formats.moment(spray.changesMs, now)}`}
+    </span>
+  );
+}
+
+/** In place of a figure that is not there yet, or cannot be had. */
+function NotKnown({ what }: { readonly what: string }) {
+  return (
+    <span className="text-dim" title={`${what} are not worked out yet.`}>
+      not known yet
     </span>
   );
 }
@@ -111,7 +121,13 @@ function HandsItem() {
       </Item>
     );
   }
-  const windows = plan?.kind === 'planned' ? hoursIn(plan) : [];
+  if (plan === null)
+    return (
+      <Item label="Hands">
+        <NotKnown what="The hours of hands" />
+      </Item>
+    );
+  const windows = plan.kind === 'planned' ? hoursIn(plan) : [];
   const current = windows.find((window) => window.start <= now && now < window.end);
   const next = windows.find((window) => window.start > now);
   return (
@@ -124,10 +140,13 @@ function HandsItem() {
 function NextCall() {
   const now = useNow(15_000);
   const formats = useFormats();
-  const [call] = gatherCalls(useFilms(), now);
+  const { films } = useFilmsRead();
+  const [call] = gatherCalls(films ?? [], now);
   return (
     <Item label="Next call">
-      {call ? (
+      {films === null ? (
+        <NotKnown what="The films" />
+      ) : call ? (
         <Link to="/bench" className={`in-text underline-offset-4 hover:underline ${call.kind === 'closes' ? 'text-oxide' : ''}`}>
           {formats.moment(call.atMs, now)} {callWords(call)}
         </Link>

@@ -28,8 +28,17 @@ export function useAir(): AirTimeline | null {
   return useMemo(() => (shop ? gatherAir(shop, readings, now + REPLAN_MS) : null), [shop, readings, now]);
 }
 
+/** The shop's plan as it is known. */
+export interface PlanNow {
+  readonly plan: ShopPlan | null;
+  readonly isPlanning: boolean;
+  readonly error: unknown;
+  /** asks again where it could not be made */
+  readonly retry: () => void;
+}
+
 /** The shop's plan, made in the worker once for all who ask; the old one stays while a new one is made. */
-export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning: boolean; readonly error: unknown } {
+export function usePlan(): PlanNow {
   const client = useQueryClient();
   const { db } = useStore();
   const { version } = usePlanVersion();
@@ -68,11 +77,22 @@ export function usePlan(): { readonly plan: ShopPlan | null; readonly isPlanning
     structuralSharing: false,
   });
   const plan = (query.isPlaceholderData ? told.data : query.data) ?? query.data ?? told.data ?? null;
-  return { plan, isPlanning: query.isFetching, error: query.error };
+  return {
+    plan,
+    isPlanning: query.isFetching,
+    error: query.error,
+    // What kept the plan from being made kept other answers of the workers away too.
+    retry: () => void client.refetchQueries({ predicate: ({ state }) => state.status === 'error' }),
+  };
 }
 
-/** What the cure clock says of the top film of every part, read in the worker once for all who ask. */
+/** What the cure clock says of the top film of every part, read in the worker once for all who ask; empty until it is read. */
 export function useFilms(): readonly FilmAnswer[] {
+  return useFilmsRead().films ?? NO_FILMS;
+}
+
+/** The same, with whether it is read: null until then. */
+export function useFilmsRead(): { readonly films: readonly FilmAnswer[] | null; readonly error: unknown } {
   const { db } = useStore();
   const { version } = usePlanVersion();
   const now = useNow(REPLAN_MS);
@@ -84,7 +104,7 @@ export function useFilms(): readonly FilmAnswer[] {
     gcTime: 60_000,
     networkMode: 'always',
   });
-  return query.data ?? NO_FILMS;
+  return { films: query.data ?? null, error: query.error };
 }
 
 /** When the next rung of every part may start; read once there is a plan, since what is to be done is wanted first. */

@@ -14,7 +14,8 @@ export interface SprayState {
   readonly heldMs: number | null;
   readonly dewGapKelvin: number;
   readonly faults: readonly SprayFault[];
-  readonly isOpen: boolean;
+  /** null: the air is fit, and the hours are not planned yet or could not be */
+  readonly isOpen: boolean | null;
   /** when it closes while open, when it opens while closed; null: unknown or not within the plan */
   readonly changesMs: number | null;
 }
@@ -38,7 +39,7 @@ export function useSprayState(): SprayState | null {
     ...here,
     dewGapKelvin: verdict.dewGapKelvin,
     faults: verdict.faults,
-    isOpen: current !== undefined && verdict.isOpen,
+    isOpen: plan === null && verdict.isOpen ? null : current !== undefined && verdict.isOpen,
     changesMs: (current && verdict.isOpen ? current.end : next?.start) ?? null,
   };
 }

@@ -5,7 +5,7 @@ import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createShopClock } from '../../clock/shopClock';
 import { ShopDatabase } from '../../data/tables/database';
-import { isDemoServer, leaveDemo, loadDemo, moveToToday, setClock } from './demo';
+import { isDemoServer, leaveDemo, loadDemo, moveToToday, setClock, startsOnDemo } from './demo';
 import { gatherProject } from '../../data/whole/projectTransfer';
 import { Store } from '../../data/edits/store';
 
@@ -55,6 +55,17 @@ describe('the demo', () => {
     expect(await isDemoServer()).toBe(false);
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')));
     expect(await isDemoServer()).toBe(false);
+  });
+  it('is where a browser starts that never held a shop, and not one that was emptied or left it', async () => {
+    expect(await startsOnDemo(store)).toBe(true);
+    await loadDemo(store, clock);
+    expect(await startsOnDemo(store)).toBe(false);
+    await store.db.records('shop').clear();
+    expect(await startsOnDemo(store)).toBe(false);
+  });
+  it('is not where one starts that left it before', async () => {
+    await leaveDemo(store, clock);
+    expect(await startsOnDemo(store)).toBe(false);
   });
   it('comes in whole, at its own moment, with nothing behind it to undo', async () => {
     await loadDemo(store, clock);

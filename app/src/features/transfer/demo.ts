@@ -17,6 +17,12 @@ export async function isDemoServer(): Promise<boolean> {
   }
 }
 
+/** Whether this browser starts on the demo: it never held a shop. One that was emptied stays empty until the demo is asked for. */
+export async function startsOnDemo({ db }: Store): Promise<boolean> {
+  const isNew = (await db.records('shop').count()) === 0 && (await db.meta.get('isDemo')) === undefined;
+  return isNew && (await isDemoServer());
+}
+
 /** Loads the demo shop in place of what is there and turns the clock to its moment. Undo forgets what was before. */
 export async function loadDemo(store: Store, clock: ShopClock): Promise<void> {
   const response = await fetch('/demo/tide-office.zip');

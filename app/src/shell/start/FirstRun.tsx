@@ -1,8 +1,8 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock } from '../../clock/ClockContext';
 import { newShop, starterProducts } from '../../data/changes/shop/newShop';
-import { leaveDemo, loadDemo } from '../../features/transfer/demo';
+import { leaveDemo, loadDemo, startsOnDemo } from '../../features/transfer/demo';
 import { newId } from '../../base/newId';
 import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../features/edit/useEdit';
@@ -20,6 +20,8 @@ export function FirstRun() {
   const clock = useClock();
   const { tellError } = useNotices();
   const [isBusy, setIsBusy] = useState(false);
+  const [isFetching, setFetching] = useState(false);
+  const hasLooked = useRef(false);
   const run = async (work: () => Promise<unknown>): Promise<void> => {
     setIsBusy(true);
     try {
@@ -30,6 +32,21 @@ export function FirstRun() {
       setIsBusy(false);
     }
   };
+  const fetchDemo = async (): Promise<void> => {
+    setFetching(true);
+    try {
+      await loadDemo(store, clock);
+    } finally {
+      setFetching(false);
+    }
+  };
+  useEffect(() => {
+    if (hasLooked.current) return;
+    hasLooked.current = true;
+    void startsOnDemo(store).then(async (isSo) => {
+      if (isSo) await run(fetchDemo);
+    }, tellError);
+  });
   const start = async (): Promise<void> => {
     await leaveDemo(store, clock);
     const isStarted = await edit('Start the shop', async (change) => {
@@ -71,10 +88,13 @@ export function FirstRun() {
         >
           Open a file
         </FilePick>
-        <Button isLarge disabled={isBusy} onClick={() => void run(() => loadDemo(store, clock))}>
+        <Button isLarge disabled={isBusy} onClick={() => void run(fetchDemo)}>
           Look at the demo
         </Button>
       </div>
+      <p role="status" className="mt-4 min-h-6">
+        {isFetching && 'Fetching the demo…'}
+      </p>
       <UndoOffer />
     </main>
   );

@@ -6,6 +6,7 @@ import { useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
+import { NoPlan } from '../../features/plan/NoPlan';
 import { useFilms, usePlan } from '../../features/plan/usePlan';
 import { faultWords } from '../../features/plan/reasonWords';
 import { useAtBench } from '../../features/person/useAtBench';
@@ -34,7 +35,7 @@ export function BenchView() {
   const index = useShopIndex();
   const rungs = useTable('rungs');
   const films = useFilms();
-  const { plan, error } = usePlan();
+  const { plan, error, retry } = usePlan();
   const { persons, isMine, hoursIn } = useAtBench();
   const inHand = rungs.filter((rung) => rung.state === 'inHand').toSorted((a, b) => (b.startedAtMs ?? 0) - (a.startedAtMs ?? 0));
   const held = inHand.filter((rung) => isMine(rung.doerId));
@@ -96,11 +97,7 @@ export function BenchView() {
           <h2 className="label">Then</h2>
           <UndoBar />
         </div>
-        {error !== null && (
-          <p role="alert" className="text-oxide">
-            The plan could not be made: {error instanceof Error ? error.message : String(error)}
-          </p>
-        )}
+        {error !== null && <NoPlan error={error} onRetry={retry} />}
         <OrderSoon />
         {plan?.kind === 'planned' && index.parts.size > 0 && (
           <TimeAtHand plan={{ ...plan, rungs: planned, handsWindows: hoursIn(plan) }} index={index} />

@@ -9,7 +9,7 @@ import { useShopIndex } from '../../data/useShopIndex';
 import { faultWords } from '../../features/plan/reasonWords';
 import { useAir, useFilms, usePlan } from '../../features/plan/usePlan';
 import { useTitle } from '../../features/title/pageTitle';
-import { wordError } from '../../features/notices/wording';
+import { NoPlan } from '../../features/plan/NoPlan';
 import { Button } from '../../ui/Button';
 import { SelectField } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
@@ -48,7 +48,7 @@ const MODES: readonly (readonly [PlanMode, string])[] = [
 export function PlanView() {
   useTitle('Plan');
   const now = useNow(60_000);
-  const { plan, error } = usePlan();
+  const { plan, error, retry } = usePlan();
   const air = useAir();
   const films = useFilms();
   const shop = useShop();
@@ -64,7 +64,7 @@ export function PlanView() {
   // Nearer and further keep now where it is while it is in sight.
   const nowAt = (now - shownWindow.startMs) / (shownWindow.hours * 3_600_000);
   const shareOfNow = nowAt >= 0 && nowAt <= 1 ? nowAt : 0.5;
-  if (error) return <p role="alert">{wordError(error).title}. The plan could not be made; the ladders are untouched.</p>;
+  if (error && !plan) return <NoPlan error={error} onRetry={retry} />;
   if (!plan || !air) return <p className="text-dim">Planning…</p>;
   if (plan.kind === 'faulty') {
     return (
@@ -108,6 +108,11 @@ export function PlanView() {
   return (
     <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)] print:block">
       <Sheet className="flex min-h-0 min-w-0 flex-col" label="Plan">
+        {Boolean(error) && (
+          <div className="p-3 pb-0">
+            <NoPlan error={error} onRetry={retry} />
+          </div>
+        )}
         <div className="border-line no-print flex flex-wrap items-end gap-2 border-b p-3">
           <div className="w-48">
             <SelectField
