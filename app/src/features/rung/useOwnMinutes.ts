@@ -30,7 +30,7 @@ export function ownHandsWords(planned: number, byMethods: number): string | null
 /** `yours: +11 %`. */
 export function ownShareWords({ share }: Pick<OwnShare, 'share'>): string {
   const percent = Math.round((share - 1) * 100);
-  return percent === 0 ? 'yours: as the method has it' : `yours: ${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`;
+  return percent === 0 ? 'yours: the same' : `yours: ${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`;
 }
 
 /** What an own share stands on. */
