@@ -57,6 +57,6 @@ export function Callers() {
 
 function notificationBody(call: Call, time: string): string {
   return call.kind === 'closes'
-    ? `${call.filmName}: ${callWords(call)} ${call.window === 'recoat' ? 'at ' : ''}${time}`
+    ? `${call.filmName}: ${callWords(call)} ${call.window === 'coat' ? 'at ' : ''}${time}`
     : `${call.filmName}: ${callWords(call)}`;
 }

@@ -37,6 +37,20 @@ describe('gathering a plan from records', () => {
     // The log says that work takes longer than planned.
     expect(left({ goesByOwnPace: true })).toBe(15);
   });
+  it('waits for a film of which no product is chosen as for what is usually laid so', () => {
+    const project = makeSampleProject();
+    const [rung] = project.rungs;
+    if (!rung) throw new Error('the sample has no rung');
+    const films = (methodId: string, coatMicrometres: number | null = null) => {
+      const rungs = [{ ...rung, methodId, productId: null, coatMicrometres }, ...project.rungs.slice(1)];
+      const { parts } = gatherPlan({ ...project, rungs }, gatherAir(project.shop, [], NOW), NOW);
+      return parts.flatMap((part) => part.rungs).find(({ id }) => id === rung.id)?.film;
+    };
+    // A cement that is not pressed within its hour is lost (class table).
+    expect(films('cement')).toMatchObject({ drying: { recoatFromMinutes: 15, recoatUntilMinutes: 60 }, coatMicrometres: 50 });
+    expect(films('fill', 120)).toMatchObject({ drying: { sandMinutes: 60 }, coatMicrometres: 120 });
+    expect(films('sand')).toBeNull();
+  });
   it('leaves what is in hand, and nobody is named for, in the hands of who had the shop first', () => {
     const project = makeSampleProject();
     const person = { revision: 0, hours: null, exceptions: [], busy: [], refuses: [] };

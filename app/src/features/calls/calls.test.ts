@@ -37,7 +37,18 @@ const done = (minutesAgo: number, methodId = 'maskedCoat'): Partial<Rung> => ({
 
 describe('calls', () => {
   it('name what closes for a planned rung', () =>
-    expect(['unmask', 'maskedCoat'].map(closingWords)).toEqual(['pull the mask by', 'recoat closes']));
+    expect(['unmask', 'press', 'maskedCoat'].map(closingWords)).toEqual(['pull the mask by', 'press together by', 'recoat closes']));
+  it('tell when cemented faces can be pressed together, and until when, of a usual cement where none is chosen (class table)', () => {
+    const press = { methodId: 'press', productId: null };
+    const cement = { ...done(0, 'cement'), productId: null };
+    const words = [
+      ['press together from', 15],
+      ['press together by', 60],
+    ];
+    expect(callsFor([cement, press], 'primer')).toEqual(words);
+    expect(callsFor([done(0, 'cement'), press], 'contactCement')).toEqual(words);
+    expect(callsFor([{ ...cement, doneAtMs: NOW - 20 * MINUTE }, press], 'primer')).toEqual([['press together by', 40]]);
+  });
   it('tell when a window opens, then when it closes, then when it opens again', () => {
     const next = { methodId: 'maskedCoat' };
     expect(callsFor([done(0), next], 'enamelColour')).toEqual([

@@ -1,5 +1,6 @@
 import type { Milestone } from '@zinc-ladder/core/cure/dryingData';
-import type { FilmAnswer } from '../../workers/plan/filmTypes';
+import type { FilmAnswer, NextOnFilm } from '../../workers/plan/filmTypes';
+import { nextOnFilm } from '../../workers/plan/filmTypes';
 
 /** Something the finisher is called for: a film is ready for what comes next, or a window opens or closes. */
 export interface Call {
@@ -7,8 +8,8 @@ export interface Call {
   readonly id: string;
   readonly atMs: number;
   readonly kind: 'ready' | 'opens' | 'closes' | 'reopens';
-  /** what opens and closes: another coat, or the pull of a mask */
-  readonly window: 'recoat' | 'pull';
+  /** what opens and closes: the time for another coat, for the pull of a mask, for pressing cemented faces together */
+  readonly window: NextOnFilm;
   readonly partId: string;
   readonly filmName: string;
   readonly milestone: Milestone;
@@ -22,7 +23,7 @@ export function gatherCalls(films: readonly FilmAnswer[], nowMs: number): Call[]
   const calls: Call[] = [];
   for (const film of films) {
     if (film.nextNeeds === null) continue;
-    const window = film.nextPulls ? 'pull' : 'recoat';
+    const window = film.nextIs;
     const add = (kind: Call['kind'], atMs: number | null, milestone: Milestone): void => {
       if (atMs !== null && atMs > nowMs)
         calls.push({
@@ -35,7 +36,7 @@ export function gatherCalls(films: readonly FilmAnswer[], nowMs: number): Call[]
           window,
         });
     };
-    if (film.nextPulls) {
+    if (film.nextIs === 'pull') {
       const { touch, handle, hard } = film.outlook.milestones;
       add('opens', touch, 'touch');
       add('closes', handle, 'handle');
@@ -59,7 +60,7 @@ export function gatherCalls(films: readonly FilmAnswer[], nowMs: number): Call[]
 
 /** What closes for a planned rung: the recoat window it lies in, or the time in which its mask pulls clean. */
 export function closingWords(methodId: string): string {
-  return callWords({ kind: 'closes', milestone: 'recoat', window: methodId === 'unmask' ? 'pull' : 'recoat' });
+  return callWords({ kind: 'closes', milestone: 'recoat', window: nextOnFilm(methodId) });
 }
 
 /** A call in words: `recoat closes`, `can be sanded`. */
@@ -68,6 +69,8 @@ export function callWords(call: Pick<Call, 'kind' | 'milestone' | 'window'>): st
     return { ready: 'pull the mask', opens: 'pull the mask from', closes: 'pull the mask by', reopens: 'hard enough to pull the mask' }[
       call.kind
     ];
+  if (call.window === 'press')
+    return { ready: 'press together', opens: 'press together from', closes: 'press together by', reopens: 'cement anew' }[call.kind];
   if (call.kind === 'closes') return 'recoat closes';
   if (call.kind === 'opens') return 'recoat opens';
   if (call.kind === 'reopens') return 'recoat opens again';

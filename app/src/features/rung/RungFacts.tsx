@@ -1,6 +1,8 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { facesShare } from '@zinc-ladder/core/ladder/faces';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
 import { ownNeed } from '@zinc-ladder/model/products/ownUse';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
@@ -41,6 +43,7 @@ export function RungFacts({
   const card = cards.find((entry) => entry.id === rung.mixCardId);
   const share = facesShare(rung.side);
   const area = setArea(part.areaSquareCentimetres, part.count) * share;
+  const usual = product ? null : usualClassOf(rung.methodId);
   const need = product && rung.coatMicrometres ? needOf(product, rung.coatMicrometres, area) : null;
   return (
     <Figures>
@@ -116,6 +119,13 @@ export function RungFacts({
               {product.name}
             </span>
           }
+        />
+      )}
+      {usual && (
+        <Figure
+          label="Product"
+          isWide
+          value={<span className="font-sans text-base">none chosen, taken as: {findProductClass(usual).name}</span>}
         />
       )}
     </Figures>

@@ -92,7 +92,8 @@ function DryingPart({ film, index, nowMs }: { readonly film: FilmAnswer; readonl
 }
 
 function reopening(film: FilmAnswer, moment: (ms: number, nowMs: number) => string, nowMs: number): string {
-  if (film.nextPulls) {
+  if (film.nextIs === 'press') return 'then cement anew';
+  if (film.nextIs === 'pull') {
     const { hard } = film.outlook.milestones;
     return hard === null ? 'then not at all' : `then not before ${moment(hard, nowMs)}`;
   }

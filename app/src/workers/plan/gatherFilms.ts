@@ -6,9 +6,10 @@ import type { Milestone } from '@zinc-ladder/core/cure/dryingData';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { WASH_WATER_NAME, waterLeft } from '@zinc-ladder/core/cure/washWater';
-import { productDrying } from '@zinc-ladder/model/products/productDrying';
+import type { PlanFilm } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { FilmQuestion } from './filmTypes';
+import { nextOnFilm } from './filmTypes';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { filmOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 
@@ -30,6 +31,7 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     const coats: CoatLaid[] = [];
     const forced: ForcedDrying[] = [];
     let top: Rung | null = null;
+    let topFilm: PlanFilm | null = null;
     let last: Rung | null = null;
     for (const rung of done) {
       last = rung;
@@ -39,9 +41,10 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       const toMs = rung.doneAtMs ?? 0;
       if (rung.methodId === 'warmDry') forced.push({ fromMs: toMs - (rung.workedMs || rung.minutes * 60_000), toMs, factor: DRYER_FACTOR });
       if (!film) continue;
-      if (top?.productId !== rung.productId || !isSameFace) coats.length = 0;
+      if (topFilm?.productId !== film.productId || !isSameFace) coats.length = 0;
       coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
       top = rung;
+      topFilm = film;
     }
     const product = products.get(top?.productId ?? '');
     const next = own.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand');
@@ -59,13 +62,13 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
           forced: [],
           nextRungId: next?.id ?? null,
           nextNeeds: next && !findMethod(next.methodId).bearsWater ? 'touch' : null,
-          nextPulls: false,
+          nextIs: 'coat',
         },
       ];
     // Sanding clears the coats: what is left in the lines is dry already.
-    if (!top || !product || coats.length === 0 || (top.doneAtMs ?? 0) < nowMs - FORGOTTEN_AFTER_MS) return [];
+    if (!top || !topFilm || coats.length === 0 || (top.doneAtMs ?? 0) < nowMs - FORGOTTEN_AFTER_MS) return [];
     const isThin = gainsByDryer(
-      productDrying(product),
+      topFilm.drying,
       coats.reduce((sum, coat) => sum + coat.thicknessMicrometres, 0),
     );
     return [
@@ -73,14 +76,14 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
         partId: ladder.partId,
         rungId: top.id,
         filmName: top.name,
-        colourHex: hexOfProduct(product),
-        drying: productDrying(product),
+        colourHex: product ? hexOfProduct(product) : null,
+        drying: topFilm.drying,
         coats: [...coats],
         forced: isThin ? forced : [],
         nextRungId: next?.id ?? null,
         // What goes on the other face waits until the part can be turned.
         nextNeeds: next ? needsOf(next, top) : null,
-        nextPulls: next?.methodId === 'unmask' && facesMeet(top.side, next.side),
+        nextIs: next && facesMeet(top.side, next.side) ? nextOnFilm(next.methodId) : 'coat',
       },
     ];
   });

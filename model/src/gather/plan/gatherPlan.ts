@@ -4,7 +4,8 @@ import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/forecast/printHours';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
+import { filmOfClass } from '@zinc-ladder/core/plan/shop/filmOfClass';
 import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { productDrying, productLimits } from '../../products/productDrying';
 import type { LogEntry } from '../../records/ladder/logEntry';
@@ -171,9 +172,14 @@ export function toPlanRung(
   };
 }
 
-/** The film a rung lays; null where its method leaves none or its product is not known. */
+/** The film a rung lays: of its product, or of what is usually laid by its method where none is chosen; null where its method leaves none. */
 export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>, product: Product | undefined): PlanFilm | null {
-  if (!product || !findMethod(rung.methodId).laysFilm) return null;
+  const usual = usualClassOf(rung.methodId);
+  if (usual === null) return null;
+  if (!product) {
+    const film = filmOfClass(usual);
+    return { ...film, coatMicrometres: rung.coatMicrometres ?? film.coatMicrometres };
+  }
   const entry = findProductClass(product.classId);
   const hex = hexOfProduct(product);
   return {

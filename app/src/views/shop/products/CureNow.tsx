@@ -29,7 +29,7 @@ export function CureNow({ product }: { readonly product: Product }) {
         forced: [],
         nextRungId: null,
         nextNeeds: null,
-        nextPulls: false,
+        nextIs: 'coat' as const,
       };
       const [answer] = await getFilms().readFilms({ air, nowMs: now, films: [film] });
       return answer?.outlook ?? null;
