@@ -9,11 +9,13 @@ import { createShopClock } from './clock/shopClock';
 import { backUpBeforeUpgrade } from './features/backups/backUpBeforeUpgrade';
 import { browserPlace } from './features/backups/folderPlace';
 import { ShopDatabase } from './data/tables/database';
+import { loadDemo, startsOnDemo } from './features/transfer/demo';
 import { watchTables } from './data/tables/liveTables';
 import { Store } from './data/edits/store';
 import { travelElsewhere } from './workers/files/largeEdits';
 import { App } from './shell/App';
 import { ROUTES } from './shell/routes';
+import { FetchingDemo } from './shell/start/FetchingDemo';
 import { UpgradeWait } from './shell/version/UpgradeWait';
 import { applyTheme } from './features/theme/useTheme';
 import { watchVersion } from './shell/version/watchVersion';
@@ -34,21 +36,36 @@ async function start(root: Root): Promise<void> {
   const store = new Store(db, clock.now, (direction) => travelElsewhere(db.name, direction, Math.round(clock.now())));
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });
   store.tables.begin();
+  let startFault: unknown = null;
   const followClock = async (): Promise<void> => {
     const kept = (await db.meta.get('clockOffsetMs'))?.value;
     if (typeof kept === 'number' && kept !== clock.offsetMs()) clock.setOffset(kept);
   };
   try {
     await followClock();
+    if (await startsOnDemo(store)) {
+      root.render(<FetchingDemo />);
+      await loadDemo(store, clock);
+    }
   } catch (error) {
-    // The frame says what is wrong with the database.
+    // What is wrong with the database the frame says; a demo that cannot be had is offered again there.
+    startFault = error;
     console.warn(error);
   }
   // Another tab may turn the clock.
   watchTables(db, store.tables, client, (table) => {
     if (table === 'meta') void followClock();
   });
-  root.render(<App client={client} store={store} clock={clock} router={createBrowserRouter(ROUTES)} watchVersion={watchVersion} />);
+  root.render(
+    <App
+      client={client}
+      store={store}
+      clock={clock}
+      router={createBrowserRouter(ROUTES)}
+      watchVersion={watchVersion}
+      startFault={startFault}
+    />,
+  );
   // Asked for so that the browser does not throw the shop away when space runs short; refusal changes nothing else.
   void navigator.storage?.persist?.();
   // The first press must not wait until the rules that check it are loaded.

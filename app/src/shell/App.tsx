@@ -11,6 +11,7 @@ import { PlanAhead } from '../features/plan/usePlan';
 import type { WatchVersion } from './version/NewVersion';
 import { NewVersion } from './version/NewVersion';
 import { NoticesProvider } from '../features/notices/Notices';
+import { StartFault } from './start/StartFault';
 import { TitleProvider } from '../features/title/pageTitle';
 
 /** The application, over an opened store, a set clock and a router for its addresses. */
@@ -20,6 +21,7 @@ export function App({
   clock,
   router,
   watchVersion,
+  startFault = null,
 }: {
   readonly client: QueryClient;
   readonly store: Store;
@@ -27,6 +29,8 @@ export function App({
   readonly router: ReturnType<typeof createBrowserRouter>;
   /** tells of a newer version of the program; left out where there is no service worker */
   readonly watchVersion?: WatchVersion;
+  /** what went wrong before anything could be shown; null: nothing */
+  readonly startFault?: unknown;
 }) {
   return (
     <QueryClientProvider client={client}>
@@ -36,6 +40,7 @@ export function App({
           <NoticesProvider>
             <TitleProvider>
               <BackupProvider>
+                {startFault !== null && <StartFault error={startFault} />}
                 {watchVersion && <NewVersion watch={watchVersion} />}
                 <RouterProvider router={router} />
               </BackupProvider>

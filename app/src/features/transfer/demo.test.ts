@@ -56,6 +56,20 @@ describe('the demo', () => {
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')));
     expect(await isDemoServer()).toBe(false);
   });
+  it('is never seen at another moment than its own, and leaves clock and mark as they were where it cannot be taken in', async () => {
+    const edit = vi.spyOn(store, 'edit').mockRejectedValueOnce(new Error('no room'));
+    await expect(loadDemo(store, clock)).rejects.toThrow('no room');
+    expect([await meta('isDemo'), clock.offsetMs()]).toEqual([undefined, 0]);
+    const kept = store.edit.bind(store);
+    edit.mockRestore();
+    const seen: unknown[] = [];
+    vi.spyOn(store, 'edit').mockImplementationOnce(async (...given) => {
+      seen.push(clock.now(), await meta('clockOffsetMs'), await meta('isDemo'));
+      return kept(...(given as Parameters<typeof kept>)) as never;
+    });
+    await loadDemo(store, clock);
+    expect(seen).toEqual([SAVED, SAVED - wallMs, true]);
+  });
   it('is where a browser starts that never held a shop, and not one that was emptied or left it', async () => {
     expect(await startsOnDemo(store)).toBe(true);
     await loadDemo(store, clock);

@@ -28,10 +28,19 @@ export async function loadDemo(store: Store, clock: ShopClock): Promise<void> {
   const response = await fetch('/demo/tide-office.zip');
   if (!response.ok) throw new Error(`the server has no demo (${response.status})`);
   const bundle = await readProjectFile(await response.blob());
-  await importProject(store, bundle, 'replace');
-  await store.forgetHistory();
-  await setClock(store, clock, bundle.project.savedAtMs);
+  const before = { isDemo: await store.db.meta.get('isDemo'), momentMs: clock.offsetMs() === 0 ? null : clock.now() };
+  // The clock first: a demo that is seen at another moment would be planned, and its air read, for that one.
   await store.db.meta.put({ key: 'isDemo', value: true });
+  await setClock(store, clock, bundle.project.savedAtMs);
+  try {
+    await importProject(store, bundle, 'replace');
+  } catch (error) {
+    await setClock(store, clock, before.momentMs);
+    if (before.isDemo) await store.db.meta.put(before.isDemo);
+    else await store.db.meta.delete('isDemo');
+    throw error;
+  }
+  await store.forgetHistory();
 }
 
 /** Turns the shop's clock so that it now shows a moment; it runs on from there, and on reload too. Null: back to the wall clock. */

@@ -1,8 +1,8 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock } from '../../clock/ClockContext';
 import { newShop, starterProducts } from '../../data/changes/shop/newShop';
-import { leaveDemo, loadDemo, startsOnDemo } from '../../features/transfer/demo';
+import { leaveDemo, loadDemo } from '../../features/transfer/demo';
 import { newId } from '../../base/newId';
 import { useStore } from '../../data/StoreContext';
 import { useEdit } from '../../features/edit/useEdit';
@@ -21,7 +21,6 @@ export function FirstRun() {
   const { tellError } = useNotices();
   const [isBusy, setIsBusy] = useState(false);
   const [isFetching, setFetching] = useState(false);
-  const hasLooked = useRef(false);
   const run = async (work: () => Promise<unknown>): Promise<void> => {
     setIsBusy(true);
     try {
@@ -40,13 +39,6 @@ export function FirstRun() {
       setFetching(false);
     }
   };
-  useEffect(() => {
-    if (hasLooked.current) return;
-    hasLooked.current = true;
-    void startsOnDemo(store).then(async (isSo) => {
-      if (isSo) await run(fetchDemo);
-    }, tellError);
-  });
   const start = async (): Promise<void> => {
     await leaveDemo(store, clock);
     const isStarted = await edit('Start the shop', async (change) => {
