@@ -254,6 +254,8 @@ describe('an open ladder', () => {
       expect((await db.records('ownRoutes').toArray()).map(({ name }) => name).sort()).toEqual(['Lamp way', 'Quick grey']),
     );
     await router.navigate(HOST.replace(/host.*/u, 'guest'));
+    // The page before has a tab of that name, too.
+    await screen.findByRole('heading', { level: 1, name: /guest/u });
     await user.click(await screen.findByRole('tab', { name: 'Grow' }));
     await user.click(await screen.findByRole('button', { name: /^Grow .* by Lamp way$/u }));
     await waitFor(async () => expect((await db.records('ladders').get('guest'))?.rungIds.length).toBeGreaterThan(1));
