@@ -140,7 +140,7 @@ function HandsItem() {
 function NextCall() {
   const now = useNow(15_000);
   const formats = useFormats();
-  const { films } = useFilmsRead();
+  const films = useFilmsRead();
   const [call] = gatherCalls(films ?? [], now);
   return (
     <Item label="Next call">

@@ -1,7 +1,7 @@
-import { MOMENT_FIELDS } from '../records/base/moment';
-// Loaded for the records it names: they tell which of their fields are moments.
-import type { ProjectFile } from './projectFile';
+// Loads all records: each tells which of its fields are moments.
 import './projectFile';
+import { MOMENT_FIELDS } from '../records/base/moment';
+import type { ProjectFile } from './projectFile';
 
 const DAY_MS = 86_400_000;
 

@@ -88,11 +88,11 @@ export function usePlan(): PlanNow {
 
 /** What the cure clock says of the top film of every part, read in the worker once for all who ask; empty until it is read. */
 export function useFilms(): readonly FilmAnswer[] {
-  return useFilmsRead().films ?? NO_FILMS;
+  return useFilmsRead() ?? NO_FILMS;
 }
 
-/** The same, with whether it is read: null until then. */
-export function useFilmsRead(): { readonly films: readonly FilmAnswer[] | null; readonly error: unknown } {
+/** The same; null until it is read. */
+export function useFilmsRead(): readonly FilmAnswer[] | null {
   const { db } = useStore();
   const { version } = usePlanVersion();
   const now = useNow(REPLAN_MS);
@@ -104,7 +104,7 @@ export function useFilmsRead(): { readonly films: readonly FilmAnswer[] | null; 
     gcTime: 60_000,
     networkMode: 'always',
   });
-  return { films: query.data ?? null, error: query.error };
+  return query.data ?? null;
 }
 
 /** When the next rung of every part may start; read once there is a plan, since what is to be done is wanted first. */

@@ -1,14 +1,13 @@
 import { coatRow } from '@zinc-ladder/core/colour/coats/coatsOver';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
 import type { MaskProblem } from '@zinc-ladder/core/mask/maskProblem';
 import { productDrying } from '../../products/productDrying';
 import type { MaskPlan } from '../../records/ladder/maskPlan';
 import type { Product } from '../../records/shop/product';
 import { coatPaintOf, effectOf, labOfProduct } from './gatherPaints';
-
-/** Minutes where no product is named: a lacquer's. */
-const UNKNOWN = { recoatMinutes: 10, tapeMinutes: 120 };
 
 /** A mask plan as the core searches orders for: times by the products' labels, coats over neighbours by their colours. */
 export function maskProblemOf(plan: MaskPlan, products: ReadonlyMap<string, Product>, mirrored: number): MaskProblem {
@@ -20,13 +19,14 @@ export function maskProblemOf(plan: MaskPlan, products: ReadonlyMap<string, Prod
     borders: plan.borders,
     regions: plan.regions.map((region) => {
       const product = products.get(region.productId ?? '');
-      const drying = product ? productDrying(product) : null;
       const method = findMethod(region.isBase ? 'sprayCoat' : 'maskedCoat');
+      // Where no product is chosen the film is waited for as the plan waits for it.
+      const drying = product ? productDrying(product) : findProductClass(usualClassOf(method.id) ?? '').drying;
       return {
         ...region,
         coatMinutes: estimateRungMinutes(method, region.areaSquareCentimetres, 1).minutes,
-        recoatMinutes: drying?.recoatFromMinutes ?? UNKNOWN.recoatMinutes,
-        tapeMinutes: drying?.tapeMinutes ?? drying?.hardMinutes ?? UNKNOWN.tapeMinutes,
+        recoatMinutes: drying.recoatFromMinutes,
+        tapeMinutes: drying.tapeMinutes ?? drying.hardMinutes,
       };
     }),
     coatsOver: (overId, underId) => {
