@@ -10,7 +10,7 @@ import { formatSpan, formatTimer, makeFormats } from '../base/formats';
 import { findTimeGap } from './bench/gap/timeGap';
 import { layOutBands, layOutRungs } from './ladders/board/ladderLayout';
 import { standingLog } from '@zinc-ladder/model/log/standingLog';
-import { compareLogged, filterLog, NO_FILTER } from './log/filterLog';
+import { compareLogged, NO_FILTER } from './log/logFilter';
 import { LogSearch } from './log/LogSearch';
 import { axisTicks, dayStarts, panWindow, windowAtNow, zoomWindow } from './plan/picture/planViewport';
 import { fileName } from '../base/download';
@@ -19,6 +19,7 @@ import { readDayMinutes, writeDayMinutes } from '../base/dayMinutes';
 const HOUR = 3_600_000;
 
 describe('the log as it stands', () => {
+  const readText = ({ text }: LogEntry) => ({ words: text, key: text });
   const entry = (id: string, atMs: number, extra: Partial<LogEntry> = {}): LogEntry => ({
     id,
     revision: 0,
@@ -68,7 +69,7 @@ describe('the log as it stands', () => {
   it('is filtered by everything at once', () => {
     const log = standingLog([entry('1', 1, { text: 'a run' }), entry('2', 2, { kind: 'mistake' }), entry('3', 3, { partId: 'b' })]);
     const ids = (change: Partial<typeof NO_FILTER>): string[] =>
-      filterLog(log, { ...NO_FILTER, ...change }, (e) => e.text).map((s) => s.entry.id);
+      new LogSearch(log, readText).find({ ...NO_FILTER, ...change }).map((s) => s.entry.id);
     expect(ids({})).toEqual(['3', '2', '1']);
     expect(ids({ kind: 'done', partId: 'a' })).toEqual(['1']);
     expect(ids({ text: ' RUN ' })).toEqual(['1']);
@@ -79,12 +80,18 @@ describe('the log as it stands', () => {
         entry(String(at), at, { text: ['a run', 'lower edge', 'edge, a run', ''][at % 4] ?? '', partId: at % 3 === 0 ? 'b' : 'a' }),
       ),
     );
-    const typed = new LogSearch(log, (each) => each.text);
+    const typed = new LogSearch(log, readText);
     for (const word of ['lower edge', 'run', 'edge, a run', 'edge'])
       for (let length = 0; length <= word.length; length += 1)
         for (const partId of ['', 'b']) {
           const filter = { ...NO_FILTER, partId, text: word.slice(0, length) };
-          expect(typed.find(filter)).toEqual(filterLog(log, filter, (each) => each.text));
+          const fits = log.filter(({ entry: each }) => (partId === '' || each.partId === partId) && each.text.includes(filter.text));
+          expect(typed.find(filter)).toEqual(fits);
+          // Sums are of what was found, each under the key of its own entry.
+          const { sums } = typed.compare(filter);
+          expect(new Map(sums.map(({ key, count }) => [key, count]))).toEqual(
+            new Map([...new Set(fits.map((s) => s.entry.text))].map((key) => [key, fits.filter((s) => s.entry.text === key).length])),
+          );
         }
   });
   it('sums planned and real minutes of what was done', () => {

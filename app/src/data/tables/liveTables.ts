@@ -5,8 +5,8 @@ import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import Dexie from 'dexie';
 import type { BucketedName } from './buckets/bucketedTables';
 import { isBucketed } from './buckets/bucketedTables';
-import type { BucketRow } from './buckets/bucketRow';
-import { byRow, rowOf } from './buckets/bucketRow';
+import type { BucketRow, Kept } from './buckets/bucketRow';
+import { rowOf } from './buckets/bucketRow';
 import type { ChangedKeys } from './changedKeys';
 import { changedKeys } from './changedKeys';
 import type { RecordChange, ShopDatabase, StoredTable } from './database';
@@ -35,15 +35,13 @@ const MOST_SINGLE_KEYS = 2000;
 /** The same of rows of many records. */
 const MOST_SINGLE_ROWS = 32;
 
-type Kept = object & { readonly id: string; readonly revision: number };
-
 interface Held {
   state: TableState<Kept>;
   isAsked: boolean;
   /** counts what was applied, so that a slower read knows it is out of date */
   applied: number;
-  /** records by their row, once that was asked for */
-  rows: Map<string, Kept[]> | null;
+  /** records by their row; null: each is a row of its own */
+  rows: Map<string, readonly Kept[]> | null;
   readonly listeners: Set<() => void>;
 }
 
@@ -135,10 +133,9 @@ export class LiveTables {
   private async statesOfRows(table: BucketedName, held: Held, keys: ReadonlySet<string>): Promise<Map<string, Kept | null>> {
     const rows = [...keys];
     const found = (await this.db.table(table).bulkGet(rows)) as (BucketRow<Kept> | undefined)[];
-    held.rows ??= byRow(table, held.state.records);
     const states = new Map<string, Kept | null>();
     for (const [at, row] of rows.entries()) {
-      for (const record of held.rows.get(row) ?? []) states.set(record.id, null);
+      for (const record of held.rows?.get(row) ?? []) states.set(record.id, null);
       for (const record of found[at]?.records ?? []) states.set(record.id, record);
     }
     return states;
@@ -163,9 +160,9 @@ export class LiveTables {
       if (LATE.has(name) && held.state.status === 'loading') await whenIdle();
       for (;;) {
         const { applied } = held;
-        const records = (await readInPieces(this.db, name)) as Kept[];
+        const { records, rows } = await readInPieces(this.db, name);
         if (held.applied !== applied) continue;
-        held.rows = null;
+        held.rows = rows;
         this.show(held, { status: 'ready', records, error: null });
         return;
       }
@@ -191,7 +188,7 @@ export class LiveTables {
   }
 }
 
-function placeInRow(rows: Map<string, Kept[]>, row: string, id: string, record: Kept | null): void {
+function placeInRow(rows: Map<string, readonly Kept[]>, row: string, id: string, record: Kept | null): void {
   const others = (rows.get(row) ?? []).filter((other) => other.id !== id);
   rows.set(row, record ? [...others, record] : others);
 }

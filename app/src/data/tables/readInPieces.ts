@@ -8,16 +8,26 @@ import type { ShopDatabase, StoredTable } from './database';
 const PIECE_RECORDS = 1500;
 const FIRST_ROWS = 16;
 
-/** Reads a whole table, ordered by id, in pieces so small that the page stays free; all of one state. */
-export async function readInPieces(db: ShopDatabase, name: StoredTable): Promise<Kept[]> {
-  if (!isBucketed(name)) return [...(await db.stored(name).toArray())];
+/** A table that was read. */
+interface ReadTable {
+  /** ordered by id */
+  readonly records: Kept[];
+  /** records by their row; null: each is a row of its own */
+  readonly rows: Map<string, readonly Kept[]> | null;
+}
+
+/** Reads a whole table in pieces so small that the page stays free; all of one state. */
+export async function readInPieces(db: ShopDatabase, name: StoredTable): Promise<ReadTable> {
+  if (!isBucketed(name)) return { records: [...(await db.stored(name).toArray())], rows: null };
   const pieces: Kept[] = [];
+  const byRow = new Map<string, readonly Kept[]>();
   await db.transaction('r', db.table(name), async (transaction) => {
     const table = transaction.table(name) as Table<BucketRow, string>;
     let size = FIRST_ROWS;
     let last: string | null = null;
     for (;;) {
       const rows: BucketRow[] = await (last === null ? table.orderBy('id') : table.where('id').above(last)).limit(size).toArray();
+      for (const row of rows) byRow.set(row.id, row.records);
       const records = recordsOf(rows);
       for (const record of records) pieces.push(record);
       last = rows.at(-1)?.id ?? null;
@@ -26,5 +36,5 @@ export async function readInPieces(db: ShopDatabase, name: StoredTable): Promise
     }
   });
   // Pieces are ordered already: putting them together takes a third of sorting anew.
-  return pieces.sort((a, b) => (a.id < b.id ? -1 : 1));
+  return { records: pieces.sort((a, b) => (a.id < b.id ? -1 : 1)), rows: byRow };
 }

@@ -1,45 +1,71 @@
-import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import type { ComparedMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
-import type { LogFilter } from './filterLog';
-import { filterLog } from './filterLog';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import type { LogFilter } from './logFilter';
+import { compareLogged, isLetThrough, wordsSought } from './logFilter';
+
+/** What of an entry is looked at. */
+export interface SearchedEntry {
+  /** in small letters */
+  readonly words: string;
+  /** what its minutes are added up by */
+  readonly key: string;
+}
 
 /** Searches one state of the log. What entries are searched in is put together once; a word that is typed on narrows what was found last. */
 export class LogSearch {
-  private readonly words = new Map<string, string>();
+  // By place in the log: a look by id takes longer than the search itself.
+  private readonly searched: (SearchedEntry | undefined)[] = [];
   private prepared = 0;
-  private last: { readonly filter: LogFilter; readonly found: readonly StandingEntry[] } | null = null;
+  private last: { readonly filter: LogFilter; readonly places: readonly number[]; readonly found: readonly StandingEntry[] } | null = null;
 
   constructor(
     private readonly standing: readonly StandingEntry[],
-    private readonly wordsOf: (entry: LogEntry) => string,
+    private readonly read: (entry: LogEntry) => SearchedEntry,
   ) {}
 
   /** The entries a filter lets through, newest first. */
   find(filter: LogFilter): readonly StandingEntry[] {
-    const { last } = this;
-    const isNarrower =
-      last !== null && sameButText(last.filter, filter) && filter.text.trim().toLowerCase().includes(last.filter.text.trim().toLowerCase());
-    const found = filterLog(isNarrower ? last.found : this.standing, filter, (entry) => this.wordsFor(entry));
-    this.last = { filter, found };
-    return found;
+    return this.look(filter).found;
+  }
+
+  /** Planned and actual minutes of the done entries a filter lets through. */
+  compare(filter: LogFilter): ComparedMinutes {
+    const { places, found } = this.look(filter);
+    return compareLogged(found, (_, at) => this.searchedAt(places[at] ?? 0)?.key ?? '');
   }
 
   /** Puts together what some more entries are searched in, ahead of the first key. Returns whether there are more. */
   prepare(most: number): boolean {
     const end = Math.min(this.standing.length, this.prepared + most);
-    for (; this.prepared < end; this.prepared += 1) {
-      const each = this.standing[this.prepared];
-      if (each) this.wordsFor(each.entry);
-    }
+    for (; this.prepared < end; this.prepared += 1) this.searchedAt(this.prepared);
     return end < this.standing.length;
   }
 
-  private wordsFor(entry: LogEntry): string {
-    const known = this.words.get(entry.id);
-    if (known !== undefined) return known;
-    const words = this.wordsOf(entry);
-    this.words.set(entry.id, words);
-    return words;
+  private look(filter: LogFilter): { readonly places: readonly number[]; readonly found: readonly StandingEntry[] } {
+    const { last } = this;
+    const words = wordsSought(filter);
+    const isOfLast = last !== null && sameButText(last.filter, filter);
+    if (isOfLast && wordsSought(last.filter) === words) return last;
+    const isNarrower = isOfLast && words.includes(wordsSought(last.filter));
+    const places: number[] = [];
+    const found: StandingEntry[] = [];
+    const lookAt = (place: number): void => {
+      const each = this.standing[place];
+      if (!each || !isLetThrough(each.entry, filter)) return;
+      if (words !== '' && !this.searchedAt(place)?.words.includes(words)) return;
+      places.push(place);
+      found.push(each);
+    };
+    if (isNarrower) last.places.forEach(lookAt);
+    else for (let place = 0; place < this.standing.length; place += 1) lookAt(place);
+    this.last = { filter, places, found };
+    return this.last;
+  }
+
+  private searchedAt(place: number): SearchedEntry | undefined {
+    const each = this.standing[place];
+    return (this.searched[place] ??= each && this.read(each.entry));
   }
 }
 

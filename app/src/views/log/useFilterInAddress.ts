@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSettled } from '../../ui/fields/useSettled';
-import type { LogFilter } from './filterLog';
-import { NO_FILTER } from './filterLog';
+import type { LogFilter } from './logFilter';
+import { NO_FILTER } from './logFilter';
 
 const SETTLES_AFTER_MS = 300;
 const KEYS = [

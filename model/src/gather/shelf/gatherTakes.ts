@@ -1,5 +1,5 @@
 import type { StockTake } from '@zinc-ladder/core/shelf/stockCurve';
-import type { SupplyKindId } from '@zinc-ladder/core/shelf/supplyKinds';
+import type { SupplyKind, SupplyKindId } from '@zinc-ladder/core/shelf/supplyKinds';
 import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
 import type { Ladder } from '../../records/ladder/ladder';
 import type { Rung } from '../../records/ladder/rung';
@@ -8,7 +8,7 @@ import type { Supply } from '../../records/shelf/supply';
 import type { LightPlan } from '../../records/light/lightPlan';
 import type { Product } from '../../records/shop/product';
 import { rungMillilitres, supplyWork } from './rungTakes';
-import type { ShelfThing } from './shelfThing';
+import type { ShelfThing, SupplyTake } from './shelfThing';
 import { groupOf, supplyTakes, supplyThings } from './shelfThing';
 
 /** Rungs and what decides how much they take. */
@@ -45,6 +45,7 @@ export function gatherTakes(
   const partOf = new Map(ladders.map((ladder) => [ladder.id, partById.get(ladder.partId)]));
   const byId = new Map(products.map((product) => [product.id, product]));
   const kinds = [...new Set(supplies.map(({ kindId }) => kindId))].map(findSupplyKind);
+  const asked = kinds.map(({ id }) => id).join(' ');
   const keptGroups = new Set(supplies.map(groupOf));
   const takes = new Map<string, StockTake[]>();
   const used = new Map<string, StockTake[]>();
@@ -59,13 +60,9 @@ export function gatherTakes(
     const product = byId.get(rung.productId ?? '');
     const isDone = rung.state === 'done';
     const atMs = isDone ? (rung.doneAtMs ?? 0) : (plannedAt.get(rung.id) ?? endMs);
-    if (!isDone) {
-      const millilitres = rungMillilitres(rung, part, product);
-      if (product && millilitres !== null) add(takes, product.id, { atMs, amount: millilitres });
-    }
-    if (kinds.length === 0) continue;
-    for (const { group, amount } of supplyTakes(supplyWork(rung, part, product), kinds))
-      if (keptGroups.has(group)) add(isDone ? used : takes, group, { atMs, amount });
+    const { millilitres, supplies: taken } = takenBy(rung, part, product, kinds, asked);
+    if (!isDone && product && millilitres !== null) add(takes, product.id, { atMs, amount: millilitres });
+    for (const { group, amount } of taken) if (keptGroups.has(group)) add(isDone ? used : takes, group, { atMs, amount });
   }
   const rungById = new Map(rungs.map((rung) => [rung.id, rung]));
   for (const plan of lightPlans) {
@@ -81,6 +78,31 @@ export function gatherTakes(
     }
   }
   return { takes, used };
+}
+
+/** What one rung takes, whenever it is done. */
+interface RungTakes {
+  readonly millilitres: number | null;
+  readonly supplies: readonly SupplyTake[];
+}
+
+/** What a rung's amounts were worked out from. */
+interface KnownTakes extends RungTakes {
+  readonly part: Part;
+  readonly product: Product | undefined;
+  readonly kinds: string;
+}
+
+// An edit changes a rung or two of thousands, and the plan only when they are done: what the others take is kept with their records, which never change.
+const known = new WeakMap<Rung, KnownTakes>();
+
+function takenBy(rung: Rung, part: Part, product: Product | undefined, kinds: readonly SupplyKind[], asked: string): RungTakes {
+  const last = known.get(rung);
+  if (last?.part === part && last.product === product && last.kinds === asked) return last;
+  const supplies = kinds.length === 0 ? [] : supplyTakes(supplyWork(rung, part, product), kinds);
+  const now = { part, product, kinds: asked, millilitres: rungMillilitres(rung, part, product), supplies };
+  known.set(rung, now);
+  return now;
 }
 
 /** What a plan of lights takes of supplies, by their kind. */

@@ -1,0 +1,162 @@
+import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
+import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { memo, useCallback, useRef, useState } from 'react';
+import type { Formats } from '../../base/formats';
+import { formatSpan } from '../../base/formats';
+import { useNow } from '../../clock/ClockContext';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { useFormats } from '../../features/formats/useFormats';
+import { usePersons } from '../../features/person/useAtBench';
+import { Picture } from '../../features/pictures/Picture';
+import { Button } from '../../ui/Button';
+import { Swatch } from '../../ui/swatch/Swatch';
+import { CorrectionForm } from './CorrectionForm';
+import { KIND_WORDS, titleOf } from './logWords';
+
+interface EntryListProps {
+  /** newest first */
+  readonly entries: readonly StandingEntry[];
+  readonly index: ShopIndex;
+}
+
+/** Entries of the log, of which those in sight are drawn. A key that changed nothing here yet leaves it alone. */
+export const EntryList = memo(function EntryList({ entries, index }: EntryListProps) {
+  const scroller = useRef<HTMLDivElement>(null);
+  const [correcting, setCorrecting] = useState<string | null>(null);
+  // Another function for the same entries would have all of them measured anew.
+  const keyOf = useCallback((at: number) => entries[at]?.entry.id ?? at, [entries]);
+  // The virtualizer is only read here.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const rows = useVirtualizer({
+    count: entries.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: usualHeight,
+    overscan: 12,
+    getItemKey: keyOf,
+  });
+  return (
+    <div
+      ref={scroller}
+      className="min-h-0 flex-1 overflow-auto"
+      tabIndex={0}
+      role="region"
+      aria-label={`${entries.length} entries, newest first`}
+    >
+      <ol className="relative" style={{ height: rows.getTotalSize() }}>
+        {rows.getVirtualItems().map((row) => {
+          const standing = entries[row.index];
+          if (!standing) return null;
+          return (
+            <li
+              key={row.key}
+              ref={rows.measureElement}
+              data-index={row.index}
+              aria-posinset={row.index + 1}
+              aria-setsize={entries.length}
+              className="border-line absolute w-full border-b"
+              style={{ transform: `translateY(${row.start}px)` }}
+            >
+              <EntryRow
+                standing={standing}
+                index={index}
+                isCorrecting={correcting === standing.entry.id}
+                onCorrect={(isOn) => setCorrecting(isOn ? standing.entry.id : null)}
+              />
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+});
+
+/** Of an entry that is not drawn yet, px. */
+const usualHeight = (): number => 62;
+
+function EntryRow({
+  standing,
+  index,
+  isCorrecting,
+  onCorrect,
+}: {
+  readonly standing: StandingEntry;
+  readonly index: ShopIndex;
+  readonly isCorrecting: boolean;
+  readonly onCorrect: (isOn: boolean) => void;
+}) {
+  const { entry, replaced } = standing;
+  const now = useNow(60_000);
+  const formats = useFormats();
+  const product = index.products.get(entry.productId ?? '');
+  const by = usePersons().find(({ id }) => id === entry.personId);
+  return (
+    <article>
+      <div className="grid grid-cols-[6.5rem_1fr_auto] items-start gap-x-3 px-4 py-2 sm:grid-cols-[6.5rem_1fr_auto_auto]">
+        <p>
+          <span className="figure block text-sm">{formats.moment(entry.atMs, now)}</span>
+          <span className={`text-sm ${entry.kind === 'mistake' || entry.kind === 'deviation' ? 'text-oxide font-semibold' : 'text-dim'}`}>
+            {KIND_WORDS[entry.kind]}
+            {by ? `, ${by.name}` : entry.personId !== null && ', by somebody who has left'}
+          </span>
+        </p>
+        <div className="min-w-0">
+          <h2 className="font-semibold">{titleOf(entry, index)}</h2>
+          {product && (
+            <p className="text-dim flex items-center gap-1.5 text-sm">
+              <Swatch colourHex={hexOfProduct(product)} className="h-3 w-3" /> {product.name}
+            </p>
+          )}
+          {entry.text && <p>{entry.text}</p>}
+          {entry.isForNextTime && <p className="text-dim text-sm">to be told next time</p>}
+          {entry.pictureIds.length > 0 && (
+            <p className="mt-1 flex gap-1">
+              {entry.pictureIds.map((id) => (
+                <Picture key={id} id={id} alt={`photograph of ${titleOf(entry, index)}`} className="h-16 w-16 object-cover" />
+              ))}
+            </p>
+          )}
+          {replaced.length > 0 && <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, formats, now)}</p>}
+        </div>
+        <div className="text-right">
+          {entry.actualMinutes !== null && (
+            <p className="figure">
+              {formatSpan(entry.actualMinutes)}
+              {entry.kind === 'done' && entry.plannedMinutes !== null && (
+                <span className="text-dim text-sm"> / {formatSpan(entry.plannedMinutes)}</span>
+              )}
+            </p>
+          )}
+          {entry.air && (
+            <p className="figure text-dim text-sm">
+              {formats.temperature(entry.air.temperatureCelsius)} · {entry.air.relativeHumidityPercent} %
+            </p>
+          )}
+        </div>
+        <div className="text-right max-sm:col-span-3">
+          <Button
+            look="quiet"
+            className="text-sm"
+            aria-expanded={isCorrecting}
+            aria-label={`Correct ${titleOf(entry, index)}`}
+            onClick={() => onCorrect(!isCorrecting)}
+          >
+            Correct
+          </Button>
+        </div>
+      </div>
+      {isCorrecting && <CorrectionForm entry={entry} onDone={() => onCorrect(false)} />}
+    </article>
+  );
+}
+
+function describe(before: LogEntry | undefined, after: LogEntry, formats: Formats, nowMs: number): string {
+  if (!before) return '';
+  const said = [
+    before.atMs === after.atMs ? null : formats.moment(before.atMs, nowMs),
+    before.actualMinutes === after.actualMinutes ? null : before.actualMinutes === null ? 'no minutes' : formatSpan(before.actualMinutes),
+    before.text === after.text ? null : before.text === '' ? 'no words' : `“${before.text}”`,
+  ].filter((word) => word !== null);
+  return said.join(', ') || 'the same';
+}
