@@ -25,7 +25,7 @@ export interface FileCount {
 }
 
 /** Longer than this for a small file is a hang, on a slow machine too. */
-const HANG_MS = 10_000;
+const HANG_MS = 5_000;
 
 interface Kind {
   readonly kind: string;
