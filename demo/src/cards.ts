@@ -3,7 +3,7 @@ import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
 import { mixLab, paintOf } from '@zinc-ladder/core/colour/paint';
 import { seededRandom } from '@zinc-ladder/core/random/seededRandom';
 import type { MixCard } from '@zinc-ladder/model/records/colour/mixCard';
-import { DEMO_PRODUCTS } from './products';
+import { DEMO_PRODUCTS } from './shop/products';
 
 type Part = readonly [productId: string | null, amount: number, name?: string];
 

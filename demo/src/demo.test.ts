@@ -1,4 +1,4 @@
-import { gatherCosts } from '@zinc-ladder/model/gather/shelf/gatherCosts';
+import { gatherCosts } from '@zinc-ladder/model/gather/shelf/costs/gatherCosts';
 import { canAge } from '@zinc-ladder/model/gather/shelf/shelfThing';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
@@ -15,7 +15,7 @@ import { difference, labOfHex, labOfLinear, linearOfLab } from '@zinc-ladder/cor
 import { neutralOf } from './colours';
 import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
 import { gatherMeasured } from '@zinc-ladder/model/gather/reference/gatherMeasured';
-import { OWN_PHOTOGRAPHS } from './match';
+import { OWN_PHOTOGRAPHS } from './props/match';
 import type { PictureLight } from './pictures/renderLantern';
 import { GREY_CARD, PICTURE_LIGHTS, PICTURE_SIZE, renderLantern, renderOwn, TRUE_COLOURS, TRUE_LENGTHS } from './pictures/renderLantern';
 import { buildShopProblem } from '@zinc-ladder/core/plan/shop/buildShopProblem';

@@ -1,7 +1,7 @@
 import { buyPacks } from '../../core/src/shelf/buyPacks';
 import { seededRandom } from '../../core/src/random/seededRandom';
 import type { ProjectFile } from '../../model/src/file/projectFile';
-import { gatherCosts } from '../../model/src/gather/shelf/gatherCosts';
+import { gatherCosts } from '../../model/src/gather/shelf/costs/gatherCosts';
 import { gatherNeeds } from '../../model/src/gather/shelf/gatherNeeds';
 import { shelfLines } from '../../model/src/gather/shelf/shelfLines';
 import { usesOf } from '../../model/src/gather/shelf/loggedUses';

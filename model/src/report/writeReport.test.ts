@@ -3,7 +3,7 @@ import { HtmlValidate } from 'html-validate';
 import { describe, expect, it } from 'vitest';
 import type { ProjectBundle } from '../file/zipProject';
 import { readBundle } from '../file/zipProject';
-import { gatherCosts } from '../gather/shelf/gatherCosts';
+import { gatherCosts } from '../gather/shelf/costs/gatherCosts';
 import { standingEntries } from '../log/standingLog';
 import { makeSampleProject } from '../testing/sampleProject';
 import { REPORT_SECTION_IDS } from './reportTitles';

@@ -307,7 +307,7 @@ describe('at the bench', () => {
 
 describe('a browser that holds a database of before', () => {
   it('is brought to today’s shape when opened, with nothing lost', async () => {
-    const { makeVersion1 } = await import('@zinc-ladder/model/testing/makeVersion1');
+    const { makeVersion1 } = await import('@zinc-ladder/model/testing/versions/makeVersion1');
     const name = `old-${(names += 1)}`;
     const old = new Dexie(name);
     const kept = ['shop', 'rungs', 'props', 'parts', 'meshes', 'joins', 'pictures'] as const;
@@ -332,7 +332,7 @@ describe('a browser that holds a database of before', () => {
     await opened.delete();
   });
   it('has paints whose strength is not known rather than 1, in what can be undone too', async () => {
-    const { makeVersion7 } = await import('@zinc-ladder/model/testing/makeVersion7');
+    const { makeVersion7 } = await import('@zinc-ladder/model/testing/versions/makeVersion7');
     const name = `old-${(names += 1)}`;
     const old = new Dexie(name);
     old.version(8).stores({ products: 'id', maskPlans: 'id', history: '++seq, isUndone', historyChanges: 'seq' });

@@ -1,5 +1,5 @@
-import { COST_KINDS } from '@zinc-ladder/model/gather/shelf/costKinds';
-import { gatherCosts } from '@zinc-ladder/model/gather/shelf/gatherCosts';
+import { COST_KINDS } from '@zinc-ladder/model/gather/shelf/costs/costKinds';
+import { gatherCosts } from '@zinc-ladder/model/gather/shelf/costs/gatherCosts';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useShop, useStandingEntries, useTable } from '../../data/queries';

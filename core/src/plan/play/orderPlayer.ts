@@ -1,9 +1,9 @@
 import type { Fortune } from './fortune';
-import { PlayCalendars } from './playCalendars';
-import { PlayCrew } from './playCrew';
-import { PlayPlaces } from './playPlaces';
+import { PlayCalendars } from './resources/playCalendars';
+import { PlayCrew } from './resources/playCrew';
+import { PlayPlaces } from './resources/playPlaces';
 import type { PlayTables } from './playTables';
-import { PlayTools } from './playTools';
+import { PlayTools } from './resources/playTools';
 import { PlayWindows } from './playWindows';
 import { TimeHeap } from './timeHeap';
 import type { GuardedState } from './windowGuard';

@@ -1,5 +1,5 @@
 import { closesByLabel } from '../../cure/labelTime';
-import type { PlayCalendars } from './playCalendars';
+import type { PlayCalendars } from './resources/playCalendars';
 import type { PlayTables, PlayWindow } from './playTables';
 import type { PlayWindows } from './playWindows';
 

@@ -1,4 +1,4 @@
-import { readStockCsv } from '@zinc-ladder/model/gather/shelf/readStockCsv';
+import { readStockCsv } from '@zinc-ladder/model/gather/shelf/lists/readStockCsv';
 import { readBytes } from '../../readFile';
 import type { LabCommand } from '../labCommand';
 

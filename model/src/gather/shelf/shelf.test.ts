@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeSampleProject } from '../../testing/sampleProject';
 import { productNeed } from '../../products/productNeed';
 import { gatherNeeds } from './gatherNeeds';
-import { readStockCsv } from './readStockCsv';
+import { readStockCsv } from './lists/readStockCsv';
 
 describe('what a plan takes of the shelf', () => {
   const sample = makeSampleProject();

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { gatherKit } from '@zinc-ladder/model/gather/shelf/gatherKit';
-import { matchStock } from '@zinc-ladder/model/gather/shelf/matchStock';
-import { readStockCsv } from '@zinc-ladder/model/gather/shelf/readStockCsv';
+import { matchStock } from '@zinc-ladder/model/gather/shelf/lists/matchStock';
+import { readStockCsv } from '@zinc-ladder/model/gather/shelf/lists/readStockCsv';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { SUPPLY_KINDS } from '@zinc-ladder/core/shelf/supplyKinds';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';

@@ -1,5 +1,5 @@
 import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
-import type { StockEffect } from '@zinc-ladder/model/gather/shelf/matchStock';
+import type { StockEffect } from '@zinc-ladder/model/gather/shelf/lists/matchStock';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 import { haveCan } from './canChanges';

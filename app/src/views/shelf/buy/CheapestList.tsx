@@ -1,6 +1,6 @@
 import { localDay } from '@zinc-ladder/core/time/workingHours';
 import { billsOf } from '@zinc-ladder/model/gather/shelf/buyingList';
-import { writeBuyingCsv } from '@zinc-ladder/model/gather/shelf/writeBuyingCsv';
+import { writeBuyingCsv } from '@zinc-ladder/model/gather/shelf/lists/writeBuyingCsv';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import { download, fileName } from '../../../base/download';
 import { useClock } from '../../../clock/ClockContext';

@@ -1,7 +1,7 @@
-import type { StockEffect } from '@zinc-ladder/model/gather/shelf/matchStock';
-import { matchStock } from '@zinc-ladder/model/gather/shelf/matchStock';
-import type { StockColumn } from '@zinc-ladder/model/gather/shelf/readStockCsv';
-import { readStockCsv, STOCK_COLUMNS } from '@zinc-ladder/model/gather/shelf/readStockCsv';
+import type { StockEffect } from '@zinc-ladder/model/gather/shelf/lists/matchStock';
+import { matchStock } from '@zinc-ladder/model/gather/shelf/lists/matchStock';
+import type { StockColumn } from '@zinc-ladder/model/gather/shelf/lists/readStockCsv';
+import { readStockCsv, STOCK_COLUMNS } from '@zinc-ladder/model/gather/shelf/lists/readStockCsv';
 import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import { useMemo, useState } from 'react';

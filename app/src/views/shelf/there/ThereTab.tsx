@@ -1,6 +1,6 @@
 import { WASTE_CAUTIONS } from '@zinc-ladder/core/caution/wasteCautions';
 import { findSupplyKind, SUPPLY_KINDS } from '@zinc-ladder/core/shelf/supplyKinds';
-import { writeStockCsv } from '@zinc-ladder/model/gather/shelf/writeStockCsv';
+import { writeStockCsv } from '@zinc-ladder/model/gather/shelf/lists/writeStockCsv';
 import { localDay } from '@zinc-ladder/core/time/workingHours';
 import { useState } from 'react';
 import { Link } from 'react-router';

@@ -1,6 +1,6 @@
-import type { ProjectFile } from '../file/projectFile';
+import type { ProjectFile } from '../../file/projectFile';
 import { makeVersion8 } from './makeVersion8';
-import { without } from './without';
+import { without } from '../without';
 
 /** The sample as version 7 of the format had it: every paint's strength began at 1, and nothing was known of pigments or of where masks lie. */
 export function makeVersion7(): Record<string, unknown> {

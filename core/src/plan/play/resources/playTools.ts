@@ -1,6 +1,6 @@
-import { wholeSetup } from '../place/toolTimeline';
-import type { Family } from '../problem/problem';
-import type { PlayTables } from './playTables';
+import { wholeSetup } from '../../place/toolTimeline';
+import type { Family } from '../../problem/problem';
+import type { PlayTables } from '../playTables';
 
 /** The tools of a play: what each was last used with, until when, and since when without a cleaning in between. */
 export class PlayTools {

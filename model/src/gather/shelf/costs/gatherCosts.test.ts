@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { KEPT_UNSET } from '../../products/keptUnset';
-import { NEW_LIGHTS } from '../light/newLights';
-import type { Supply } from '../../records/shelf/supply';
-import { makeSampleProject } from '../../testing/sampleProject';
-import { askWhatToBuy, billsOf } from './buyingList';
+import { KEPT_UNSET } from '../../../products/keptUnset';
+import { NEW_LIGHTS } from '../../light/newLights';
+import type { Supply } from '../../../records/shelf/supply';
+import { makeSampleProject } from '../../../testing/sampleProject';
+import { askWhatToBuy, billsOf } from '../buyingList';
 import { gatherCosts } from './gatherCosts';
-import { gatherKit } from './gatherKit';
-import { gatherNeeds } from './gatherNeeds';
-import { rungMillilitres } from './rungTakes';
-import { shelfLines } from './shelfLines';
-import { productThing } from './shelfThing';
+import { gatherKit } from '../gatherKit';
+import { gatherNeeds } from '../gatherNeeds';
+import { rungMillilitres } from '../rungTakes';
+import { shelfLines } from '../shelfLines';
+import { productThing } from '../shelfThing';
 import { unitPrice } from './unitPrices';
 
 const sample = makeSampleProject();

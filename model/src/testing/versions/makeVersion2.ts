@@ -1,6 +1,6 @@
-import { JOIN_ADDED_IN_3, MESH_ADDED_IN_3, PART_ADDED_IN_3, PICTURE_ADDED_IN_3 } from '../file/migrations';
+import { JOIN_ADDED_IN_3, MESH_ADDED_IN_3, PART_ADDED_IN_3, PICTURE_ADDED_IN_3 } from '../../file/migrations';
 import { makeVersion3 } from './makeVersion3';
-import { without } from './without';
+import { without } from '../without';
 
 const LISTS_ADDED_IN_3 = { passes: [], flaws: [], fits: [], timers: [] };
 

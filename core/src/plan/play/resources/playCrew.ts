@@ -1,5 +1,5 @@
 import type { PlayCalendars } from './playCalendars';
-import type { PlayTables } from './playTables';
+import type { PlayTables } from '../playTables';
 
 /** Those whose hands a play has: who is there and free, and who would be missing where. */
 export class PlayCrew {

@@ -1,6 +1,6 @@
-import type { ProjectFile } from '../file/projectFile';
+import type { ProjectFile } from '../../file/projectFile';
 import { makeVersion10 } from './makeVersion10';
-import { without } from './without';
+import { without } from '../without';
 
 /** The sample as version 9 of the format had it: hands were a count, and nobody had a name. */
 export function makeVersion9(handsPairs = 1): Record<string, unknown> {

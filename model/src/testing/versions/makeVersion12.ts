@@ -1,6 +1,6 @@
-import { CAN_ADDED_IN_13, ENTRY_ADDED_IN_13, PRODUCT_ADDED_IN_13, SHOP_ADDED_IN_13 } from '../file/migrations';
+import { CAN_ADDED_IN_13, ENTRY_ADDED_IN_13, PRODUCT_ADDED_IN_13, SHOP_ADDED_IN_13 } from '../../file/migrations';
 import { makeVersion13 } from './makeVersion13';
-import { without } from './without';
+import { without } from '../without';
 
 /** The sample as version 12 of the format had it: a shelf of cans only, without prices, places and ages. */
 export function makeVersion12() {

@@ -1,8 +1,8 @@
-import type { Pack } from '../../records/shelf/pack';
-import type { Purchase } from '../../records/shelf/purchase';
-import type { Can } from '../../records/shelf/can';
-import type { ShelfThing } from './shelfThing';
-import { isFor } from './shelfThing';
+import type { Pack } from '../../../records/shelf/pack';
+import type { Purchase } from '../../../records/shelf/purchase';
+import type { Can } from '../../../records/shelf/can';
+import type { ShelfThing } from '../shelfThing';
+import { isFor } from '../shelfThing';
 
 /** What prices are known from. */
 export interface PriceRecords {

@@ -1,12 +1,12 @@
 import { readMoment } from '@zinc-ladder/core/csv/readMoment';
 import type { SupplyKindId } from '@zinc-ladder/core/shelf/supplyKinds';
 import { findSupplyKind, gritNumber } from '@zinc-ladder/core/shelf/supplyKinds';
-import { productValue } from '../../products/productDrying';
-import type { Can } from '../../records/shelf/can';
-import type { Supplier } from '../../records/shelf/supplier';
-import type { Supply } from '../../records/shelf/supply';
-import type { Product } from '../../records/shop/product';
-import type { Shop } from '../../records/shop/shop';
+import { productValue } from '../../../products/productDrying';
+import type { Can } from '../../../records/shelf/can';
+import type { Supplier } from '../../../records/shelf/supplier';
+import type { Supply } from '../../../records/shelf/supply';
+import type { Product } from '../../../records/shop/product';
+import type { Shop } from '../../../records/shop/shop';
 import type { StockRow } from './readStockCsv';
 
 /** What of a row goes onto what stands on the shelf. */

@@ -1,6 +1,6 @@
-import { RUNG_ADDED_IN_2, SHOP_ADDED_IN_2 } from '../file/migrations';
+import { RUNG_ADDED_IN_2, SHOP_ADDED_IN_2 } from '../../file/migrations';
 import { makeVersion2 } from './makeVersion2';
-import { without } from './without';
+import { without } from '../without';
 
 /** The sample as version 1 of the format had it: without what later versions added. */
 export function makeVersion1(): Record<string, unknown> {

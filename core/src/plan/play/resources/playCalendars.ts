@@ -1,4 +1,4 @@
-import type { PlayTables } from './playTables';
+import type { PlayTables } from '../playTables';
 
 /** The windows of a problem's calendars as a play goes along them: what lies behind is not looked at again. */
 export class PlayCalendars {

@@ -7,8 +7,8 @@ import type { RenderedPair } from '@zinc-ladder/core/weather/testing/renderPhoto
 import { renderPair } from '@zinc-ladder/core/weather/testing/renderPhotos';
 import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
 import type { PlannedWeatherPass, WearPin, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
-import { writePng } from './pictures/png';
-import { DEMO_MOMENT } from './scenario';
+import { writePng } from '../pictures/png';
+import { DEMO_MOMENT } from '../scenario';
 
 const HOUR_MS = 3_600_000;
 const BRASS: Lab = labOfHex('#a8843c');

@@ -1,13 +1,13 @@
 import type { CostItem, CostSum } from '@zinc-ladder/core/shelf/costs';
 import { sumCosts } from '@zinc-ladder/core/shelf/costs';
 import { SUPPLY_KINDS } from '@zinc-ladder/core/shelf/supplyKinds';
-import type { ProjectFile } from '../../file/projectFile';
-import type { LogEntry } from '../../records/ladder/logEntry';
+import type { ProjectFile } from '../../../file/projectFile';
+import type { LogEntry } from '../../../records/ladder/logEntry';
 import type { CostKind } from './costKinds';
-import { rungMillilitres, supplyWork } from './rungTakes';
-import { productThing, supplyTakes, supplyThings } from './shelfThing';
-import { groupCans } from './stockNow';
-import { ownUseOf } from '../../products/ownUse';
+import { rungMillilitres, supplyWork } from '../rungTakes';
+import { productThing, supplyTakes, supplyThings } from '../shelfThing';
+import { groupCans } from '../stockNow';
+import { ownUseOf } from '../../../products/ownUse';
 import { unitPrice } from './unitPrices';
 
 /** What a prop costs so far and still will, by kind. */

@@ -1,7 +1,7 @@
-import { ENTRY_ADDED_IN_12, PRODUCT_ADDED_IN_12 } from '../file/migrations';
+import { ENTRY_ADDED_IN_12, PRODUCT_ADDED_IN_12 } from '../../file/migrations';
 import { makeVersion12 } from './makeVersion12';
-import { makeSampleProject } from './sampleProject';
-import { without } from './without';
+import { makeSampleProject } from '../sampleProject';
+import { without } from '../without';
 
 /** The sample as version 11 of the format had it: nothing was held against each other, noted for next time or learned of how a product dries. */
 export function makeVersion11(): Record<string, unknown> {

@@ -1,4 +1,4 @@
-import type { ProjectFile } from '../file/projectFile';
+import type { ProjectFile } from '../../file/projectFile';
 import {
   CAN_ADDED_IN_4,
   CARD_ADDED_IN_4,
@@ -6,9 +6,9 @@ import {
   PRODUCT_ADDED_IN_4,
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_4,
-} from '../file/migrations';
+} from '../../file/migrations';
 import { makeVersion4 } from './makeVersion4';
-import { without } from './without';
+import { without } from '../without';
 
 const LISTS_ADDED_IN_4 = { targets: [], maskPlans: [], stencils: [] };
 

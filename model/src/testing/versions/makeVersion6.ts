@@ -1,5 +1,5 @@
 import { makeVersion7 } from './makeVersion7';
-import { without } from './without';
+import { without } from '../without';
 
 /** The sample as version 6 of the format had it: there were no routes of one's own. */
 export function makeVersion6(): Record<string, unknown> {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { KEPT_UNSET } from '../../products/keptUnset';
-import type { Can } from '../../records/shelf/can';
-import type { Supply } from '../../records/shelf/supply';
-import { makeSampleProject } from '../../testing/sampleProject';
-import { makeWholeSample } from '../../testing/wholeSample';
+import { KEPT_UNSET } from '../../../products/keptUnset';
+import type { Can } from '../../../records/shelf/can';
+import type { Supply } from '../../../records/shelf/supply';
+import { makeSampleProject } from '../../../testing/sampleProject';
+import { makeWholeSample } from '../../../testing/wholeSample';
 import { matchStock } from './matchStock';
 import { readStockCsv } from './readStockCsv';
 import { writeStockCsv } from './writeStockCsv';

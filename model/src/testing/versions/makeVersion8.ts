@@ -1,6 +1,6 @@
-import { makeSampleProject } from './sampleProject';
+import { makeSampleProject } from '../sampleProject';
 import { makeVersion9 } from './makeVersion9';
-import { without } from './without';
+import { without } from '../without';
 
 /** The sample as version 8 of the format had it: planned by the methods' minutes, nothing known of printers. */
 export function makeVersion8(): Record<string, unknown> {

@@ -1,5 +1,5 @@
-import type { PlayTables } from './playTables';
-import { TimeHeap } from './timeHeap';
+import type { PlayTables } from '../playTables';
+import { TimeHeap } from '../timeHeap';
 
 /** Hands, rack and other places of a play: how much of each is taken, and when it is given back. */
 export class PlayPlaces {

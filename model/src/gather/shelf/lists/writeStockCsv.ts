@@ -2,12 +2,12 @@ import { harmlessCell } from '@zinc-ladder/core/csv/harmlessCell';
 import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
 import { localDay } from '@zinc-ladder/core/time/workingHours';
 import Papa from 'papaparse';
-import type { Can } from '../../records/shelf/can';
-import type { Supply } from '../../records/shelf/supply';
-import type { Product } from '../../records/shop/product';
-import type { Shop } from '../../records/shop/shop';
-import type { LoggedUse } from './loggedUses';
-import { stockNow } from './stockNow';
+import type { Can } from '../../../records/shelf/can';
+import type { Supply } from '../../../records/shelf/supply';
+import type { Product } from '../../../records/shop/product';
+import type { Shop } from '../../../records/shop/shop';
+import type { LoggedUse } from '../loggedUses';
+import { stockNow } from '../stockNow';
 
 /** What stands on the shelf, for a stock list. */
 export interface StockRecords {

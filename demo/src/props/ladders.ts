@@ -11,8 +11,8 @@ import { rungOfStep } from '@zinc-ladder/model/gather/grow/rungOfStep';
 import { lightSteps } from '@zinc-ladder/model/gather/light/lightSteps';
 import { readLights } from '@zinc-ladder/model/gather/light/readLights';
 import { DEMO_LIGHTS } from './lights';
-import { DEMO_PRODUCTS } from './products';
-import { DEMO_PARTS } from './scenario';
+import { DEMO_PRODUCTS } from '../shop/products';
+import { DEMO_PARTS } from '../scenario';
 
 /** The ladders of the demo, grown and then changed by hand where the scenario asks for it. */
 export interface DemoLadders {

@@ -7,7 +7,7 @@ import type { Purchase } from '@zinc-ladder/model/records/shelf/purchase';
 import type { Supplier } from '@zinc-ladder/model/records/shelf/supplier';
 import type { Supply } from '@zinc-ladder/model/records/shelf/supply';
 import { DEMO_CANS, DEMO_PRODUCTS } from './products';
-import { DEMO_MOMENT, DEMO_START } from './scenario';
+import { DEMO_MOMENT, DEMO_START } from '../scenario';
 
 const DAY_MS = 86_400_000;
 

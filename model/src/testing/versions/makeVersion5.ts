@@ -1,6 +1,6 @@
-import type { ProjectFile } from '../file/projectFile';
+import type { ProjectFile } from '../../file/projectFile';
 import { makeVersion6 } from './makeVersion6';
-import { without } from './without';
+import { without } from '../without';
 
 /** The sample as version 5 of the format had it: finish and age were one choice, and there was no weather. */
 export function makeVersion5(): Record<string, unknown> {

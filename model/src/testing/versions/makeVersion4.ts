@@ -1,6 +1,6 @@
 import { makeVersion5 } from './makeVersion5';
-import type { ProjectFile } from '../file/projectFile';
-import { without } from './without';
+import type { ProjectFile } from '../../file/projectFile';
+import { without } from '../without';
 
 /** The sample as version 4 of the format had it: without what version 5 added. */
 export function makeVersion4(): Record<string, unknown> {

@@ -2,9 +2,9 @@ import { labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { PictureMatch } from '@zinc-ladder/model/records/reference/pictureMatch';
 import type { PictureArea } from '@zinc-ladder/model/records/prop/pictureArea';
 import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';
-import type { OwnView, PictureLight } from './pictures/renderLantern';
-import { GREY_CARD, PICTURE_LIGHTS, PICTURE_SIZE, placeOnOwn, renderOwn, TRUE_COLOURS } from './pictures/renderLantern';
-import { writePng } from './pictures/png';
+import type { OwnView, PictureLight } from '../pictures/renderLantern';
+import { GREY_CARD, PICTURE_LIGHTS, PICTURE_SIZE, placeOnOwn, renderOwn, TRUE_COLOURS } from '../pictures/renderLantern';
+import { writePng } from '../pictures/png';
 
 const BENCH_LAMP: PictureLight = {
   id: 'own-bench',

@@ -1,7 +1,7 @@
 import type { PicturePlace } from '@zinc-ladder/model/records/prop/picturePlace';
 import type { Dimension } from '@zinc-ladder/model/records/reference/dimension';
 import type { DimensionReading, Measuring } from '@zinc-ladder/model/records/reference/measuring';
-import { GREY_CARD, PICTURE_SIZE, TRUE_LENGTHS } from './pictures/renderLantern';
+import { GREY_CARD, PICTURE_SIZE, TRUE_LENGTHS } from '../pictures/renderLantern';
 
 const dimension = (id: string, position: number, name: string, meshMillimetres: number | null): Dimension => ({
   id: `dimension-${id}`,
