@@ -7,7 +7,7 @@ test('the shelf says what runs out and by when to order, for as sure as one want
   const first = shelf.getByRole('row').nth(1);
   await expect(first).toContainText('Brass, metallic aerosol');
   await expect(first).toContainText('30 ml');
-  await expect(shelf.getByText(/^\d of \d+ things run out before the plan is done\.$/u)).toBeVisible();
+  await expect(shelf.getByText(/^\d of \d+ things runs? out before the plan is done\.$/u)).toBeVisible();
   await shelf.getByLabel('How sure').selectOption({ label: 'nineteen of twenty' });
   await expect(first).toContainText('Brass, metallic aerosol');
   await shelf.getByRole('button', { name: 'Satin clear, aerosol', exact: true }).click();

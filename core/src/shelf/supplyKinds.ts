@@ -45,6 +45,8 @@ export interface SupplyKind {
   readonly isGritted: boolean;
   /** comes by width */
   readonly isWide: boolean;
+  /** no rung uses it up by area or minutes: what takes it says how many, and each is told apart by its name */
+  readonly isCounted: boolean;
   /** what a pack usually holds, in its unit (common practice) */
   readonly usualPack: number;
   /** months it keeps closed and opened (common practice, from memory); null: it does not age */
@@ -86,6 +88,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'pieces',
     isGritted: true,
     isWide: false,
+    isCounted: false,
     usualPack: 10,
     closedMonths: null,
     openedMonths: null,
@@ -97,6 +100,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'pieces',
     isGritted: true,
     isWide: false,
+    isCounted: false,
     usualPack: 25,
     closedMonths: null,
     openedMonths: null,
@@ -108,6 +112,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'metres',
     isGritted: false,
     isWide: true,
+    isCounted: false,
     usualPack: 18,
     closedMonths: 24,
     openedMonths: 12,
@@ -120,6 +125,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'metres',
     isGritted: false,
     isWide: true,
+    isCounted: false,
     usualPack: 20,
     closedMonths: null,
     openedMonths: null,
@@ -131,6 +137,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'pairs',
     isGritted: false,
     isWide: false,
+    isCounted: false,
     usualPack: 50,
     closedMonths: 36,
     openedMonths: null,
@@ -142,6 +149,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'hours',
     isGritted: false,
     isWide: false,
+    isCounted: false,
     // A pair is changed after some forty hours of use or half a year open, sooner where any smell comes through: common practice, the maker's schedule wins.
     usualPack: 40,
     closedMonths: 60,
@@ -154,6 +162,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'ml',
     isGritted: false,
     isWide: false,
+    isCounted: false,
     usualPack: 500,
     closedMonths: 60,
     openedMonths: 24,
@@ -165,6 +174,7 @@ export const SUPPLY_KINDS: readonly SupplyKind[] = [
     unit: 'pieces',
     isGritted: false,
     isWide: false,
+    isCounted: false,
     usualPack: 50,
     closedMonths: null,
     openedMonths: null,
@@ -184,6 +194,7 @@ function counted(id: SupplyKindId, name: string, usualPack: number, closedMonths
     unit: 'pieces',
     isGritted: false,
     isWide: false,
+    isCounted: true,
     usualPack,
     closedMonths,
     openedMonths: null,

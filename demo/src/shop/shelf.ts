@@ -94,7 +94,7 @@ const SUPPLY_ROWS: readonly SupplyRow[] = [
   ['cleaner', 'Airbrush cleaner', 'thinner', null, null, 260, 'metal cupboard', ['paint-post', 500, 8.8]],
   ['cups', 'Mixing cups', 'cups', null, null, 0, 'under the bench', null],
   ['strip-warm', 'Addressable strip, warm, LEDs', 'leds', null, null, 42, 'drawer 3', ['trade', 60, 13.9]],
-  ['cells-aa', 'AA cells', 'cells', null, null, 4, 'drawer 3', ['corner', 4, 3.6]],
+  ['cells-aa', 'AA cells', 'cells', null, null, 2, 'drawer 3', ['corner', 4, 3.6]],
   ['magnets-8', 'Disc magnets 8 × 3 mm', 'magnets', null, null, 14, 'drawer 3', ['paint-post', 20, 6.4]],
 ];
 

@@ -22,6 +22,20 @@ describe('amounts of the shelf', () => {
       '3 h',
     ]);
   });
+  it('are one piece, and not one pieces', () => {
+    expect([1, 0.96, 1.04, 1.1].map((amount) => amountText(amount, 'pieces', formats))).toEqual([
+      '1 piece',
+      '1 piece',
+      '1 piece',
+      '1.1 pieces',
+    ]);
+    expect([amountText(1, 'pairs', formats), amountText(1, 'metres', formats), amountText(1, 'hours', formats)]).toEqual([
+      '1 pair',
+      '1 m',
+      '1 h',
+    ]);
+    expect(amountRange(0.4, 1, 'pieces', formats)).toBe('0.4 – 1 pieces');
+  });
   it('of liquids go by the shop’s units', () => expect(amountText(29.5735, 'ml', us)).toBe('1.0 fl oz'));
   it('as a range name their unit once', () => {
     expect(amountRange(0.4, 2.1, 'pieces', formats)).toBe('0.4 – 2.1 pieces');

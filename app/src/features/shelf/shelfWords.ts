@@ -3,19 +3,24 @@ import type { SupplyUnit } from '@zinc-ladder/core/shelf/supplyKinds';
 import { localDay } from '@zinc-ladder/core/time/workingHours';
 import type { Formats } from '../../base/formats';
 
-/** An amount of a thing in its unit: `340 ml`, `2.5 pieces`, `12 m`. */
+/** An amount of a thing in its unit: `340 ml`, `2.5 pieces`, `1 pair`, `12 m`. */
 export function amountText(amount: number, unit: SupplyUnit, formats: Formats): string {
   if (unit === 'ml') return formats.volume(amount);
-  if (amount > 0 && amount < 0.05) return `under 0.1 ${UNIT_NAMES[unit]}`;
-  const shown = Math.abs(amount) < 10 ? Math.round(amount * 10) / 10 : Math.round(amount);
-  return `${shown} ${UNIT_NAMES[unit]}`;
+  const shown = amountNumber(amount);
+  return `${shown} ${shown === '1' ? UNIT_NAMES[unit].replace(/s$/u, '') : UNIT_NAMES[unit]}`;
 }
 
 /** A range of amounts, its unit once: `0.4 – 2.1 pieces`. */
 export function amountRange(low: number, high: number, unit: SupplyUnit, formats: Formats): string {
-  const [from, to] = [amountText(low, unit, formats), amountText(high, unit, formats)];
+  if (unit !== 'ml') return `${amountNumber(low)} – ${amountNumber(high)} ${UNIT_NAMES[unit]}`;
+  const [from, to] = [formats.volume(low), formats.volume(high)];
   const suffix = to.replace(/^[\d.]+/u, '');
   return `${from.endsWith(suffix) ? from.slice(0, -suffix.length) : from} – ${to}`;
+}
+
+function amountNumber(amount: number): string {
+  if (amount > 0 && amount < 0.05) return 'under 0.1';
+  return String(Math.abs(amount) < 10 ? Math.round(amount * 10) / 10 : Math.round(amount));
 }
 
 /** What a unit is called beside a number. */

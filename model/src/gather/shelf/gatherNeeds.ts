@@ -6,7 +6,7 @@ import type { Level } from '../../records/shelf/kept';
 import type { Purchase } from '../../records/shelf/purchase';
 import { gatherTakes, supplyLeft } from './gatherTakes';
 import type { ShelfThing } from './shelfThing';
-import { isFor, productThing, supplyThings } from './shelfThing';
+import { isCounted, isFor, productThing, supplyThings } from './shelfThing';
 import type { LoggedUse } from './loggedUses';
 import { bestLook, groupCans, stockNow } from './stockNow';
 import { ownUseOf } from '../../products/ownUse';
@@ -32,6 +32,8 @@ export type ShelfRecords = { readonly [List in ShelfList]: readonly ProjectFile[
 
 /** Paper and tape vary more than paint: a sheet more or less a turn, and hands that spare or waste all of it (guesses). */
 const SUPPLY_SPREAD: StockSpread = { each: 0.4, all: 0.25 };
+/** A plan of lights says how many cells and LEDs it takes: three are three. */
+const COUNTED_SPREAD: StockSpread = { each: 0, all: 0 };
 
 const NO_USES: readonly LoggedUse[] = [];
 
@@ -75,7 +77,7 @@ export function gatherNeeds(
     look: bestLook(thing.supplies),
     takes: takes.get(thing.id) ?? [],
     arrivals: arrivalsOf(thing),
-    spread: SUPPLY_SPREAD,
+    spread: isCounted(thing) ? COUNTED_SPREAD : SUPPLY_SPREAD,
   }));
   return [...ofProducts, ...ofSupplies];
 }

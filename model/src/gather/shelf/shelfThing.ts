@@ -37,12 +37,14 @@ export function supplyThings(supplies: readonly Supply[]): readonly ShelfThing[]
   });
 }
 
-/** Kinds that are told apart by their names, as no rung asks for them. */
-const NAMED = ['magnets', 'leds', 'cells', 'sundry'];
+/** Whether what takes of a thing says how many: nothing about it is reckoned by area or minutes. */
+export function isCounted({ supplies: [first] }: ShelfThing): boolean {
+  return first !== undefined && findSupplyKind(first.kindId).isCounted;
+}
 
 /** What a supply is counted with: the same for all that stand in for it. */
 export function groupOf({ kindId, grit, name }: Pick<Supply, 'kindId' | 'grit' | 'name'>): string {
-  return `${kindId}|${grit ?? ''}|${NAMED.includes(kindId) ? name.trim().toLowerCase() : ''}`;
+  return `${kindId}|${grit ?? ''}|${findSupplyKind(kindId).isCounted ? name.trim().toLowerCase() : ''}`;
 }
 
 /** What a rung uses up of a kind of supply. */

@@ -1,4 +1,5 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
+import { isCounted } from '@zinc-ladder/model/gather/shelf/shelfThing';
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -91,7 +92,7 @@ export function NeedsTab() {
                         {line.thing.product ? (
                           <Swatch colourHex={hexOfProduct(line.thing.product)} className="h-5 w-5" />
                         ) : (
-                          <span aria-hidden="true" className="border-line inline-block h-5 w-5 border border-dashed" />
+                          <span aria-hidden="true" className="border-line inline-block h-5 w-5 shrink-0 border border-dashed" />
                         )}
                         {line.thing.name}
                       </button>
@@ -104,7 +105,7 @@ export function NeedsTab() {
                       {line.look === null || line.stock > 0 ? amountText(line.stock, line.thing.unit, formats) : ''}
                       {line.look && <span className="block text-sm">{line.look}, by a look</span>}
                       {line.curve.arriving > 0 && (
-                        <span className="text-dim block text-sm">
+                        <span className="text-dim ml-auto block max-w-24 text-sm whitespace-normal">
                           + {amountText(line.curve.arriving, line.thing.unit, formats)} ordered
                         </span>
                       )}
@@ -139,13 +140,28 @@ export function NeedsTab() {
 
 function headline(short: number, taken: number): string {
   if (taken === 0) return 'Nothing is taken';
-  return short === 0 ? 'All that the plan takes is there.' : `${short} of ${taken} things run out before the plan is done.`;
+  return short === 0
+    ? 'All that the plan takes is there.'
+    : `${short} of ${taken} things ${short === 1 ? 'runs' : 'run'} out before the plan is done.`;
 }
 
 function Needed({ line: { thing, curve }, chance }: { readonly line: ShelfLine; readonly chance: number }) {
   const formats = useFormats();
   const text = (amount: number): string => amountText(amount, thing.unit, formats);
   if (curve.needed === 0) return <span className="text-dim">nothing</span>;
+  if (isCounted(thing))
+    return (
+      <Why
+        name={`what the plan takes of ${thing.name}`}
+        reason={{
+          formula: 'as many as the plans of lights say, until their rungs are done',
+          inputs: [['missing', text(curve.missing)]],
+          source: 'the lights in Ladders',
+        }}
+      >
+        {text(curve.needed)}
+      </Why>
+    );
   return (
     <Why
       name={`what the plan takes of ${thing.name}`}

@@ -136,6 +136,15 @@ describe('supplies and what is to be bought', () => {
       [0, []],
     ]);
   });
+  it('cells and LEDs are as many as are said: four are enough for three, two are one short', () => {
+    const lit = { ...NEW_LIGHTS, id: 'l', revision: 0, propId: 'prop', name: 'Lamp', leds: 12, cells: 3, rungIds: ['host-2'] };
+    const box = (left: number): Supply => ({ ...paper, id: 'box', name: 'AA', kindId: 'cells', grit: null, left });
+    const of = (left: number) => lines({ supplies: [box(left)], lightPlans: [lit] }, 0.95).find(({ thing }) => thing.supplies.length > 0);
+    expect(of(4)).toMatchObject({ orderByMs: null, curve: { needed: 3, low: 3, high: 3, missing: 0, free: 1 } });
+    expect(of(3)?.curve.missing).toBe(0);
+    expect(of(2)?.curve).toMatchObject({ missing: 1, runsOutMs: NOW + 5 * DAY });
+    expect(of(2)?.orderByMs).not.toBeNull();
+  });
   it('who sells it decides by when to order; enough by a look is enough', () => {
     const empty = { cans: [{ ...can, leftMillilitres: 0 }] };
     const [first] = lines(empty);
