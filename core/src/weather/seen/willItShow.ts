@@ -2,6 +2,7 @@ import type { CoatPaint } from '../../colour/coats/coatsOver';
 import { backingOf, labOver } from '../../colour/coats/coatsOver';
 import type { Lab } from '../../colour/lab';
 import { difference } from '../../colour/lab';
+import type { PassSight } from './pass';
 import { SEEN_DIFFERENCE } from './pass';
 
 /** ΔE00 from which a pass is worth mixing: well over what is just seen, as it is blurred from where the prop is looked at (guessed). */
@@ -26,6 +27,23 @@ export function contrastOver(paint: CoatPaint, under: Lab, coats = USUAL_DEPOSIT
 export function willShow(contrast: number): 'no' | 'hardly' | 'yes' {
   if (contrast < SEEN_DIFFERENCE) return 'no';
   return contrast < WORTH_MIXING ? 'hardly' : 'yes';
+}
+
+/** Share of a surface below which nobody would say that something is there (guessed). */
+const NOTICED_SHARE = 0.005;
+
+/** Why a pass would not be noticed: hardly any lands here; its colour is much like what is under it; it lies too thin or in marks too fine to be seen. */
+export type Unseen = 'sparse' | 'alike' | 'faint';
+
+/**
+ * Why a pass is not seen; null where it is.
+ *
+ * @param contrast ΔE00 of its paint, as it usually lies, over what is under it
+ */
+export function whyUnseen({ ink, coverage }: Pick<PassSight, 'ink' | 'coverage'>, contrast: number): Unseen | null {
+  if (coverage >= NOTICED_SHARE) return null;
+  if (willShow(contrast) !== 'yes') return 'alike';
+  return ink < NOTICED_SHARE ? 'sparse' : 'faint';
 }
 
 /**

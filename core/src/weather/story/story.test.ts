@@ -5,7 +5,7 @@ import { labOfHex } from '../../colour/lab';
 import { paintOf } from '../../colour/paint';
 import { gatherFields, thinOut, USUAL_SETUP } from '../field/weatherFields';
 import { createRehearsal } from '../seen/rehearsal';
-import { contrastOver, paintsThatShow, willShow } from '../seen/willItShow';
+import { contrastOver, paintsThatShow, whyUnseen, willShow } from '../seen/willItShow';
 import { ownTechnique } from '../technique/ownTechnique';
 import { paintForTechnique, passFor } from '../technique/passFor';
 import { findTechnique, TECHNIQUES } from '../technique/techniques';
@@ -114,6 +114,14 @@ describe('whether a pass will show', () => {
     expect(willShow(contrastOver(paint('same', '#3c5c4c'), CHECK_BASE))).toBe('no');
     expect(willShow(contrastOver(paint('bone', '#e6dcc4'), CHECK_BASE))).toBe('yes');
     expect(willShow(3)).toBe('hardly');
+  });
+  it('is told with why it does not: none lands, its colour is like what is under it, or it lies too fine for the distance', () => {
+    expect(whyUnseen({ ink: 0.3, coverage: 0.2 }, 30)).toBeNull();
+    expect(whyUnseen({ ink: 0.3, coverage: 0.005 }, 1)).toBeNull();
+    // Where its colour would show, another paint would be as little seen.
+    expect([1, 30].map((contrast) => whyUnseen({ ink: 0.004, coverage: 0 }, contrast))).toEqual(['alike', 'sparse']);
+    expect([1, 3].map((contrast) => whyUnseen({ ink: 0.3, coverage: 0.004 }, contrast))).toEqual(['alike', 'alike']);
+    expect(whyUnseen({ ink: 0.3, coverage: 0.004 }, 34)).toBe('faint');
   });
   it('names those of the shelf that would, most like the wanted one first', () => {
     const shelf = [paint('bone', '#e6dcc4'), paint('same', '#3c5c4c'), paint('black', '#171513')];

@@ -1,5 +1,7 @@
 import { hexOfLab, labOfHex } from '@zinc-ladder/core/colour/lab';
 import type { PassSight } from '@zinc-ladder/core/weather/seen/pass';
+import type { Unseen } from '@zinc-ladder/core/weather/seen/willItShow';
+import { whyUnseen } from '@zinc-ladder/core/weather/seen/willItShow';
 import { checkOrder } from '@zinc-ladder/core/weather/story/storyPasses';
 import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { findTechnique, TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
@@ -14,6 +16,7 @@ import { Swatch } from '../../../ui/swatch/Swatch';
 import { usePlanEdit } from '../usePlanEdit';
 import type { Weather } from '../useWeather';
 import { percent } from '../words';
+import { passContrast } from './passContrast';
 
 /** All passes of a part, large to small, each with what is seen of it. */
 export function PassList({
@@ -54,8 +57,8 @@ export function PassList({
           const technique = findTechnique(pass.techniqueId);
           const sight = sights[at];
           const rehearsed = passes[at];
-          const isHidden = sight !== undefined && pass.amount > 0 && sight.coverage < 0.005 && technique.shows !== 'sheen';
-          const isSparse = isHidden && sight.ink < 0.005 && technique.carrier.kind === 'marks';
+          const contrast = passContrast(weather, at);
+          const unseen = sight && contrast !== null && technique.shows !== 'sheen' ? whyUnseen(sight, contrast) : null;
           return (
             <li key={pass.id} className="border-line border-t">
               <button
@@ -67,7 +70,7 @@ export function PassList({
                 <Swatch colourHex={rehearsed && technique.shows !== 'sheen' ? hexOfLab(rehearsed.lab) : null} />
                 <span className="min-w-0">
                   <span className="block truncate font-medium">{technique.name}</span>
-                  {isHidden && <span className="text-oxide block text-sm">{isSparse ? 'hardly any lands here' : 'will not show'}</span>}
+                  {unseen && <span className="text-oxide block text-sm">{UNSEEN_WORDS[unseen]}</span>}
                   {pass.rungId !== null && <span className="text-dim block text-sm">on the ladder</span>}
                 </span>
                 <span className="figure text-right">
@@ -118,3 +121,9 @@ export function PassList({
     </Sheet>
   );
 }
+
+const UNSEEN_WORDS: Readonly<Record<Unseen, string>> = {
+  sparse: 'no marks will show',
+  alike: 'will not show',
+  faint: 'too thin or too fine to be seen',
+};

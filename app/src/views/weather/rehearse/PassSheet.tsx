@@ -1,10 +1,10 @@
 import { airAt } from '@zinc-ladder/core/climate/airTimeline';
-import { paintOf } from '@zinc-ladder/core/colour/paint';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { PassSight } from '@zinc-ladder/core/weather/seen/pass';
-import { contrastOver, paintsThatShow, willShow } from '@zinc-ladder/core/weather/seen/willItShow';
+import { SEEN_DIFFERENCE } from '@zinc-ladder/core/weather/seen/pass';
+import { paintsThatShow, whyUnseen, willShow } from '@zinc-ladder/core/weather/seen/willItShow';
 import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
 import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
@@ -30,6 +30,7 @@ import { Why } from '../../../ui/Why';
 import { usePlanEdit } from '../usePlanEdit';
 import type { Weather } from '../useWeather';
 import { percent } from '../words';
+import { passContrast } from './passContrast';
 
 /** One pass: where to stop, what is seen of it, what moves it, and how it is done. */
 export function PassSheet({
@@ -58,6 +59,8 @@ export function PassSheet({
   const change = (what: string, fields: Partial<PlannedWeatherPass>): void =>
     void keep(`${what} of ${technique.name.toLowerCase()}`, (run, id) => changePass(run, id, pass.id, fields)).then(onRest);
   const fitting = productsFor(technique, products);
+  const contrast = passContrast(weather, at);
+  const isUnseen = pass.stop === null && sight !== undefined && contrast !== null && whyUnseen(sight, contrast) !== null;
   return (
     <Sheet className="p-4" isActive label={technique.name}>
       <h2 className="font-label text-xl font-semibold">{technique.name}</h2>
@@ -80,14 +83,14 @@ export function PassSheet({
                 : 'rehearsal on the part’s mesh; where the technique lands is guessed until cards exist',
             }}
           >
-            Stop at {percent(pass.stop ?? sight.coverage)} covered
+            {isUnseen ? `No marks seen from ${weather.distanceMetres} m` : `Stop at ${percent(pass.stop ?? sight.coverage)} covered`}
           </Why>
         ) : (
           '…'
         )}
       </p>
       {sight && technique.shows !== 'sheen' && (
-        <Warning weather={weather} pass={pass} at={at} sight={sight} onPaint={(productId) => change('Paint', { productId })} />
+        <Warning weather={weather} at={at} sight={sight} onPaint={(productId) => change('Paint', { productId })} />
       )}
       {sight && (
         <Figures columns={3}>
@@ -188,45 +191,55 @@ export function PassSheet({
   );
 }
 
-/** What will not show is said before it is mixed, with paints that would. */
+/** What will not show is said before it is mixed, with why, and with paints that would. */
 function Warning({
   weather,
-  pass,
   at,
-  sight: { coverage, ink },
+  sight,
   onPaint,
 }: {
   readonly weather: Weather;
-  readonly pass: PlannedWeatherPass;
   readonly at: number;
   readonly sight: PassSight;
   readonly onPaint: (productId: string) => void;
 }) {
-  const { base, colours, index, mirrored, passes } = weather;
+  const { base, colours, index, mirrored, passes, distanceMetres, surface } = weather;
   const products = useTable('products');
-  const technique = findTechnique(pass.techniqueId);
   const rehearsed = passes[at];
-  if (!rehearsed || pass.amount === 0) return null;
-  const { lab, scatterPerCoat } = rehearsed;
-  const contrast = contrastOver({ paint: paintOf('asked', lab, 1, mirrored), scatterPerCoat }, base, undefined, mirrored);
-  if (ink < 0.005 && technique.carrier.kind === 'marks')
+  const contrast = passContrast(weather, at);
+  if (!rehearsed || contrast === null) return null;
+  const technique = findTechnique(rehearsed.techniqueId);
+  const unseen = whyUnseen(sight, contrast);
+  if (unseen === null && willShow(contrast) === 'yes') return null;
+  if (unseen === 'sparse') {
+    const hint =
+      technique.carrier.kind === 'marks' && technique.carrier.grip.wet
+        ? 'Pin where it runs from, under Its life.'
+        : surface?.isShape && 'By its shape alone no recesses are known; its mesh would tell them.';
     return (
       <p role="alert" className="border-oxide my-2 border-l-4 pl-3">
-        Hardly any lands on this part at this amount
-        {technique.carrier.grip.wet ? ': pin where it runs from, under Its life' : ''}.
+        {sight.tint < SEEN_DIFFERENCE
+          ? 'Hardly any lands on this part at this amount.'
+          : `No marks of it will show over ${colours.name ?? 'what is under it'}: it only tints all of it, by ΔE ${sight.tint.toFixed(1)}.`}{' '}
+        {hint}
       </p>
     );
-  const verdict = coverage < 0.005 ? 'no' : willShow(contrast);
-  if (verdict === 'yes') return null;
+  }
+  if (unseen === 'faint')
+    return (
+      <p role="alert" className="border-oxide my-2 border-l-4 pl-3">
+        It lies too thin, or in marks too fine, to be seen from {distanceMetres} m. Its colour would show (ΔE {contrast.toFixed(1)}).
+      </p>
+    );
   const others = productsFor(technique, products).flatMap((entry) =>
     effectOf(entry) === 'none' ? (coatPaintOf(entry, mirrored) ?? []) : [],
   );
-  const better = paintsThatShow(others, base, lab, 3, mirrored);
+  const better = paintsThatShow(others, base, rehearsed.lab, 3, mirrored);
   return (
     <div role="alert" className="border-oxide my-2 border-l-4 pl-3">
       <p className="text-oxide font-medium">
-        {verdict === 'no' ? 'This will not show' : 'This will hardly show'} over {colours.name ?? 'what is under it'} (ΔE{' '}
-        {contrast.toFixed(1)}).
+        {unseen === 'alike' || willShow(contrast) === 'no' ? 'This will not show' : 'This will hardly show'} over{' '}
+        {colours.name ?? 'what is under it'} (ΔE {contrast.toFixed(1)}).
       </p>
       {better.length > 0 ? (
         <p className="flex flex-wrap items-center gap-2">
