@@ -21,7 +21,8 @@ export function LadderRail({ onKeys }: { readonly onKeys: () => void }) {
         <li aria-hidden="true" className="bg-rail absolute inset-y-0 left-2.5 hidden w-1.5 md:block" />
         <li aria-hidden="true" className="bg-rail absolute inset-y-0 right-2.5 hidden w-1.5 md:block" />
         {RAIL.map((rung) => (
-          <li key={rung.path} className="relative min-w-14 flex-1 md:min-w-0 md:flex-none">
+          // Six and a half on any phone: half a rung at the edge says that there are more.
+          <li key={rung.path} className="relative min-w-[15.4vw] flex-1 md:min-w-0 md:flex-none">
             <NavLink
               to={rung.path}
               title={rung.question}
