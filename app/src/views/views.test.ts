@@ -19,7 +19,8 @@ import { readDayMinutes, writeDayMinutes } from '../base/dayMinutes';
 const HOUR = 3_600_000;
 
 describe('the log as it stands', () => {
-  const readText = ({ text }: LogEntry) => ({ words: text, key: text });
+  const textOf = ({ text }: LogEntry): string => text;
+  const readText = { words: textOf, key: textOf };
   const entry = (id: string, atMs: number, extra: Partial<LogEntry> = {}): LogEntry => ({
     id,
     revision: 0,

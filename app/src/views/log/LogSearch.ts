@@ -7,21 +7,21 @@ import { compareLogged, isLetThrough, wordsSought } from './logFilter';
 /** What of an entry is looked at. */
 export interface SearchedEntry {
   /** in small letters */
-  readonly words: string;
+  readonly words: (entry: LogEntry) => string;
   /** what its minutes are added up by */
-  readonly key: string;
+  readonly key: (entry: LogEntry) => string;
 }
 
 /** Searches one state of the log. What entries are searched in is put together once; a word that is typed on narrows what was found last. */
 export class LogSearch {
   // By place in the log: a look by id takes longer than the search itself.
-  private readonly searched: (SearchedEntry | undefined)[] = [];
+  private readonly words: string[] = [];
   private prepared = 0;
   private last: { readonly filter: LogFilter; readonly places: readonly number[]; readonly found: readonly StandingEntry[] } | null = null;
 
   constructor(
     private readonly standing: readonly StandingEntry[],
-    private readonly read: (entry: LogEntry) => SearchedEntry,
+    private readonly of: SearchedEntry,
   ) {}
 
   /** The entries a filter lets through, newest first. */
@@ -31,14 +31,13 @@ export class LogSearch {
 
   /** Planned and actual minutes of the done entries a filter lets through. */
   compare(filter: LogFilter): ComparedMinutes {
-    const { places, found } = this.look(filter);
-    return compareLogged(found, (_, at) => this.searchedAt(places[at] ?? 0)?.key ?? '');
+    return compareLogged(this.look(filter).found, this.of.key);
   }
 
   /** Puts together what some more entries are searched in, ahead of the first key. Returns whether there are more. */
   prepare(most: number): boolean {
     const end = Math.min(this.standing.length, this.prepared + most);
-    for (; this.prepared < end; this.prepared += 1) this.searchedAt(this.prepared);
+    for (; this.prepared < end; this.prepared += 1) this.wordsAt(this.prepared);
     return end < this.standing.length;
   }
 
@@ -53,7 +52,7 @@ export class LogSearch {
     const lookAt = (place: number): void => {
       const each = this.standing[place];
       if (!each || !isLetThrough(each.entry, filter)) return;
-      if (words !== '' && !this.searchedAt(place)?.words.includes(words)) return;
+      if (words !== '' && !this.wordsAt(place).includes(words)) return;
       places.push(place);
       found.push(each);
     };
@@ -63,9 +62,9 @@ export class LogSearch {
     return this.last;
   }
 
-  private searchedAt(place: number): SearchedEntry | undefined {
+  private wordsAt(place: number): string {
     const each = this.standing[place];
-    return (this.searched[place] ??= each && this.read(each.entry));
+    return (this.words[place] ??= each ? this.of.words(each.entry) : '');
   }
 }
 

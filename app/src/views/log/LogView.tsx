@@ -44,7 +44,7 @@ export function LogView() {
   const shownFilter = useDeferredValue(filter);
   const standing = useDerived('logEntries', standingLog);
   const search = useMemo(
-    () => new LogSearch(standing, (entry) => ({ words: wordsOf(entry, index), key: methodOf(entry, index) })),
+    () => new LogSearch(standing, { words: (entry) => wordsOf(entry, index), key: (entry) => methodOf(entry, index) }),
     [standing, index],
   );
   useEffect(() => {

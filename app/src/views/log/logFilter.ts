@@ -31,11 +31,11 @@ export function isLetThrough(entry: LogEntry, { propId, partId, productId, kind 
   return kind === FOR_NEXT_TIME ? entry.isForNextTime : kind === '' || entry.kind === kind;
 }
 
-/** Compares planned and actual minutes of the done entries, by a key; it is given the place in the list too. */
-export function compareLogged(entries: readonly StandingEntry[], keyOf: (entry: LogEntry, at: number) => string): ComparedMinutes {
+/** Compares planned and actual minutes of the done entries, by a key. */
+export function compareLogged(entries: readonly StandingEntry[], keyOf: (entry: LogEntry) => string): ComparedMinutes {
   return compareMinutes(
-    entries.flatMap(({ entry }, at) =>
-      entry.kind === 'done' ? { key: keyOf(entry, at), planned: entry.plannedMinutes, actual: entry.actualMinutes } : [],
+    entries.flatMap(({ entry }) =>
+      entry.kind === 'done' ? { key: keyOf(entry), planned: entry.plannedMinutes, actual: entry.actualMinutes } : [],
     ),
   );
 }
