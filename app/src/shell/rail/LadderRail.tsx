@@ -21,8 +21,8 @@ export function LadderRail({ onKeys }: { readonly onKeys: () => void }) {
         <li aria-hidden="true" className="bg-rail absolute inset-y-0 left-2.5 hidden w-1.5 md:block" />
         <li aria-hidden="true" className="bg-rail absolute inset-y-0 right-2.5 hidden w-1.5 md:block" />
         {RAIL.map((rung) => (
-          // Six and a half on any phone: half a rung at the edge says that there are more.
-          <li key={rung.path} className="relative min-w-[15.4vw] flex-1 md:min-w-0 md:flex-none">
+          // Six and a half on any phone: half a rung at the edge says that there are more. From 32 rem on all nine fit.
+          <li key={rung.path} className="relative min-w-[15.4vw] flex-1 min-[32rem]:min-w-0 md:flex-none">
             <NavLink
               to={rung.path}
               title={rung.question}

@@ -89,8 +89,8 @@ export function PassSheet({
           '…'
         )}
       </p>
-      {sight && technique.shows !== 'sheen' && (
-        <Warning weather={weather} at={at} sight={sight} onPaint={(productId) => change('Paint', { productId })} />
+      {sight && contrast !== null && technique.shows !== 'sheen' && (
+        <Warning weather={weather} at={at} sight={sight} contrast={contrast} onPaint={(productId) => change('Paint', { productId })} />
       )}
       {sight && (
         <Figures columns={3}>
@@ -196,18 +196,19 @@ function Warning({
   weather,
   at,
   sight,
+  contrast,
   onPaint,
 }: {
   readonly weather: Weather;
   readonly at: number;
   readonly sight: PassSight;
+  readonly contrast: number;
   readonly onPaint: (productId: string) => void;
 }) {
   const { base, colours, index, mirrored, passes, distanceMetres, surface } = weather;
   const products = useTable('products');
   const rehearsed = passes[at];
-  const contrast = passContrast(weather, at);
-  if (!rehearsed || contrast === null) return null;
+  if (!rehearsed) return null;
   const technique = findTechnique(rehearsed.techniqueId);
   const unseen = whyUnseen(sight, contrast);
   if (unseen === null && willShow(contrast) === 'yes') return null;
