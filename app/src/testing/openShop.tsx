@@ -31,7 +31,7 @@ afterEach(async () => {
 });
 
 /** Opens the whole application over a database of its own, at an address, at the moment the project was saved. */
-export async function openShop(path: string, project: ProjectFile | null = makeSampleProject()) {
+export async function openShop(path: string, project: ProjectFile | null = makeSampleProject(), attachments = makeSampleAttachments()) {
   giveElementsSize();
   const db = new ShopDatabase(`screen-${(opened += 1)}`);
   const startMs = project?.savedAtMs ?? Date.UTC(2026, 4, 28, 12);
@@ -39,7 +39,7 @@ export async function openShop(path: string, project: ProjectFile | null = makeS
   const clock = createShopClock(() => startMs + passedMs);
   const store = new Store(db, clock.now);
   if (project) {
-    await importProject(store, { project, attachments: makeSampleAttachments() }, 'replace');
+    await importProject(store, { project, attachments }, 'replace');
     await store.forgetHistory();
   }
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });

@@ -43,7 +43,9 @@ import { leaveOut } from '../data/changes/ladder/rungStateChanges';
 import { addPass, fitLoops, putOwnCase, removeInspectionPicture, removeReferencePicture } from '../data/changes/look/surfaceChanges';
 import {
   addWeatherPass,
+  addWeatherRegion,
   changePass,
+  changeWeatherRegion,
   keepReading,
   layOutStory,
   moveWeatherPass,
@@ -51,6 +53,7 @@ import {
   newWeatherPlan,
   putPassesOnLadder,
   removeWeatherPass,
+  removeWeatherRegion,
   turnWholeProp,
 } from '../data/changes/look/weatherChanges';
 import type { Store } from '../data/edits/store';
@@ -293,6 +296,24 @@ export const SHOP_ACTS: readonly ShopAct[] = [
         pictureId: picture?.id ?? null,
         atMs: nowMs,
       });
+  }),
+  on('point at a region', 'weatherPlans', (edit, plan, { choice, makeId, records }) =>
+    plan.regions.length < 8
+      ? addWeatherRegion(edit, plan.id, {
+          id: makeId(),
+          productId: chosen(records.products, choice(1))?.id ?? null,
+          lab: [50, 0, 0],
+          place: [choice(2) % 40, 2, 3],
+          edgeDegrees: 25,
+          reachMillimetres: choice(3) % 2 === 0 ? null : 12,
+        })
+      : Promise.resolve(),
+  ),
+  on('change or take away a region', 'weatherPlans', async (edit, plan, { choice }) => {
+    const region = chosen(plan.regions, choice(1));
+    if (!region) return;
+    if (choice(2) % 2 === 0) await changeWeatherRegion(edit, plan.id, region.id, { edgeDegrees: 5 + (choice(3) % 170) });
+    else await removeWeatherRegion(edit, plan.id, region.id);
   }),
   on('move or take away a weathering pass', 'weatherPlans', async (edit, plan, { choice }) => {
     const pass = chosen(plan.passes, choice(1));

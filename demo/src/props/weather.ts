@@ -48,6 +48,7 @@ function plan(
   shownId: WeatherPlan['shownId'],
   rows: readonly PassRow[],
   pins: readonly Omit<WearPin, 'id'>[] = [],
+  regions: WeatherPlan['regions'] = [],
 ): WeatherPlan {
   return {
     id: `weather-${partId}`,
@@ -56,6 +57,7 @@ function plan(
     shownId,
     baseLab: null,
     up: [0, 0, 1],
+    regions: [...regions],
     pins: pins.map((pin, at) => ({ ...pin, id: `${partId}-pin-${at + 1}` })),
     passes: passes(partId, rows),
     readings: [],
@@ -102,6 +104,17 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
     [
       { kind: 'held', place: [57.7, 0, 10] },
       { kind: 'runs', place: [0, -55, 52] },
+    ],
+    // The wall between the bead and the shoulder: what the tape left open.
+    [
+      {
+        id: 'lantern-tank-band',
+        productId: 'harbour-green',
+        lab: [...labOfHex('#3f5f48')],
+        place: [0, -58.6, 30],
+        edgeDegrees: 25,
+        reachMillimetres: null,
+      },
     ],
   );
   const base = plan('lantern-base', 'metal', [

@@ -13,6 +13,7 @@ import { makeVersion10 } from '../testing/versions/makeVersion10';
 import { makeVersion11 } from '../testing/versions/makeVersion11';
 import { makeVersion12 } from '../testing/versions/makeVersion12';
 import { makeVersion13 } from '../testing/versions/makeVersion13';
+import { makeVersion14 } from '../testing/versions/makeVersion14';
 import { makeVersion9 } from '../testing/versions/makeVersion9';
 import { makeVersion2 } from '../testing/versions/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
@@ -286,6 +287,7 @@ describe('migrations', () => {
     expect(readProject(JSON.stringify(makeVersion11()))).toEqual(makeSampleProject());
     expect(readProject(JSON.stringify(makeVersion12()))).toEqual(makeSampleProject());
     expect(readProject(JSON.stringify(makeVersion13()))).toEqual(makeSampleProject());
+    expect(readProject(JSON.stringify(makeVersion14()))).toEqual(makeSampleProject());
     const three = readProject(JSON.stringify(makeVersion9(3))).persons;
     expect(three.map(({ name, hours, refuses }) => ({ name, hours, refuses }))).toEqual([
       { name: 'Me', hours: null, refuses: [] },

@@ -74,6 +74,8 @@ export const LIGHTS_ADDED_IN_14 = {
   hasLip: false,
   isSeamBlack: false,
 } as const;
+/** What version 15 added to a weather plan. */
+export const WEATHER_ADDED_IN_15 = { regions: [] } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -219,6 +221,12 @@ export const MIGRATIONS: readonly Migration[] = [
     to: 14,
     why: 'parts that are not printed: materials, finishes and methods that an older program does not know; lights in rows, and seams beside them',
     migrate: (project) => ({ ...project, lightPlans: withAdded(project['lightPlans'], LIGHTS_ADDED_IN_14) }),
+  },
+  {
+    from: 14,
+    to: 15,
+    why: 'regions of another colour lie on the part that is weathered',
+    migrate: (project) => ({ ...project, weatherPlans: withAdded(project['weatherPlans'], WEATHER_ADDED_IN_15) }),
   },
 ];
 

@@ -6,7 +6,16 @@ import type { Rung } from '../records/ladder/rung';
 import type { PlannedWeatherPass } from '../records/prop/weatherPlan';
 import { makeSampleProject } from '../testing/sampleProject';
 import { NEW_RUNG } from './grow/growRungs';
-import { ladderColours, nearestProduct, placeUnderColour, productsFor, rehearsedPass, UNKNOWN_COLOUR } from './gatherWeather';
+import {
+  basesOfPlan,
+  ladderColours,
+  maskedProducts,
+  nearestProduct,
+  placeUnderColour,
+  productsFor,
+  rehearsedPass,
+  UNKNOWN_COLOUR,
+} from './gatherWeather';
 
 const [sample] = makeSampleProject().products;
 const product = (id: string, classId: string, colourHex: string | null): Product => ({
@@ -48,27 +57,50 @@ const ladder = [
   rung('weather', 'darkWash', 'umber'),
 ];
 
+const pass = (techniqueId: string, productId: string | null): PlannedWeatherPass => ({
+  id: 'p',
+  techniqueId,
+  productId,
+  lab: [20, 1, 2],
+  amount: 0.5,
+  wiped: 0,
+  sizeMillimetres: 1,
+  seed: 1,
+  stop: null,
+  rungId: null,
+});
+
 describe('the colours under weathering', () => {
   it('are the last film of colour and the other one under it; clears, washes and what is left out do not count', () => {
-    expect(ladderColours(ladder, products)).toEqual({ over: labOfHex('#a8843c'), under: labOfHex('#232221'), name: 'brass' });
+    expect(ladderColours(ladder, products)).toEqual({ over: labOfHex('#a8843c'), under: labOfHex('#232221'), name: 'brass', regions: [] });
     const without = ladder.map((entry) => (entry.productId === 'brass' ? { ...entry, state: 'leftOut' as const } : entry));
     expect(ladderColours(without, products).name).toBe('black');
-    expect(ladderColours([], products)).toEqual({ over: UNKNOWN_COLOUR, under: UNKNOWN_COLOUR, name: null });
+    expect(ladderColours([], products)).toEqual({ over: UNKNOWN_COLOUR, under: UNKNOWN_COLOUR, name: null, regions: [] });
+  });
+  it('of a region are its own paint and what lay there before it; everywhere else its paint does not count', () => {
+    const banded = [...ladder.slice(0, 4), rung('colour', 'maskedCoat', 'umber'), rung('colour', 'maskedCoat', 'umber')];
+    const [brass, black, umber] = ['#a8843c', '#232221', '#4b3224'].map((hex) => labOfHex(hex));
+    expect(ladderColours(banded, products).over).toEqual(umber);
+    const colours = ladderColours(banded, products, [{ productId: 'umber', lab: [1, 2, 3] }]);
+    expect(colours).toMatchObject({ over: brass, under: black, name: 'brass', regions: [{ over: umber, under: brass }] });
+    expect(basesOfPlan({ baseLab: null }, colours)).toEqual([brass, umber]);
+    expect(basesOfPlan({ baseLab: [7, 8, 9] }, colours)).toEqual([[7, 8, 9], umber]);
+    // A colour that no ladder lays lies over all of it.
+    const strange = ladderColours(banded, products, [{ productId: null, lab: [1, 2, 3] }]);
+    expect(strange).toMatchObject({ over: umber, regions: [{ over: [1, 2, 3], under: umber, name: null }] });
+    expect(maskedProducts([...banded, { ...rung('colour', 'maskedCoat', 'black'), state: 'leftOut' }])).toEqual(['umber']);
+  });
+  it('bare in each region what is under it there', () => {
+    const banded = [...ladder.slice(0, 4), rung('colour', 'maskedCoat', 'umber')];
+    const colours = ladderColours(banded, products, [{ productId: 'umber', lab: [1, 2, 3] }]);
+    expect(rehearsedPass(pass('scratches', null), products, colours, 0)).toMatchObject({
+      lab: labOfHex('#232221'),
+      labIn: [labOfHex('#a8843c')],
+    });
+    expect(rehearsedPass(pass('dryBrush', 'umber'), products, colours, 0).labIn).toBeUndefined();
   });
   it('give a pass what it leaves: its paint, what it bares, or the colour that is not on the shelf', () => {
     const colours = ladderColours(ladder, products);
-    const pass = (techniqueId: string, productId: string | null): PlannedWeatherPass => ({
-      id: 'p',
-      techniqueId,
-      productId,
-      lab: [20, 1, 2],
-      amount: 0.5,
-      wiped: 0,
-      sizeMillimetres: 1,
-      seed: 1,
-      stop: null,
-      rungId: null,
-    });
     expect(rehearsedPass(pass('dryBrush', 'umber'), products, colours, 0).lab).toEqual(labOfHex('#4b3224'));
     expect(rehearsedPass(pass('scratches', 'umber'), products, colours, 0).lab).toEqual(colours.under);
     expect(rehearsedPass(pass('dryBrush', null), products, colours, 0).lab).toEqual([20, 1, 2]);

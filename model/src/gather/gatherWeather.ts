@@ -7,11 +7,11 @@ import type { Technique } from '@zinc-ladder/core/weather/technique/technique';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import type { Product } from '../records/shop/product';
 import type { Rung } from '../records/ladder/rung';
-import type { PlannedWeatherPass, WeatherPlan } from '../records/prop/weatherPlan';
+import type { PlannedWeatherPass, WeatherPlan, WeatherRegion } from '../records/prop/weatherPlan';
 import { effectOf, labOfProduct, scatterOf, toLab } from './film/gatherPaints';
 
-/** What a ladder leaves before it is weathered. */
-export interface LadderColours {
+/** Colours that lie on each other at one place, before it is weathered. */
+export interface FilmColours {
   /** on top, what passes lie on */
   readonly over: Lab;
   /** under that, what chips and scratches bare */
@@ -20,27 +20,61 @@ export interface LadderColours {
   readonly name: string | null;
 }
 
+/** What a ladder leaves before it is weathered. */
+export interface LadderColours extends FilmColours {
+  /** the same in each region of another colour, in their order */
+  readonly regions: readonly FilmColours[];
+}
+
 /** Grey of a primed part: what is taken where a ladder says nothing (guessed). */
 export const UNKNOWN_COLOUR: Lab = [55, 0, 0];
 const CLEARS = new Set(['lacquerClear', 'waterClear', 'floorPolish']);
 
-/** The colours of a ladder under its weathering: the last film of colour, and the one of another colour under it. */
-export function ladderColours(rungs: readonly Rung[], products: ReadonlyMap<string, Product>): LadderColours {
+/**
+ * The colours of a ladder under its weathering: the last film of colour, and the one of another colour under it. The paint of a region lies there and
+ * nowhere else; under it is what its ladder had laid before, as paint inside a mask goes over what is everywhere.
+ */
+export function ladderColours(
+  rungs: readonly Rung[],
+  products: ReadonlyMap<string, Product>,
+  regions: readonly Pick<WeatherRegion, 'productId' | 'lab'>[] = [],
+): LadderColours {
   const films = rungs.flatMap((rung) => {
     const product = products.get(rung.productId ?? '');
     const lab = product && labOfProduct(product);
     const isColour = rung.band !== 'weather' && rung.band !== 'fit' && rung.state !== 'leftOut' && findMethod(rung.methodId).laysFilm;
-    return isColour && product && lab && !CLEARS.has(product.classId) ? [{ lab, name: product.name }] : [];
+    return isColour && product && lab && !CLEARS.has(product.classId) ? [{ id: product.id, lab, name: product.name }] : [];
   });
-  const top = films.at(-1);
-  if (!top) return { over: UNKNOWN_COLOUR, under: UNKNOWN_COLOUR, name: null };
-  const below = films.findLast(({ name }) => name !== top.name);
-  return { over: top.lab, under: below?.lab ?? UNKNOWN_COLOUR, name: top.name };
+  const inRegions = new Set(regions.map(({ productId }) => productId));
+  const everywhere = films.filter(({ id }) => !inRegions.has(id));
+  const top = everywhere.at(-1);
+  const below = everywhere.findLast(({ name }) => name !== top?.name);
+  return {
+    over: top?.lab ?? UNKNOWN_COLOUR,
+    under: below?.lab ?? UNKNOWN_COLOUR,
+    name: top?.name ?? null,
+    regions: regions.map(({ productId, lab }) => {
+      const product = products.get(productId ?? '');
+      const first = films.findIndex(({ id }) => id === productId);
+      const before = first < 0 ? everywhere : films.slice(0, first).filter(({ id }) => !inRegions.has(id));
+      return {
+        over: (product && labOfProduct(product)) ?? toLab(lab),
+        under: before.at(-1)?.lab ?? UNKNOWN_COLOUR,
+        name: product?.name ?? null,
+      };
+    }),
+  };
 }
 
-/** The colour a plan's passes lie on: its own, else what the ladder leaves. */
-export function baseOfPlan(plan: Pick<WeatherPlan, 'baseLab'>, colours: LadderColours): Lab {
-  return plan.baseLab ? toLab(plan.baseLab) : colours.over;
+/** The colours a plan's passes lie on: its own, else what the ladder leaves, then those of its regions. */
+export function basesOfPlan(plan: Pick<WeatherPlan, 'baseLab'>, colours: LadderColours): Lab[] {
+  return [plan.baseLab ? toLab(plan.baseLab) : colours.over, ...colours.regions.map(({ over }) => over)];
+}
+
+/** The paints that a ladder lays on part of its faces only, inside masks: what a region is most likely of. */
+export function maskedProducts(rungs: readonly Rung[]): string[] {
+  const inMasks = rungs.filter(({ methodId, state }) => methodId === 'maskedCoat' && state !== 'leftOut');
+  return [...new Set(inMasks.flatMap(({ productId }) => productId ?? []))];
 }
 
 /** A planned pass as the rehearsal takes it: with its paint's colour, or what it bares. */
@@ -54,7 +88,9 @@ export function rehearsedPass(
   const product = products.get(pass.productId ?? '');
   const lab = technique.shows === 'under' ? colours.under : ((product && labOfProduct(product)) ?? toLab(pass.lab));
   const usual = paintForTechnique(technique, lab, mirrored);
+  const isBare = technique.shows === 'under' && colours.regions.length > 0;
   return {
+    ...(isBare ? { labIn: colours.regions.map(({ under }) => under) } : {}),
     techniqueId: pass.techniqueId,
     lab,
     scatterPerCoat: product && technique.shows === 'paint' ? scatterOf(product).value : usual.scatterPerCoat,

@@ -9,6 +9,10 @@ export function makeWholeSample(): ProjectFile {
   return {
     ...sample,
     ...OTHERS,
+    weatherPlans: sample.weatherPlans.map((plan) => ({
+      ...plan,
+      regions: [{ id: 'band', productId: 'primer', lab: [40, 2, 8], place: [0, 10, 4], edgeDegrees: 25, reachMillimetres: 12 }],
+    })),
     pictures: [...sample.pictures, ...sample.pictures.map((picture) => ({ ...picture, id: 'own', isOwn: true }))],
   };
 }

@@ -7,6 +7,7 @@ import {
   ENTRY_ADDED_IN_12,
   ENTRY_ADDED_IN_13,
   LIGHTS_ADDED_IN_14,
+  WEATHER_ADDED_IN_15,
   JOIN_ADDED_IN_3,
   MEASURING_ADDED_IN_12,
   MESH_ADDED_IN_3,
@@ -45,7 +46,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 15;
+export const DATABASE_VERSION = 16;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -291,9 +292,12 @@ export class ShopDatabase extends Dexie {
         ]),
       );
     // The number also keeps an older program away from materials and methods it does not know.
-    this.version(DATABASE_VERSION)
+    this.version(15)
       .stores({})
       .upgrade((transaction) => liftTables(transaction, [['lightPlans', withFields(LIGHTS_ADDED_IN_14)]]));
+    this.version(DATABASE_VERSION)
+      .stores({})
+      .upgrade((transaction) => liftTables(transaction, [['weatherPlans', withFields(WEATHER_ADDED_IN_15)]]));
   }
 
   /** A table of records by name. */

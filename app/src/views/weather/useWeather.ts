@@ -7,7 +7,7 @@ import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { ARMS_LENGTH_METRES } from '@zinc-ladder/core/surface/forecast/visibleValley';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import type { LadderColours } from '@zinc-ladder/model/gather/gatherWeather';
-import { baseOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
+import { basesOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
 import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
@@ -34,7 +34,10 @@ export interface Weather {
   readonly rungs: readonly Rung[];
   readonly finish: Finish | null;
   readonly colours: LadderColours;
+  /** under all passes, where no region of another colour is */
   readonly base: Lab;
+  /** that, and the colour of each region */
+  readonly bases: readonly Lab[];
   readonly passes: readonly RehearsedPass[];
   readonly distanceMetres: number;
   readonly mirrored: number;
@@ -50,6 +53,8 @@ export interface Weather {
   readonly rehearse: (key: string, ask: RehearsalAsk) => Promise<RehearsalAnswer | null>;
 }
 
+const NO_REGIONS: WeatherPlan['regions'] = [];
+
 const toVector = ([x = 0, y = 0, z = 0]: readonly number[]): Vector => [x, y, z];
 
 /** What a surface is asked with; null where neither mesh nor shape is known. */
@@ -64,6 +69,10 @@ export function weatherAskOf(part: Part, reference: MeshReference | null, plan: 
     up: toVector(plan.up),
     heldPins: plan.pins.filter(({ kind }) => kind === 'held').map(({ place }) => toVector(place)),
     runPins: plan.pins.filter(({ kind }) => kind === 'runs').map(({ place }) => toVector(place)),
+    // A shape has no edges to end at.
+    regionPins: reference
+      ? plan.regions.map(({ place, edgeDegrees, reachMillimetres }) => ({ place: toVector(place), edgeDegrees, reachMillimetres }))
+      : [],
   };
 }
 
@@ -79,8 +88,9 @@ export function useWeather(part: Part): Weather {
   const route = index.ladderOfPart.get(part.id)?.route ?? null;
   const plan = useMemo(() => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part, route?.finish ?? null), [kept, part, route]);
   const mirrored = useMirrored().value;
-  const colours = useMemo(() => ladderColours(rungs, index.products), [rungs, index.products]);
-  const base = useMemo(() => baseOfPlan(plan, colours), [plan, colours]);
+  const regions = reference ? plan.regions : NO_REGIONS;
+  const colours = useMemo(() => ladderColours(rungs, index.products, regions), [rungs, index.products, regions]);
+  const bases = useMemo(() => basesOfPlan(plan, colours), [plan, colours]);
   const passes = useMemo(
     () => plan.passes.map((pass) => rehearsedPass(pass, index.products, colours, mirrored)),
     [plan.passes, index.products, colours, mirrored],
@@ -114,7 +124,8 @@ export function useWeather(part: Part): Weather {
     rungs,
     finish: route ? findFinish(route.finish) : null,
     colours,
-    base,
+    base: bases[0] ?? colours.over,
+    bases,
     passes,
     distanceMetres: index.props.get(part.propId)?.viewingMetres ?? ARMS_LENGTH_METRES,
     mirrored,
@@ -158,8 +169,8 @@ export function useRehearsal(
   passes: readonly RehearsedPass[],
   mostOf: number | null = null,
 ): { readonly answer: RehearsalAnswer | null; readonly isFull: boolean } {
-  const { surface, base, distanceMetres, mirrored } = weather;
-  const asked = useMemo(() => ({ passes, base, distanceMetres, mirrored, mostOf }), [passes, base, distanceMetres, mirrored, mostOf]);
+  const { surface, bases, distanceMetres, mirrored } = weather;
+  const asked = useMemo(() => ({ passes, bases, distanceMetres, mirrored, mostOf }), [passes, bases, distanceMetres, mirrored, mostOf]);
   const settled = useSettled(asked, RESTS_AFTER_MS);
   const key = surface?.key ?? '';
   const usual = { enabled: surface !== null, staleTime: Infinity, gcTime: 10_000, retry: 1, networkMode: 'always' as const };

@@ -1,6 +1,8 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
+import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
+import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { describe, expect, it, vi } from 'vitest';
 import { openShop } from '../../testing/openShop';
@@ -206,6 +208,38 @@ describe('the weathering of a part', () => {
   it('tells what is missing where a part has neither mesh nor shape, and teaches where to begin', async () => {
     await openShop('/weather/guest', shopWithBox());
     expect((await screen.findByText(/no mesh, and its size and shape are not known/u)).textContent).toMatch(/Surface/u);
+  });
+  it('has a region of another colour where its mesh was pointed at: its share, its edge, its paint; taken away it comes back by undo', async () => {
+    const sample = makeSampleProject();
+    const [kept] = sample.weatherPlans;
+    const project = shopWithBox({
+      meshes: sample.meshes,
+      weatherPlans: kept
+        ? [
+            {
+              ...kept,
+              regions: [{ id: 'top', productId: 'olive', lab: [1, 2, 3], place: [3, 2, 20], edgeDegrees: 25, reachMillimetres: null }],
+            },
+          ]
+        : [],
+    });
+    const attachments = makeSampleAttachments().set('mesh', writeStl(shapeMesh('box', [40, 30, 20]), 'box'));
+    const { user, db, store } = await openShop('/weather/host', project, attachments);
+    const share = (40 * 30) / (2 * (40 * 30 + 40 * 20 + 30 * 20));
+    fireEvent.click(await screen.findByText(new RegExp(`Its colours: .*, Olive on ${Math.round(100 * share)} %`, 'u')));
+    const row = screen.getByRole('listitem', { name: 'Olive' });
+    expect(row.textContent).toContain('12 cm²');
+    const edge = within(row).getByRole('slider', { name: 'Ends where it bends by' });
+    fireEvent.change(edge, { target: { value: '95' } });
+    fireEvent.pointerUp(edge);
+    await screen.findByText(/Olive on 100 %/u);
+    await user.selectOptions(within(row).getByRole('combobox', { name: 'Its paint' }), 'bone');
+    await screen.findByText(/Bone on 100 %/u);
+    await user.click(screen.getByRole('button', { name: 'Take Bone away' }));
+    await waitFor(async () => expect((await planOf(db))?.regions).toEqual([]));
+    expect(screen.getByText(/^Its colours: [^,]*$/u)).toBeTruthy();
+    await store.undo();
+    await screen.findByText(/Bone on 100 %/u);
   });
   it('pins and turns what the part lives through', async () => {
     const { user, db } = await openShop('/weather/host', shopWithBox());

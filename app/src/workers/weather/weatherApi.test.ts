@@ -12,6 +12,7 @@ const BOX: WeatherAsk = {
   up: [0, 0, 1],
   heldPins: [],
   runPins: [],
+  regionPins: [],
 };
 const bytes = writeStl(shapeMesh('box', [40, 30, 20]), 'box');
 const pass = (techniqueId: string, change: Partial<RehearsedPass> = {}): RehearsedPass => ({
@@ -26,7 +27,7 @@ const pass = (techniqueId: string, change: Partial<RehearsedPass> = {}): Rehears
 });
 const asking = (passes: readonly RehearsedPass[], change: Partial<RehearsalAsk> = {}): RehearsalAsk => ({
   passes,
-  base: [34, -14, 6],
+  bases: [[34, -14, 6]],
   distanceMetres: 1,
   mirrored: 0,
   mostOf: null,
@@ -62,6 +63,27 @@ describe('the weather desk', () => {
     expect(pinned).toEqual([]);
     expect(turned.at(-1)).toBe(1);
   });
+  it('finds regions without casting a ray anew, tells their share, and rehearses over their colour', () => {
+    const desk = createWeatherApi(6000);
+    const { key } = opened(desk, BOX);
+    const told: number[] = [];
+    const top = { place: [3, 2, 20], edgeDegrees: 25, reachMillimetres: null } as const;
+    const two = opened(desk, { ...BOX, regionPins: [top] }, told);
+    expect(told).toEqual([]);
+    expect(two.key).not.toBe(key);
+    const area = 2 * (40 * 30 + 40 * 20 + 30 * 20);
+    expect(two.regions).toHaveLength(1);
+    expect(two.regions[0]?.share).toBeCloseTo((40 * 30) / area, 2);
+    // Dust in the colour of the top, which it mostly falls on, is not seen there and is elsewhere.
+    const dust = pass('dust', { amount: 1 });
+    const seen = (bases: RehearsalAsk['bases']): number => desk.rehearse(two.key, asking([dust], { bases }))?.sights[0]?.coverage ?? 0;
+    const dark = [20, 0, 0] as const;
+    expect(seen([dark, dark])).toBeGreaterThan(0.2);
+    expect(seen([dark, dust.lab])).toBeLessThan(0.5 * seen([dark, dark]));
+    // Two colours of paint are no age.
+    const aged = { passes: [], bases: [dark, dust.lab], mirrored: 0 };
+    expect(desk.standing({ ...BOX, regionPins: [top] }, bytes, aged, null)).toMatchObject({ kind: 'told', age: 0 });
+  });
   it('tells what the pass tends to that was asked for, and of none else', () => {
     const desk = createWeatherApi(3000);
     const { key } = opened(desk, BOX);
@@ -92,12 +114,12 @@ describe('the weather desk', () => {
       kind: 'faulty',
       message: expect.stringMatching(/no mesh/u) as unknown,
     });
-    expect(desk.standing({ ...BOX, mesh: null }, null, { passes: [], base: [50, 0, 0], mirrored: 0 }, null).kind).toBe('faulty');
+    expect(desk.standing({ ...BOX, mesh: null }, null, { passes: [], bases: [[50, 0, 0]], mirrored: 0 }, null).kind).toBe('faulty');
   });
   it('tells ages of parts without disturbing the one that is open', () => {
     const desk = createWeatherApi(3000);
     const { key } = opened(desk, BOX);
-    const worn = { passes: [pass('dryBrush'), pass('dust')], base: [34, -14, 6] as const, mirrored: 0 };
+    const worn = { passes: [pass('dryBrush'), pass('dust')], bases: [[34, -14, 6]] as const, mirrored: 0 };
     const told = desk.standing({ ...BOX, key: 'other' }, bytes, worn, null);
     expect(told).toMatchObject({ kind: 'told', standing: 'level', pass: null });
     // Known by now, its bytes are not read again.

@@ -9,6 +9,8 @@ import { boxRound } from '@zinc-ladder/core/surface/mesh/facetGeometry';
 import type { DrawnSurface } from '@zinc-ladder/core/weather/draw/drawnSurface';
 import { drawSurface } from '@zinc-ladder/core/weather/draw/drawnSurface';
 import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
+import type { RegionPin } from '@zinc-ladder/core/weather/field/colourRegions';
+import { regionShares } from '@zinc-ladder/core/weather/field/colourRegions';
 import type { FieldSetup, WeatherFields, WeatherZone } from '@zinc-ladder/core/weather/field/weatherFields';
 import { gatherFields, pinnedFields, thinOut, USUAL_POINTS, USUAL_REACH, zoneShares } from '@zinc-ladder/core/weather/field/weatherFields';
 import { mostCoverage } from '@zinc-ladder/core/weather/hand/mostCoverage';
@@ -30,6 +32,8 @@ export interface WeatherAsk {
   readonly up: Vector;
   readonly heldPins: readonly Vector[];
   readonly runPins: readonly Vector[];
+  /** where it has another colour; a later region lies over an earlier one */
+  readonly regionPins: readonly RegionPin[];
 }
 
 /** A surface that is rehearsed on. */
@@ -39,6 +43,8 @@ export interface OpenedSurface {
   readonly key: string;
   readonly areaSquareMillimetres: number;
   readonly shares: Readonly<Record<WeatherZone, number>>;
+  /** share of the area in each region of another colour, and where it is looked for */
+  readonly regions: readonly (RegionPin & { readonly share: number })[];
   readonly drawing: DrawnSurface;
   readonly min: Vector;
   readonly max: Vector;
@@ -62,7 +68,8 @@ export interface RehearsalAnswer {
 /** What is asked of passes. */
 export interface RehearsalAsk {
   readonly passes: readonly RehearsedPass[];
-  readonly base: Lab;
+  /** colour under all passes: where no region is, then in each region */
+  readonly bases: readonly Lab[];
   readonly distanceMetres: number;
   readonly mirrored: number;
   /** place of the pass whose hand is asked for; null: none */
@@ -80,7 +87,7 @@ export interface WeatherApi {
 }
 
 /** What a part's age depends on beside its surface. */
-export type AgeAsk = Pick<RehearsalAsk, 'passes' | 'base' | 'mirrored'>;
+export type AgeAsk = Pick<RehearsalAsk, 'passes' | 'bases' | 'mirrored'>;
 
 /** How a part stands; a fault where it cannot be told. */
 export type AgeAnswer = ({ readonly kind: 'told' } & AgeStanding) | { readonly kind: 'faulty'; readonly message: string };
@@ -99,13 +106,14 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
   let current: { readonly ask: WeatherAsk; readonly key: string; readonly fields: WeatherFields } | null = null;
   let rehearsals = new Map<string, ReturnType<typeof createRehearsal>>();
   const aged = new Map<string, WeatherFields>();
-  const keyOf = ({ key, up, heldPins, runPins }: WeatherAsk): string => JSON.stringify([key, up, heldPins, runPins]);
-  const rehearsalOf = (fields: WeatherFields, base: Lab, mirrored: number, every: number) => {
-    const key = JSON.stringify([base, mirrored, every]);
+  const keyOf = ({ key, up, heldPins, runPins, regionPins }: WeatherAsk): string =>
+    JSON.stringify([key, up, heldPins, runPins, regionPins]);
+  const rehearsalOf = (fields: WeatherFields, bases: readonly Lab[], mirrored: number, every: number) => {
+    const key = JSON.stringify([bases, mirrored, every]);
     const known = rehearsals.get(key);
     if (known) return known;
     if (rehearsals.size >= 4) rehearsals = new Map();
-    const made = createRehearsal(thinOut(fields, every), fields.up, base, mirrored);
+    const made = createRehearsal(thinOut(fields, every), fields.up, bases, mirrored);
     rehearsals.set(key, made);
     return made;
   };
@@ -124,11 +132,13 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
         }
         rehearsals = new Map();
         const { fields } = current;
+        const ofRegions = regionShares(fields.regions, ask.regionPins.length);
         return {
           kind: 'opened',
           key,
           areaSquareMillimetres: fields.points.areaSquareMillimetres,
           shares: zoneShares(fields),
+          regions: ask.regionPins.map((pin, at) => ({ ...pin, share: ofRegions[at + 1] ?? 0 })),
           drawing: drawSurface(fields.mesh, fields),
           ...boxRound(fields.mesh.positions),
           isShape: ask.mesh === null,
@@ -138,7 +148,7 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
         throw error;
       }
     },
-    standing: (ask, bytes, { passes, base, mirrored }, target) => {
+    standing: (ask, bytes, { passes, bases, mirrored }, target) => {
       try {
         const key = keyOf(ask);
         let fields = aged.get(key);
@@ -149,7 +159,7 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
           if (aged.size >= MOST_AGED) aged.clear();
           aged.set(key, fields);
         }
-        const rehearsal = createRehearsal(fields, fields.up, base, mirrored);
+        const rehearsal = createRehearsal(fields, fields.up, bases, mirrored);
         const made = passes.map((pass) => toWeatherPass(pass, mirrored));
         if (target !== null) return { kind: 'told', ...passTowards(rehearsal, made, target) };
         return { kind: 'told', age: rehearsal.age(made).age, standing: 'level', pass: null };
@@ -158,9 +168,9 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
         throw error;
       }
     },
-    rehearse: (key, { passes, base, distanceMetres, mirrored, mostOf, isQuick }) => {
+    rehearse: (key, { passes, bases, distanceMetres, mirrored, mostOf, isQuick }) => {
       if (current?.key !== key) return null;
-      const rehearsal = rehearsalOf(current.fields, base, mirrored, isQuick ? QUICK_EVERY : FULL_EVERY);
+      const rehearsal = rehearsalOf(current.fields, bases, mirrored, isQuick ? QUICK_EVERY : FULL_EVERY);
       const made = passes.map((pass) => toWeatherPass(pass, mirrored));
       const wanted = mostOf === null ? undefined : made[mostOf];
       const all = wanted && [...made.slice(0, mostOf ?? 0), { ...wanted, amount: 1 }];
@@ -182,5 +192,13 @@ function meshFor({ mesh, shape }: WeatherAsk, bytes: Uint8Array | null): Mesh | 
 }
 
 function setupOf(ask: WeatherAsk, points: number): FieldSetup {
-  return { points, reachMillimetres: USUAL_REACH, seed: 1, up: ask.up, handlingPins: ask.heldPins, runOffPins: ask.runPins };
+  return {
+    points,
+    reachMillimetres: USUAL_REACH,
+    seed: 1,
+    up: ask.up,
+    handlingPins: ask.heldPins,
+    runOffPins: ask.runPins,
+    regionPins: ask.regionPins,
+  };
 }

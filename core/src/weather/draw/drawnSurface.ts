@@ -15,6 +15,8 @@ export interface DrawnSurface {
   readonly fields: Uint8Array<ArrayBuffer>;
   /** run-off, 0–255; length 3 × facets */
   readonly wet: Uint8Array<ArrayBuffer>;
+  /** regions of another colour that reach the facet, a bit each, the same at its three corners; length 3 × facets */
+  readonly regions: Uint8Array<ArrayBuffer>;
   readonly facets: number;
 }
 
@@ -32,12 +34,13 @@ const MOST_FACETS = 150_000;
 export function drawSurface(mesh: Mesh, fields: WeatherFields): DrawnSurface {
   const longest = Math.max(...boxSize(boxRound(mesh.positions)));
   const fine = halveLongEdges(mesh, Math.max(LONGEST_EDGE, longest * LONGEST_SHARE), MOST_FACETS);
-  const { positions, indices } = fine;
+  const { positions, indices, origins } = fine;
   const facets = indices.length / 3;
   const corners = new Float32Array(facets * 9);
   const normals = new Int8Array(facets * 9);
   const carried = new Uint8Array(facets * 12);
   const wet = new Uint8Array(facets * 3);
+  const regions = new Uint8Array(facets * 3);
   const carry = carrier(fields);
   const smooth = smoothNormals(fine);
   const known = new Map<number, number>();
@@ -45,6 +48,7 @@ export function drawSurface(mesh: Mesh, fields: WeatherFields): DrawnSurface {
     for (let corner = 0; corner < 3; corner += 1)
       for (let axis = 0; axis < 3; axis += 1)
         corners[facet * 9 + corner * 3 + axis] = positions[(indices[facet * 3 + corner] as number) * 3 + axis] as number;
+    regions.fill(fields.facetRegions[origins[facet] as number] as number, facet * 3, facet * 3 + 3);
     const [nx, ny, nz] = normalOf(corners, facet * 9);
     // Corners of one vertex on faces that look the same way share what was carried.
     const side = Math.round((nx + 1) * 20) * 1681 + Math.round((ny + 1) * 20) * 41 + Math.round((nz + 1) * 20);
@@ -69,7 +73,7 @@ export function drawSurface(mesh: Mesh, fields: WeatherFields): DrawnSurface {
       }
     }
   }
-  return { positions: corners, normals, fields: carried, wet, facets };
+  return { positions: corners, normals, fields: carried, wet, regions, facets };
 }
 
 function normalOf(corners: Float32Array, at: number): readonly [number, number, number] {
@@ -169,10 +173,16 @@ function carrier(fields: WeatherFields): Carry {
   };
 }
 
+/** A mesh cut finer, with the facet of the coarse one that each of its facets was. */
+export interface HalvedMesh extends Mesh {
+  readonly origins: Uint32Array;
+}
+
 /** The same surface with its long edges halved until none is longer than `most`, or there are `mostFacets`. */
-export function halveLongEdges({ positions, indices }: Mesh, most: number, mostFacets: number): Mesh {
+export function halveLongEdges({ positions, indices }: Mesh, most: number, mostFacets: number): HalvedMesh {
   const places: number[] = Array.from(positions);
   let facets: number[] = Array.from(indices);
+  let origins: number[] = Array.from({ length: indices.length / 3 }, (_, facet) => facet);
   const middles = new Map<number, number>();
   const squareOf = (a: number, b: number): number => {
     const dx = (places[a * 3] as number) - (places[b * 3] as number);
@@ -193,15 +203,19 @@ export function halveLongEdges({ positions, indices }: Mesh, most: number, mostF
   for (let isDone = false; !isDone && facets.length / 3 < mostFacets;) {
     isDone = true;
     const next: number[] = [];
+    const from: number[] = [];
     for (let at = 0; at < facets.length; at += 3) {
       const [a, b, c] = [facets[at] as number, facets[at + 1] as number, facets[at + 2] as number];
       const [ab, bc, ca] = [squareOf(a, b), squareOf(b, c), squareOf(c, a)];
       const longest = Math.max(ab, bc, ca);
+      const origin = origins[at / 3] as number;
+      from.push(origin);
       if (longest <= limit) {
         next.push(a, b, c);
         continue;
       }
       isDone = false;
+      from.push(origin);
       // A neighbour halves the same edge at the same middle, so no crack opens.
       if (longest === ab) {
         const middle = middleOf(a, b);
@@ -215,6 +229,7 @@ export function halveLongEdges({ positions, indices }: Mesh, most: number, mostF
       }
     }
     facets = next;
+    origins = from;
   }
-  return { positions: Float32Array.from(places), indices: Uint32Array.from(facets) };
+  return { positions: Float32Array.from(places), indices: Uint32Array.from(facets), origins: Uint32Array.from(origins) };
 }

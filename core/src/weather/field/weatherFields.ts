@@ -5,6 +5,8 @@ import type { RayTree } from '../../surface/mesh/rayTree';
 import { buildRayTree } from '../../surface/mesh/rayTree';
 import type { OnProgress } from '../../surface/measure/recess';
 import { boxRound, boxSize } from '../../surface/mesh/facetGeometry';
+import type { RegionPin } from './colourRegions';
+import { facetsOfRegions, regionOfPoints } from './colourRegions';
 import { measureConvexity } from './convexity';
 import { measureCovered, measureRain } from './covered';
 import { nearestPoint, wayFromPins } from './handling';
@@ -33,6 +35,8 @@ export interface PlaceFields {
   readonly handled: Float64Array;
   /** share of what runs off from named sources, 0 … 1 */
   readonly wet: Float32Array;
+  /** region of another colour it lies in: 0 none, else 1 + place of the region */
+  readonly regions: Uint8Array;
 }
 
 /** Where weather reaches a part, on sample points of equal area. */
@@ -43,6 +47,8 @@ export interface WeatherFields extends PlaceFields {
   readonly near: NearPoints;
   /** unit */
   readonly up: Vector;
+  /** a byte for each facet: bit n says that region n reaches it */
+  readonly facetRegions: Uint8Array;
 }
 
 /** What is known of the part beside its mesh. */
@@ -57,6 +63,8 @@ export interface FieldSetup {
   readonly handlingPins: readonly Vector[];
   /** where water, oil or rust runs from, mm */
   readonly runOffPins: readonly Vector[];
+  /** where it has another colour; a later region lies over an earlier one */
+  readonly regionPins: readonly RegionPin[];
 }
 
 /** Sample points that numbers are taken from: shares hold to 0.3 % of the area. */
@@ -78,6 +86,7 @@ export const USUAL_SETUP: FieldSetup = {
   up: [0, 0, 1],
   handlingPins: [],
   runOffPins: [],
+  regionPins: [],
 };
 
 /** Shares of the whole work that each step takes, for progress. */
@@ -124,9 +133,12 @@ export function gatherFields(given: Mesh, setup: FieldSetup = USUAL_SETUP, onPro
 /** What pins change alone: asked anew when one is set, without casting a ray. */
 export function pinnedFields(
   { mesh, points, near, up }: Pick<WeatherFields, 'mesh' | 'points' | 'near' | 'up'>,
-  setup: Pick<FieldSetup, 'handlingPins' | 'runOffPins'>,
-): Pick<PlaceFields, 'handled' | 'wet'> {
+  setup: Pick<FieldSetup, 'handlingPins' | 'runOffPins' | 'regionPins'>,
+): Pick<WeatherFields, 'handled' | 'wet' | 'regions' | 'facetRegions'> {
+  const facetRegions = facetsOfRegions(mesh, setup.regionPins);
   return {
+    facetRegions,
+    regions: regionOfPoints(points, facetRegions, setup.regionPins),
     handled: wayFromPins(points, near, setup.handlingPins),
     wet: setup.runOffPins.length === 0 ? new Float32Array(points.count) : wetFrom(mesh, points, up, setup.runOffPins),
   };
@@ -188,7 +200,7 @@ export function zoneShares(fields: PlaceFields): Readonly<Record<WeatherZone, nu
 /** Every so manieth place: they lie along a curve through the surface, so a part of them is spread as evenly. */
 export function thinOut(fields: PlaceFields, every: number): PlaceFields {
   const count = Math.floor((fields.count + every - 1) / every);
-  const pick = <T extends Float32Array | Float64Array>(list: T, width: number, next: T): T => {
+  const pick = <T extends Float32Array | Float64Array | Uint8Array>(list: T, width: number, next: T): T => {
     for (let at = 0; at < count; at += 1)
       for (let part = 0; part < width; part += 1) next[at * width + part] = list[at * every * width + part] as number;
     return next;
@@ -204,5 +216,6 @@ export function thinOut(fields: PlaceFields, every: number): PlaceFields {
     rain: single(fields.rain),
     handled: pick(fields.handled, 1, new Float64Array(count)),
     wet: single(fields.wet),
+    regions: pick(fields.regions, 1, new Uint8Array(count)),
   };
 }

@@ -91,27 +91,41 @@ export function tableOfFilm({ paint, scatterPerCoat }: CoatPaint, mostCoats: num
  * @param out may be `under` itself
  */
 export function layFilm(table: FilmTable, film: Float32Array, under: Float32Array, out: Float32Array): void {
-  const { values, mostCoats } = table;
+  for (let place = 0; place < film.length; place += 1) layAt(table, film[place] as number, place * WIDE_BANDS, under, out);
+}
+
+/**
+ * Lays a film that is of another paint in each region, over what each place shows.
+ *
+ * @param tables by region: the first where none is; where a region has none, the first
+ * @param regions of each place
+ * @param film coats at each place
+ * @param body body reflectance of each place, laid over in place; length 12 × places
+ */
+export function layFilmByRegion(tables: readonly FilmTable[], regions: Uint8Array, film: Float32Array, body: Float32Array): void {
   for (let place = 0; place < film.length; place += 1) {
-    const coats = film[place] as number;
-    const at = place * WIDE_BANDS;
-    if (!(coats > 0)) {
-      if (out !== under) for (let band = 0; band < WIDE_BANDS; band += 1) out[at + band] = under[at + band] as number;
-      continue;
-    }
-    const position = Math.min(THICKNESSES - 1 - 1e-6, Math.sqrt(coats / mostCoats) * (THICKNESSES - 1));
-    const step = position | 0;
-    const share = position - step;
-    const low = step * WIDE_BANDS * 2;
-    const high = low + WIDE_BANDS * 2;
-    for (let band = 0; band < WIDE_BANDS; band += 1) {
-      const own = low + band * 2;
-      const next = high + band * 2;
-      const reflected = (values[own] as number) + share * ((values[next] as number) - (values[own] as number));
-      const passed = (values[own + 1] as number) + share * ((values[next + 1] as number) - (values[own + 1] as number));
-      const backing = under[at + band] as number;
-      out[at + band] = reflected + (passed * backing) / (1 - reflected * backing);
-    }
+    const table = tables[regions[place] as number] ?? tables[0];
+    if (table) layAt(table, film[place] as number, place * WIDE_BANDS, body, body);
+  }
+}
+
+function layAt({ values, mostCoats }: FilmTable, coats: number, at: number, under: Float32Array, out: Float32Array): void {
+  if (!(coats > 0)) {
+    if (out !== under) for (let band = 0; band < WIDE_BANDS; band += 1) out[at + band] = under[at + band] as number;
+    return;
+  }
+  const position = Math.min(THICKNESSES - 1 - 1e-6, Math.sqrt(coats / mostCoats) * (THICKNESSES - 1));
+  const step = position | 0;
+  const share = position - step;
+  const low = step * WIDE_BANDS * 2;
+  const high = low + WIDE_BANDS * 2;
+  for (let band = 0; band < WIDE_BANDS; band += 1) {
+    const own = low + band * 2;
+    const next = high + band * 2;
+    const reflected = (values[own] as number) + share * ((values[next] as number) - (values[own] as number));
+    const passed = (values[own + 1] as number) + share * ((values[next + 1] as number) - (values[own + 1] as number));
+    const backing = under[at + band] as number;
+    out[at + band] = reflected + (passed * backing) / (1 - reflected * backing);
   }
 }
 

@@ -6,6 +6,8 @@ import type { Carrier } from '../deposit/carrier';
 export interface WeatherPass {
   readonly carrier: Carrier;
   readonly paint: CoatPaint;
+  /** what it leaves in regions of another colour, by their place, where that is something else: what chips bare there */
+  readonly paintIn?: readonly (CoatPaint | null)[];
   /** how much, 0 … 1 */
   readonly amount: number;
   /** how far a wash is wiped, 0 … 1 */

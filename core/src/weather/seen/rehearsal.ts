@@ -1,3 +1,4 @@
+import type { CoatPaint } from '../../colour/coats/coatsOver';
 import type { Lab } from '../../colour/lab';
 import { DEFAULT_MIRRORED } from '../../colour/paint';
 import { differenceOfNumbers } from '../../colour/differenceOfNumbers';
@@ -8,7 +9,7 @@ import type { Vector } from '../../surface/mesh/vector';
 import type { PartAge } from './age';
 import { ageOfLabs } from './age';
 import type { FilmTable } from './bands';
-import { bodyOfLab, layFilm, tableOfFilm, WIDE_BANDS, writeLabs, writeSeen } from './bands';
+import { bodyOfLab, layFilm, layFilmByRegion, tableOfFilm, WIDE_BANDS, writeLabs, writeSeen } from './bands';
 import { eyeDisc } from './eyeDisc';
 import type { PassSight, WeatherPass } from './pass';
 import { inkCoats, SEEN_DIFFERENCE } from './pass';
@@ -33,12 +34,12 @@ const MOST_KEPT = 160;
 /**
  * Prepares a part for rehearsal. Passes lie on each other in their order as films (Kubelka–Munk in twelve bands), over the colour the ladder leaves.
  *
- * @param base colour under all passes, or one for each place: three numbers a place
+ * @param base colour under all passes, or one for each region: the first is what lies in none
  * @param mirrored share the surface mirrors, as the shelf has it
  */
-export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | Float32Array, mirrored = DEFAULT_MIRRORED): Rehearsal {
+export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | readonly Lab[], mirrored = DEFAULT_MIRRORED): Rehearsal {
   const { count } = fields;
-  const baseBody = bodyOfBase(base, count, mirrored);
+  const baseBody = bodyOfBase(base, fields, mirrored);
   const noises = new Map<string, Float32Array>();
   const tables = new Map<string, FilmTable>();
   const noiseOf = (pass: WeatherPass, shift: readonly [number, number]): Float32Array => {
@@ -53,12 +54,19 @@ export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | Flo
     noises.set(key, made);
     return made;
   };
-  const tableFor = ({ paint, carrier }: WeatherPass): FilmTable => {
-    const most = mostCoats(carrier);
+  const tableOf = (paint: CoatPaint, most: number): FilmTable => {
     const key = JSON.stringify([paint.paint.lab, paint.scatterPerCoat, paint.paint.ratio[0], most]);
     const known = tables.get(key) ?? tableOfFilm(paint, most);
     tables.set(key, known);
     return known;
+  };
+  /** Lays one pass, with the paint of each region. */
+  const lay = (pass: WeatherPass, film: Float32Array, body: Float32Array): void => {
+    const most = mostCoats(pass.carrier);
+    const own = pass.paintIn ?? [];
+    const rest = tableOf(pass.paint, most);
+    if (own.every((paint) => paint === null)) return layFilm(rest, film, body, body);
+    layFilmByRegion([rest, ...own.map((paint) => (paint ? tableOf(paint, most) : rest))], fields.regions, film, body);
   };
   const filmAt = (pass: WeatherPass, shift: readonly [number, number], out: Float32Array): void =>
     writeFilm(pass.carrier, fields, noiseOf(pass, shift), pass, out);
@@ -68,7 +76,7 @@ export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | Flo
     const film = new Float32Array(count);
     for (const pass of passes) {
       filmAt(pass, NO_SHIFT, film);
-      layFilm(tableFor(pass), film, body, body);
+      lay(pass, film, body);
     }
     writeSeen(body, mirrored, body);
     const out = new Float32Array(count * 3);
@@ -91,7 +99,7 @@ export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | Flo
       body.set(baseBody);
       passes.forEach((pass, at) => {
         filmAt(pass, shift, film);
-        layFilm(tableFor(pass), film, body, body);
+        lay(pass, film, body);
         writeSeen(body, mirrored, seen);
         const sum = blurred[at] as Float32Array;
         for (let place = 0; place < sum.length; place += 1) sum[place] = (sum[place] as number) + share * (seen[place] as number);
@@ -142,18 +150,18 @@ export function createRehearsal(fields: PlaceFields, up: Vector, base: Lab | Flo
 
 const NO_SHIFT = [0, 0] as const;
 
-function bodyOfBase(base: Lab | Float32Array, count: number, mirrored: number): Float32Array {
+function bodyOfBase(base: Lab | readonly Lab[], { count, regions }: PlaceFields, mirrored: number): Float32Array {
+  const bodies = (isOneColour(base) ? [base] : base).map((lab) => bodyOfLab(lab, mirrored));
   const body = new Float32Array(count * WIDE_BANDS);
-  const known = new Map<string, Float64Array>();
   for (let place = 0; place < count; place += 1) {
-    const lab: Lab =
-      base instanceof Float32Array ? [base[place * 3] as number, base[place * 3 + 1] as number, base[place * 3 + 2] as number] : base;
-    const key = lab.join();
-    const own = known.get(key) ?? bodyOfLab(lab, mirrored);
-    known.set(key, own);
-    body.set(own, place * WIDE_BANDS);
+    const own = bodies[regions[place] as number] ?? bodies[0];
+    if (own) body.set(own, place * WIDE_BANDS);
   }
   return body;
+}
+
+function isOneColour(base: Lab | readonly Lab[]): base is Lab {
+  return typeof base[0] === 'number';
 }
 
 /** What differs between two layers, with the ink that lies there. */

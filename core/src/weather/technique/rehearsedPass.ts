@@ -1,3 +1,4 @@
+import type { CoatPaint } from '../../colour/coats/coatsOver';
 import type { Lab } from '../../colour/lab';
 import { paintOf } from '../../colour/paint';
 import type { Vector } from '../../surface/mesh/vector';
@@ -16,6 +17,8 @@ export interface RehearsedPass {
   readonly sizeMillimetres: number;
   readonly seed: number;
   readonly throwDirection?: Vector;
+  /** colour of what it leaves in regions of another colour, by their place; null: the same as everywhere */
+  readonly labIn?: readonly (Lab | null)[];
 }
 
 /** A gloss changes no colour: its film is taken as all but clear. */
@@ -29,5 +32,9 @@ const CLEAR_SCATTER = 1e-6;
 export function toWeatherPass(pass: RehearsedPass, mirrored?: number): WeatherPass {
   const technique = findTechnique(pass.techniqueId);
   const scatterPerCoat = technique.shows === 'sheen' ? CLEAR_SCATTER : pass.scatterPerCoat;
-  return passFor(technique, { paint: paintOf('deposit', pass.lab, 1, mirrored), scatterPerCoat }, pass);
+  const paintOfLab = (lab: Lab): CoatPaint => ({ paint: paintOf('deposit', lab, 1, mirrored), scatterPerCoat });
+  return {
+    ...passFor(technique, paintOfLab(pass.lab), pass),
+    ...(pass.labIn ? { paintIn: pass.labIn.map((lab) => lab && paintOfLab(lab)) } : {}),
+  };
 }

@@ -1,7 +1,7 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 14","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[14]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 15","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[15]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeatherRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema56 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
@@ -14,9 +14,9 @@ const schema70 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","typ
 const schema73 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
 const schema74 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
 const schema82 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
-const schema87 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
-const schema94 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
-const schema121 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema88 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
+const schema95 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
+const schema122 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
 const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
@@ -11790,10 +11790,11 @@ return errors === 0;
 }
 validate47.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema83 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
+const schema83 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
 const schema84 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
-const schema85 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
-const schema86 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
+const schema85 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres"],"additionalProperties":false};
+const schema86 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
+const schema87 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
 
 function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -11808,7 +11809,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if(((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.shownId === undefined) && (missing0 = "shownId"))) || ((data.baseLab === undefined) && (missing0 = "baseLab"))) || ((data.up === undefined) && (missing0 = "up"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.cleanPictureId === undefined) && (missing0 = "cleanPictureId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if((((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.shownId === undefined) && (missing0 = "shownId"))) || ((data.baseLab === undefined) && (missing0 = "baseLab"))) || ((data.up === undefined) && (missing0 = "up"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.regions === undefined) && (missing0 = "regions"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.cleanPictureId === undefined) && (missing0 = "cleanPictureId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate51.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -12192,13 +12193,13 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.passes !== undefined){
-let data12 = data.passes;
+if(data.regions !== undefined){
+let data12 = data.regions;
 const _errs32 = errors;
 if(errors === _errs32){
 if(Array.isArray(data12)){
-if(data12.length > 40){
-validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/maxItems",keyword:"maxItems",params:{limit: 40}}];
+if(data12.length > 8){
+validate51.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/maxItems",keyword:"maxItems",params:{limit: 8}}];
 return false;
 }
 else {
@@ -12211,15 +12212,15 @@ const _errs35 = errors;
 if(errors === _errs35){
 if(data13 && typeof data13 == "object" && !Array.isArray(data13)){
 let missing2;
-if(((((((((((data13.id === undefined) && (missing2 = "id")) || ((data13.techniqueId === undefined) && (missing2 = "techniqueId"))) || ((data13.productId === undefined) && (missing2 = "productId"))) || ((data13.lab === undefined) && (missing2 = "lab"))) || ((data13.amount === undefined) && (missing2 = "amount"))) || ((data13.wiped === undefined) && (missing2 = "wiped"))) || ((data13.sizeMillimetres === undefined) && (missing2 = "sizeMillimetres"))) || ((data13.seed === undefined) && (missing2 = "seed"))) || ((data13.stop === undefined) && (missing2 = "stop"))) || ((data13.rungId === undefined) && (missing2 = "rungId"))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/required",keyword:"required",params:{missingProperty: missing2}}];
+if(((((((data13.id === undefined) && (missing2 = "id")) || ((data13.productId === undefined) && (missing2 = "productId"))) || ((data13.lab === undefined) && (missing2 = "lab"))) || ((data13.place === undefined) && (missing2 = "place"))) || ((data13.edgeDegrees === undefined) && (missing2 = "edgeDegrees"))) || ((data13.reachMillimetres === undefined) && (missing2 = "reachMillimetres"))){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4,schemaPath:"#/$defs/WeatherRegion/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
 else {
 const _errs37 = errors;
 for(const key2 in data13){
-if(!(func1.call(schema85.properties, key2))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
+if(!((((((key2 === "id") || (key2 === "productId")) || (key2 === "lab")) || (key2 === "place")) || (key2 === "edgeDegrees")) || (key2 === "reachMillimetres"))){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4,schemaPath:"#/$defs/WeatherRegion/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
 }
@@ -12231,12 +12232,12 @@ const _errs38 = errors;
 if(errors === _errs38){
 if(typeof data14 === "string"){
 if(!pattern10.test(data14)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/id",schemaPath:"#/$defs/WeatherRegion/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/id",schemaPath:"#/$defs/WeatherRegion/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
 }
@@ -12246,33 +12247,16 @@ else {
 var valid10 = true;
 }
 if(valid10){
-if(data13.techniqueId !== undefined){
-let data15 = data13.techniqueId;
-const _errs40 = errors;
-if(typeof data15 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((((((((((((((((((((((data15 === "chipsTaken") || (data15 === "washWiped")) || (data15 === "washLeft")) || (data15 === "washSprayed")) || (data15 === "washCorners")) || (data15 === "oilWash")) || (data15 === "pinWash")) || (data15 === "streaks")) || (data15 === "rustUp")) || (data15 === "verdigris")) || (data15 === "spongeStipple")) || (data15 === "grime")) || (data15 === "rustRunOff")) || (data15 === "chipsBrush")) || (data15 === "chipsSponge")) || (data15 === "scratches")) || (data15 === "dryBrush")) || (data15 === "splatter")) || (data15 === "chipsStick")) || (data15 === "soot")) || (data15 === "polishEdges")) || (data15 === "graphiteEdges")) || (data15 === "wetGloss")) || (data15 === "dust"))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema85.properties.techniqueId.enum}}];
-return false;
-}
-var valid10 = _errs40 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
 if(data13.productId !== undefined){
-let data16 = data13.productId;
-const _errs42 = errors;
-const _errs43 = errors;
+let data15 = data13.productId;
+const _errs40 = errors;
+const _errs41 = errors;
 let valid11 = false;
-const _errs44 = errors;
-if(errors === _errs44){
-if(typeof data16 === "string"){
-if(!pattern10.test(data16)){
-const err8 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+const _errs42 = errors;
+if(errors === _errs42){
+if(typeof data15 === "string"){
+if(!pattern10.test(data15)){
+const err8 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err8];
 }
@@ -12283,7 +12267,7 @@ errors++;
 }
 }
 else {
-const err9 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err9 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err9];
 }
@@ -12293,11 +12277,11 @@ vErrors.push(err9);
 errors++;
 }
 }
-var _valid1 = _errs44 === errors;
+var _valid1 = _errs42 === errors;
 valid11 = valid11 || _valid1;
-const _errs46 = errors;
-if(data16 !== null){
-const err10 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs44 = errors;
+if(data15 !== null){
+const err10 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err10];
 }
@@ -12306,10 +12290,10 @@ vErrors.push(err10);
 }
 errors++;
 }
-var _valid1 = _errs46 === errors;
+var _valid1 = _errs44 === errors;
 valid11 = valid11 || _valid1;
 if(!valid11){
-const err11 = {instancePath:instancePath+"/passes/" + i4+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf",keyword:"anyOf",params:{}};
+const err11 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err11];
 }
@@ -12321,61 +12305,61 @@ validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs43;
+errors = _errs41;
 if(vErrors !== null){
-if(_errs43){
-vErrors.length = _errs43;
+if(_errs41){
+vErrors.length = _errs41;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid10 = _errs42 === errors;
+var valid10 = _errs40 === errors;
 }
 else {
 var valid10 = true;
 }
 if(valid10){
 if(data13.lab !== undefined){
-let data17 = data13.lab;
-const _errs48 = errors;
-if(errors === _errs48){
-if(Array.isArray(data17)){
-if(data17.length > 3){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+let data16 = data13.lab;
+const _errs46 = errors;
+if(errors === _errs46){
+if(Array.isArray(data16)){
+if(data16.length > 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data17.length < 3){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+if(data16.length < 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
 var valid12 = true;
-const len5 = data17.length;
+const len5 = data16.length;
 for(let i5=0; i5<len5; i5++){
-let data18 = data17[i5];
-const _errs50 = errors;
-if(errors === _errs50){
-if((typeof data18 == "number") && (isFinite(data18))){
-if(data18 > 200 || isNaN(data18)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+let data17 = data16[i5];
+const _errs48 = errors;
+if(errors === _errs48){
+if((typeof data17 == "number") && (isFinite(data17))){
+if(data17 > 200 || isNaN(data17)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab/" + i5,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data18 < -200 || isNaN(data18)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+if(data17 < -200 || isNaN(data17)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab/" + i5,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab/" + i5,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab/" + i5,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
-var valid12 = _errs50 === errors;
+var valid12 = _errs48 === errors;
 if(!valid12){
 break;
 }
@@ -12384,61 +12368,77 @@ break;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
-var valid10 = _errs48 === errors;
+var valid10 = _errs46 === errors;
 }
 else {
 var valid10 = true;
 }
 if(valid10){
-if(data13.amount !== undefined){
-let data19 = data13.amount;
+if(data13.place !== undefined){
+let data18 = data13.place;
+const _errs50 = errors;
+if(errors === _errs50){
+if(Array.isArray(data18)){
+if(data18.length > 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data18.length < 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid13 = true;
+const len6 = data18.length;
+for(let i6=0; i6<len6; i6++){
+let data19 = data18[i6];
 const _errs52 = errors;
-if(errors === _errs52){
-if((typeof data19 == "number") && (isFinite(data19))){
-if(data19 > 1 || isNaN(data19)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+if(!((typeof data19 == "number") && (isFinite(data19)))){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place/" + i6,schemaPath:"#/$defs/WeatherRegion/properties/place/items/type",keyword:"type",params:{type: "number"}}];
 return false;
+}
+var valid13 = _errs52 === errors;
+if(!valid13){
+break;
+}
+}
+}
+}
 }
 else {
-if(data19 < 0 || isNaN(data19)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid10 = _errs52 === errors;
+var valid10 = _errs50 === errors;
 }
 else {
 var valid10 = true;
 }
 if(valid10){
-if(data13.wiped !== undefined){
-let data20 = data13.wiped;
+if(data13.edgeDegrees !== undefined){
+let data20 = data13.edgeDegrees;
 const _errs54 = errors;
 if(errors === _errs54){
 if((typeof data20 == "number") && (isFinite(data20))){
-if(data20 > 1 || isNaN(data20)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+if(data20 > 180 || isNaN(data20)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/maximum",keyword:"maximum",params:{comparison: "<=", limit: 180}}];
 return false;
 }
 else {
-if(data20 < 0 || isNaN(data20)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+if(data20 < 1 || isNaN(data20)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -12448,70 +12448,16 @@ else {
 var valid10 = true;
 }
 if(valid10){
-if(data13.sizeMillimetres !== undefined){
-let data21 = data13.sizeMillimetres;
+if(data13.reachMillimetres !== undefined){
+let data21 = data13.reachMillimetres;
 const _errs56 = errors;
-if(errors === _errs56){
-if((typeof data21 == "number") && (isFinite(data21))){
-if(data21 > 200 || isNaN(data21)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data21 < 0.05 || isNaN(data21)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid10 = _errs56 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.seed !== undefined){
-let data22 = data13.seed;
+const _errs57 = errors;
+let valid14 = false;
 const _errs58 = errors;
-if(!(((typeof data22 == "number") && (!(data22 % 1) && !isNaN(data22))) && (isFinite(data22)))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
 if(errors === _errs58){
-if((typeof data22 == "number") && (isFinite(data22))){
-if(data22 > 1000000 || isNaN(data22)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
-return false;
-}
-else {
-if(data22 < 0 || isNaN(data22)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-}
-var valid10 = _errs58 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.stop !== undefined){
-let data23 = data13.stop;
-const _errs60 = errors;
-const _errs61 = errors;
-let valid13 = false;
-const _errs62 = errors;
-if(errors === _errs62){
-if((typeof data23 == "number") && (isFinite(data23))){
-if(data23 > 1 || isNaN(data23)){
-const err12 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 > 5000 || isNaN(data21)){
+const err12 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
 if(vErrors === null){
 vErrors = [err12];
 }
@@ -12521,8 +12467,8 @@ vErrors.push(err12);
 errors++;
 }
 else {
-if(data23 < 0 || isNaN(data23)){
-const err13 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data21 < 0.1 || isNaN(data21)){
+const err13 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err13];
 }
@@ -12534,7 +12480,7 @@ errors++;
 }
 }
 else {
-const err14 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err14 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err14];
 }
@@ -12544,11 +12490,11 @@ vErrors.push(err14);
 errors++;
 }
 }
-var _valid2 = _errs62 === errors;
-valid13 = valid13 || _valid2;
-const _errs64 = errors;
-if(data23 !== null){
-const err15 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid2 = _errs58 === errors;
+valid14 = valid14 || _valid2;
+const _errs60 = errors;
+if(data21 !== null){
+const err15 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err15];
 }
@@ -12557,10 +12503,10 @@ vErrors.push(err15);
 }
 errors++;
 }
-var _valid2 = _errs64 === errors;
-valid13 = valid13 || _valid2;
-if(!valid13){
-const err16 = {instancePath:instancePath+"/passes/" + i4+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf",keyword:"anyOf",params:{}};
+var _valid2 = _errs60 === errors;
+valid14 = valid14 || _valid2;
+if(!valid14){
+const err16 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err16];
 }
@@ -12572,91 +12518,17 @@ validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs61;
+errors = _errs57;
 if(vErrors !== null){
-if(_errs61){
-vErrors.length = _errs61;
+if(_errs57){
+vErrors.length = _errs57;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid10 = _errs60 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.rungId !== undefined){
-let data24 = data13.rungId;
-const _errs66 = errors;
-const _errs67 = errors;
-let valid14 = false;
-const _errs68 = errors;
-if(errors === _errs68){
-if(typeof data24 === "string"){
-if(!pattern10.test(data24)){
-const err17 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err17];
-}
-else {
-vErrors.push(err17);
-}
-errors++;
-}
-}
-else {
-const err18 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err18];
-}
-else {
-vErrors.push(err18);
-}
-errors++;
-}
-}
-var _valid3 = _errs68 === errors;
-valid14 = valid14 || _valid3;
-const _errs70 = errors;
-if(data24 !== null){
-const err19 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err19];
-}
-else {
-vErrors.push(err19);
-}
-errors++;
-}
-var _valid3 = _errs70 === errors;
-valid14 = valid14 || _valid3;
-if(!valid14){
-const err20 = {instancePath:instancePath+"/passes/" + i4+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err20];
-}
-else {
-vErrors.push(err20);
-}
-errors++;
-validate51.errors = vErrors;
-return false;
-}
-else {
-errors = _errs67;
-if(vErrors !== null){
-if(_errs67){
-vErrors.length = _errs67;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid10 = _errs66 === errors;
+var valid10 = _errs56 === errors;
 }
 else {
 var valid10 = true;
@@ -12669,12 +12541,8 @@ var valid10 = true;
 }
 }
 }
-}
-}
-}
-}
 else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i4,schemaPath:"#/$defs/PlannedWeatherPass/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i4,schemaPath:"#/$defs/WeatherRegion/type",keyword:"type",params:{type: "object"}}];
 return false;
 }
 }
@@ -12686,7 +12554,7 @@ break;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+validate51.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -12696,51 +12564,199 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.readings !== undefined){
-let data25 = data.readings;
-const _errs72 = errors;
-if(errors === _errs72){
-if(Array.isArray(data25)){
-if(data25.length > 400){
-validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 400}}];
+if(data.passes !== undefined){
+let data22 = data.passes;
+const _errs62 = errors;
+if(errors === _errs62){
+if(Array.isArray(data22)){
+if(data22.length > 40){
+validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/maxItems",keyword:"maxItems",params:{limit: 40}}];
 return false;
 }
 else {
 var valid15 = true;
-const len6 = data25.length;
-for(let i6=0; i6<len6; i6++){
-let data26 = data25[i6];
-const _errs74 = errors;
-const _errs75 = errors;
-if(errors === _errs75){
-if(data26 && typeof data26 == "object" && !Array.isArray(data26)){
+const len7 = data22.length;
+for(let i7=0; i7<len7; i7++){
+let data23 = data22[i7];
+const _errs64 = errors;
+const _errs65 = errors;
+if(errors === _errs65){
+if(data23 && typeof data23 == "object" && !Array.isArray(data23)){
 let missing3;
-if((((((((((data26.id === undefined) && (missing3 = "id")) || ((data26.passId === undefined) && (missing3 = "passId"))) || ((data26.amount === undefined) && (missing3 = "amount"))) || ((data26.coverage === undefined) && (missing3 = "coverage"))) || ((data26.half === undefined) && (missing3 = "half"))) || ((data26.most === undefined) && (missing3 = "most"))) || ((data26.how === undefined) && (missing3 = "how"))) || ((data26.pictureId === undefined) && (missing3 = "pictureId"))) || ((data26.atMs === undefined) && (missing3 = "atMs"))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/required",keyword:"required",params:{missingProperty: missing3}}];
+if(((((((((((data23.id === undefined) && (missing3 = "id")) || ((data23.techniqueId === undefined) && (missing3 = "techniqueId"))) || ((data23.productId === undefined) && (missing3 = "productId"))) || ((data23.lab === undefined) && (missing3 = "lab"))) || ((data23.amount === undefined) && (missing3 = "amount"))) || ((data23.wiped === undefined) && (missing3 = "wiped"))) || ((data23.sizeMillimetres === undefined) && (missing3 = "sizeMillimetres"))) || ((data23.seed === undefined) && (missing3 = "seed"))) || ((data23.stop === undefined) && (missing3 = "stop"))) || ((data23.rungId === undefined) && (missing3 = "rungId"))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7,schemaPath:"#/$defs/PlannedWeatherPass/required",keyword:"required",params:{missingProperty: missing3}}];
 return false;
 }
 else {
-const _errs77 = errors;
-for(const key3 in data26){
+const _errs67 = errors;
+for(const key3 in data23){
 if(!(func1.call(schema86.properties, key3))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
 }
 }
-if(_errs77 === errors){
-if(data26.id !== undefined){
-let data27 = data26.id;
-const _errs78 = errors;
-if(errors === _errs78){
-if(typeof data27 === "string"){
-if(!pattern10.test(data27)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+if(_errs67 === errors){
+if(data23.id !== undefined){
+let data24 = data23.id;
+const _errs68 = errors;
+if(errors === _errs68){
+if(typeof data24 === "string"){
+if(!pattern10.test(data24)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/type",keyword:"type",params:{type: "string"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid17 = _errs68 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data23.techniqueId !== undefined){
+let data25 = data23.techniqueId;
+const _errs70 = errors;
+if(typeof data25 !== "string"){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((data25 === "chipsTaken") || (data25 === "washWiped")) || (data25 === "washLeft")) || (data25 === "washSprayed")) || (data25 === "washCorners")) || (data25 === "oilWash")) || (data25 === "pinWash")) || (data25 === "streaks")) || (data25 === "rustUp")) || (data25 === "verdigris")) || (data25 === "spongeStipple")) || (data25 === "grime")) || (data25 === "rustRunOff")) || (data25 === "chipsBrush")) || (data25 === "chipsSponge")) || (data25 === "scratches")) || (data25 === "dryBrush")) || (data25 === "splatter")) || (data25 === "chipsStick")) || (data25 === "soot")) || (data25 === "polishEdges")) || (data25 === "graphiteEdges")) || (data25 === "wetGloss")) || (data25 === "dust"))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema86.properties.techniqueId.enum}}];
+return false;
+}
+var valid17 = _errs70 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data23.productId !== undefined){
+let data26 = data23.productId;
+const _errs72 = errors;
+const _errs73 = errors;
+let valid18 = false;
+const _errs74 = errors;
+if(errors === _errs74){
+if(typeof data26 === "string"){
+if(!pattern10.test(data26)){
+const err17 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err17];
+}
+else {
+vErrors.push(err17);
+}
+errors++;
+}
+}
+else {
+const err18 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+var _valid3 = _errs74 === errors;
+valid18 = valid18 || _valid3;
+const _errs76 = errors;
+if(data26 !== null){
+const err19 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+var _valid3 = _errs76 === errors;
+valid18 = valid18 || _valid3;
+if(!valid18){
+const err20 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs73;
+if(vErrors !== null){
+if(_errs73){
+vErrors.length = _errs73;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid17 = _errs72 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data23.lab !== undefined){
+let data27 = data23.lab;
+const _errs78 = errors;
+if(errors === _errs78){
+if(Array.isArray(data27)){
+if(data27.length > 3){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data27.length < 3){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid19 = true;
+const len8 = data27.length;
+for(let i8=0; i8<len8; i8++){
+let data28 = data27[i8];
+const _errs80 = errors;
+if(errors === _errs80){
+if((typeof data28 == "number") && (isFinite(data28))){
+if(data28 > 200 || isNaN(data28)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data28 < -200 || isNaN(data28)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid19 = _errs80 === errors;
+if(!valid19){
+break;
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
@@ -12750,45 +12766,24 @@ else {
 var valid17 = true;
 }
 if(valid17){
-if(data26.passId !== undefined){
-let data28 = data26.passId;
-const _errs80 = errors;
-if(errors === _errs80){
-if(typeof data28 === "string"){
-if(!pattern10.test(data28)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid17 = _errs80 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data26.amount !== undefined){
-let data29 = data26.amount;
+if(data23.amount !== undefined){
+let data29 = data23.amount;
 const _errs82 = errors;
 if(errors === _errs82){
 if((typeof data29 == "number") && (isFinite(data29))){
-if(data29 > 10 || isNaN(data29)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
+if(data29 > 1 || isNaN(data29)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
 if(data29 < 0 || isNaN(data29)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/type",keyword:"type",params:{type: "number"}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
@@ -12798,16 +12793,97 @@ else {
 var valid17 = true;
 }
 if(valid17){
-if(data26.coverage !== undefined){
-let data30 = data26.coverage;
+if(data23.wiped !== undefined){
+let data30 = data23.wiped;
 const _errs84 = errors;
-const _errs85 = errors;
-let valid18 = false;
-const _errs86 = errors;
-if(errors === _errs86){
+if(errors === _errs84){
 if((typeof data30 == "number") && (isFinite(data30))){
 if(data30 > 1 || isNaN(data30)){
-const err21 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data30 < 0 || isNaN(data30)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid17 = _errs84 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data23.sizeMillimetres !== undefined){
+let data31 = data23.sizeMillimetres;
+const _errs86 = errors;
+if(errors === _errs86){
+if((typeof data31 == "number") && (isFinite(data31))){
+if(data31 > 200 || isNaN(data31)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data31 < 0.05 || isNaN(data31)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid17 = _errs86 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data23.seed !== undefined){
+let data32 = data23.seed;
+const _errs88 = errors;
+if(!(((typeof data32 == "number") && (!(data32 % 1) && !isNaN(data32))) && (isFinite(data32)))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs88){
+if((typeof data32 == "number") && (isFinite(data32))){
+if(data32 > 1000000 || isNaN(data32)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
+return false;
+}
+else {
+if(data32 < 0 || isNaN(data32)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid17 = _errs88 === errors;
+}
+else {
+var valid17 = true;
+}
+if(valid17){
+if(data23.stop !== undefined){
+let data33 = data23.stop;
+const _errs90 = errors;
+const _errs91 = errors;
+let valid20 = false;
+const _errs92 = errors;
+if(errors === _errs92){
+if((typeof data33 == "number") && (isFinite(data33))){
+if(data33 > 1 || isNaN(data33)){
+const err21 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -12817,8 +12893,8 @@ vErrors.push(err21);
 errors++;
 }
 else {
-if(data30 < 0 || isNaN(data30)){
-const err22 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data33 < 0 || isNaN(data33)){
+const err22 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -12830,7 +12906,7 @@ errors++;
 }
 }
 else {
-const err23 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err23 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err23];
 }
@@ -12840,11 +12916,11 @@ vErrors.push(err23);
 errors++;
 }
 }
-var _valid4 = _errs86 === errors;
-valid18 = valid18 || _valid4;
-const _errs88 = errors;
-if(data30 !== null){
-const err24 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid4 = _errs92 === errors;
+valid20 = valid20 || _valid4;
+const _errs94 = errors;
+if(data33 !== null){
+const err24 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -12853,10 +12929,10 @@ vErrors.push(err24);
 }
 errors++;
 }
-var _valid4 = _errs88 === errors;
-valid18 = valid18 || _valid4;
-if(!valid18){
-const err25 = {instancePath:instancePath+"/readings/" + i6+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf",keyword:"anyOf",params:{}};
+var _valid4 = _errs94 === errors;
+valid20 = valid20 || _valid4;
+if(!valid20){
+const err25 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -12868,41 +12944,14 @@ validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs85;
+errors = _errs91;
 if(vErrors !== null){
-if(_errs85){
-vErrors.length = _errs85;
+if(_errs91){
+vErrors.length = _errs91;
 }
 else {
 vErrors = null;
 }
-}
-}
-var valid17 = _errs84 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data26.half !== undefined){
-let data31 = data26.half;
-const _errs90 = errors;
-if(errors === _errs90){
-if((typeof data31 == "number") && (isFinite(data31))){
-if(data31 > 1 || isNaN(data31)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data31 < 0 || isNaN(data31)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/type",keyword:"type",params:{type: "number"}}];
-return false;
 }
 }
 var valid17 = _errs90 === errors;
@@ -12911,16 +12960,16 @@ else {
 var valid17 = true;
 }
 if(valid17){
-if(data26.most !== undefined){
-let data32 = data26.most;
-const _errs92 = errors;
-const _errs93 = errors;
-let valid19 = false;
-const _errs94 = errors;
-if(errors === _errs94){
-if((typeof data32 == "number") && (isFinite(data32))){
-if(data32 > 1 || isNaN(data32)){
-const err26 = {instancePath:instancePath+"/readings/" + i6+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(data23.rungId !== undefined){
+let data34 = data23.rungId;
+const _errs96 = errors;
+const _errs97 = errors;
+let valid21 = false;
+const _errs98 = errors;
+if(errors === _errs98){
+if(typeof data34 === "string"){
+if(!pattern10.test(data34)){
+const err26 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -12929,9 +12978,9 @@ vErrors.push(err26);
 }
 errors++;
 }
+}
 else {
-if(data32 < 0 || isNaN(data32)){
-const err27 = {instancePath:instancePath+"/readings/" + i6+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err27 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -12941,9 +12990,11 @@ vErrors.push(err27);
 errors++;
 }
 }
-}
-else {
-const err28 = {instancePath:instancePath+"/readings/" + i6+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var _valid5 = _errs98 === errors;
+valid21 = valid21 || _valid5;
+const _errs100 = errors;
+if(data34 !== null){
+const err28 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -12952,12 +13003,10 @@ vErrors.push(err28);
 }
 errors++;
 }
-}
-var _valid5 = _errs94 === errors;
-valid19 = valid19 || _valid5;
-const _errs96 = errors;
-if(data32 !== null){
-const err29 = {instancePath:instancePath+"/readings/" + i6+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid5 = _errs100 === errors;
+valid21 = valid21 || _valid5;
+if(!valid21){
+const err29 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -12965,11 +13014,172 @@ else {
 vErrors.push(err29);
 }
 errors++;
+validate51.errors = vErrors;
+return false;
 }
-var _valid5 = _errs96 === errors;
-valid19 = valid19 || _valid5;
-if(!valid19){
-const err30 = {instancePath:instancePath+"/readings/" + i6+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf",keyword:"anyOf",params:{}};
+else {
+errors = _errs97;
+if(vErrors !== null){
+if(_errs97){
+vErrors.length = _errs97;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid17 = _errs96 === errors;
+}
+else {
+var valid17 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i7,schemaPath:"#/$defs/PlannedWeatherPass/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid15 = _errs64 === errors;
+if(!valid15){
+break;
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs62 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.readings !== undefined){
+let data35 = data.readings;
+const _errs102 = errors;
+if(errors === _errs102){
+if(Array.isArray(data35)){
+if(data35.length > 400){
+validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 400}}];
+return false;
+}
+else {
+var valid22 = true;
+const len9 = data35.length;
+for(let i9=0; i9<len9; i9++){
+let data36 = data35[i9];
+const _errs104 = errors;
+const _errs105 = errors;
+if(errors === _errs105){
+if(data36 && typeof data36 == "object" && !Array.isArray(data36)){
+let missing4;
+if((((((((((data36.id === undefined) && (missing4 = "id")) || ((data36.passId === undefined) && (missing4 = "passId"))) || ((data36.amount === undefined) && (missing4 = "amount"))) || ((data36.coverage === undefined) && (missing4 = "coverage"))) || ((data36.half === undefined) && (missing4 = "half"))) || ((data36.most === undefined) && (missing4 = "most"))) || ((data36.how === undefined) && (missing4 = "how"))) || ((data36.pictureId === undefined) && (missing4 = "pictureId"))) || ((data36.atMs === undefined) && (missing4 = "atMs"))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9,schemaPath:"#/$defs/CoverageRecord/required",keyword:"required",params:{missingProperty: missing4}}];
+return false;
+}
+else {
+const _errs107 = errors;
+for(const key4 in data36){
+if(!(func1.call(schema87.properties, key4))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
+return false;
+break;
+}
+}
+if(_errs107 === errors){
+if(data36.id !== undefined){
+let data37 = data36.id;
+const _errs108 = errors;
+if(errors === _errs108){
+if(typeof data37 === "string"){
+if(!pattern10.test(data37)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid24 = _errs108 === errors;
+}
+else {
+var valid24 = true;
+}
+if(valid24){
+if(data36.passId !== undefined){
+let data38 = data36.passId;
+const _errs110 = errors;
+if(errors === _errs110){
+if(typeof data38 === "string"){
+if(!pattern10.test(data38)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid24 = _errs110 === errors;
+}
+else {
+var valid24 = true;
+}
+if(valid24){
+if(data36.amount !== undefined){
+let data39 = data36.amount;
+const _errs112 = errors;
+if(errors === _errs112){
+if((typeof data39 == "number") && (isFinite(data39))){
+if(data39 > 10 || isNaN(data39)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
+return false;
+}
+else {
+if(data39 < 0 || isNaN(data39)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid24 = _errs112 === errors;
+}
+else {
+var valid24 = true;
+}
+if(valid24){
+if(data36.coverage !== undefined){
+let data40 = data36.coverage;
+const _errs114 = errors;
+const _errs115 = errors;
+let valid25 = false;
+const _errs116 = errors;
+if(errors === _errs116){
+if((typeof data40 == "number") && (isFinite(data40))){
+if(data40 > 1 || isNaN(data40)){
+const err30 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err30];
 }
@@ -12977,53 +13187,10 @@ else {
 vErrors.push(err30);
 }
 errors++;
-validate51.errors = vErrors;
-return false;
 }
 else {
-errors = _errs93;
-if(vErrors !== null){
-if(_errs93){
-vErrors.length = _errs93;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid17 = _errs92 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data26.how !== undefined){
-let data33 = data26.how;
-const _errs98 = errors;
-if(typeof data33 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((data33 === "pair") || (data33 === "unregistered")) || (data33 === "single")) || (data33 === "eye"))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema86.properties.how.enum}}];
-return false;
-}
-var valid17 = _errs98 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data26.pictureId !== undefined){
-let data34 = data26.pictureId;
-const _errs100 = errors;
-const _errs101 = errors;
-let valid20 = false;
-const _errs102 = errors;
-if(errors === _errs102){
-if(typeof data34 === "string"){
-if(!pattern10.test(data34)){
-const err31 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(data40 < 0 || isNaN(data40)){
+const err31 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err31];
 }
@@ -13033,8 +13200,9 @@ vErrors.push(err31);
 errors++;
 }
 }
+}
 else {
-const err32 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err32 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err32];
 }
@@ -13044,11 +13212,11 @@ vErrors.push(err32);
 errors++;
 }
 }
-var _valid6 = _errs102 === errors;
-valid20 = valid20 || _valid6;
-const _errs104 = errors;
-if(data34 !== null){
-const err33 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid6 = _errs116 === errors;
+valid25 = valid25 || _valid6;
+const _errs118 = errors;
+if(data40 !== null){
+const err33 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err33];
 }
@@ -13057,10 +13225,10 @@ vErrors.push(err33);
 }
 errors++;
 }
-var _valid6 = _errs104 === errors;
-valid20 = valid20 || _valid6;
-if(!valid20){
-const err34 = {instancePath:instancePath+"/readings/" + i6+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+var _valid6 = _errs118 === errors;
+valid25 = valid25 || _valid6;
+if(!valid25){
+const err34 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err34];
 }
@@ -13072,66 +13240,270 @@ validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs101;
+errors = _errs115;
 if(vErrors !== null){
-if(_errs101){
-vErrors.length = _errs101;
+if(_errs115){
+vErrors.length = _errs115;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid17 = _errs100 === errors;
+var valid24 = _errs114 === errors;
 }
 else {
-var valid17 = true;
+var valid24 = true;
 }
-if(valid17){
-if(data26.atMs !== undefined){
-let data35 = data26.atMs;
-const _errs106 = errors;
-if(!(((typeof data35 == "number") && (!(data35 % 1) && !isNaN(data35))) && (isFinite(data35)))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs106){
-if((typeof data35 == "number") && (isFinite(data35))){
-if(data35 > 4102444800000 || isNaN(data35)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+if(valid24){
+if(data36.half !== undefined){
+let data41 = data36.half;
+const _errs120 = errors;
+if(errors === _errs120){
+if((typeof data41 == "number") && (isFinite(data41))){
+if(data41 > 1 || isNaN(data41)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data35 < 946684800000 || isNaN(data35)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+if(data41 < 0 || isNaN(data41)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-}
-var valid17 = _errs106 === errors;
-}
 else {
-var valid17 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i6,schemaPath:"#/$defs/CoverageRecord/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
-var valid15 = _errs74 === errors;
-if(!valid15){
+var valid24 = _errs120 === errors;
+}
+else {
+var valid24 = true;
+}
+if(valid24){
+if(data36.most !== undefined){
+let data42 = data36.most;
+const _errs122 = errors;
+const _errs123 = errors;
+let valid26 = false;
+const _errs124 = errors;
+if(errors === _errs124){
+if((typeof data42 == "number") && (isFinite(data42))){
+if(data42 > 1 || isNaN(data42)){
+const err35 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err35];
+}
+else {
+vErrors.push(err35);
+}
+errors++;
+}
+else {
+if(data42 < 0 || isNaN(data42)){
+const err36 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
+}
+errors++;
+}
+}
+}
+else {
+const err37 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
+}
+errors++;
+}
+}
+var _valid7 = _errs124 === errors;
+valid26 = valid26 || _valid7;
+const _errs126 = errors;
+if(data42 !== null){
+const err38 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err38];
+}
+else {
+vErrors.push(err38);
+}
+errors++;
+}
+var _valid7 = _errs126 === errors;
+valid26 = valid26 || _valid7;
+if(!valid26){
+const err39 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err39];
+}
+else {
+vErrors.push(err39);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs123;
+if(vErrors !== null){
+if(_errs123){
+vErrors.length = _errs123;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid24 = _errs122 === errors;
+}
+else {
+var valid24 = true;
+}
+if(valid24){
+if(data36.how !== undefined){
+let data43 = data36.how;
+const _errs128 = errors;
+if(typeof data43 !== "string"){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((data43 === "pair") || (data43 === "unregistered")) || (data43 === "single")) || (data43 === "eye"))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema87.properties.how.enum}}];
+return false;
+}
+var valid24 = _errs128 === errors;
+}
+else {
+var valid24 = true;
+}
+if(valid24){
+if(data36.pictureId !== undefined){
+let data44 = data36.pictureId;
+const _errs130 = errors;
+const _errs131 = errors;
+let valid27 = false;
+const _errs132 = errors;
+if(errors === _errs132){
+if(typeof data44 === "string"){
+if(!pattern10.test(data44)){
+const err40 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err40];
+}
+else {
+vErrors.push(err40);
+}
+errors++;
+}
+}
+else {
+const err41 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err41];
+}
+else {
+vErrors.push(err41);
+}
+errors++;
+}
+}
+var _valid8 = _errs132 === errors;
+valid27 = valid27 || _valid8;
+const _errs134 = errors;
+if(data44 !== null){
+const err42 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err42];
+}
+else {
+vErrors.push(err42);
+}
+errors++;
+}
+var _valid8 = _errs134 === errors;
+valid27 = valid27 || _valid8;
+if(!valid27){
+const err43 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err43];
+}
+else {
+vErrors.push(err43);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs131;
+if(vErrors !== null){
+if(_errs131){
+vErrors.length = _errs131;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid24 = _errs130 === errors;
+}
+else {
+var valid24 = true;
+}
+if(valid24){
+if(data36.atMs !== undefined){
+let data45 = data36.atMs;
+const _errs136 = errors;
+if(!(((typeof data45 == "number") && (!(data45 % 1) && !isNaN(data45))) && (isFinite(data45)))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs136){
+if((typeof data45 == "number") && (isFinite(data45))){
+if(data45 > 4102444800000 || isNaN(data45)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data45 < 946684800000 || isNaN(data45)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid24 = _errs136 === errors;
+}
+else {
+var valid24 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i9,schemaPath:"#/$defs/CoverageRecord/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid22 = _errs104 === errors;
+if(!valid22){
 break;
 }
 }
@@ -13142,92 +13514,92 @@ validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs72 === errors;
+var valid0 = _errs102 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.cleanPictureId !== undefined){
-let data36 = data.cleanPictureId;
-const _errs108 = errors;
-const _errs109 = errors;
-let valid21 = false;
-const _errs110 = errors;
-if(errors === _errs110){
-if(typeof data36 === "string"){
-if(!pattern10.test(data36)){
-const err35 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+let data46 = data.cleanPictureId;
+const _errs138 = errors;
+const _errs139 = errors;
+let valid28 = false;
+const _errs140 = errors;
+if(errors === _errs140){
+if(typeof data46 === "string"){
+if(!pattern10.test(data46)){
+const err44 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err35];
+vErrors = [err44];
 }
 else {
-vErrors.push(err35);
+vErrors.push(err44);
 }
 errors++;
 }
 }
 else {
-const err36 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err45 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err36];
+vErrors = [err45];
 }
 else {
-vErrors.push(err36);
+vErrors.push(err45);
 }
 errors++;
 }
 }
-var _valid7 = _errs110 === errors;
-valid21 = valid21 || _valid7;
-const _errs112 = errors;
-if(data36 !== null){
-const err37 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid9 = _errs140 === errors;
+valid28 = valid28 || _valid9;
+const _errs142 = errors;
+if(data46 !== null){
+const err46 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err37];
+vErrors = [err46];
 }
 else {
-vErrors.push(err37);
+vErrors.push(err46);
 }
 errors++;
 }
-var _valid7 = _errs112 === errors;
-valid21 = valid21 || _valid7;
-if(!valid21){
-const err38 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf",keyword:"anyOf",params:{}};
+var _valid9 = _errs142 === errors;
+valid28 = valid28 || _valid9;
+if(!valid28){
+const err47 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err38];
+vErrors = [err47];
 }
 else {
-vErrors.push(err38);
+vErrors.push(err47);
 }
 errors++;
 validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs109;
+errors = _errs139;
 if(vErrors !== null){
-if(_errs109){
-vErrors.length = _errs109;
+if(_errs139){
+vErrors.length = _errs139;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs108 === errors;
+var valid0 = _errs138 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data37 = data.id;
-const _errs114 = errors;
-if(errors === _errs114){
-if(typeof data37 === "string"){
-if(!pattern10.test(data37)){
+let data47 = data.id;
+const _errs144 = errors;
+if(errors === _errs144){
+if(typeof data47 === "string"){
+if(!pattern10.test(data47)){
 validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -13237,31 +13609,32 @@ validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs114 === errors;
+var valid0 = _errs144 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data38 = data.revision;
-const _errs116 = errors;
-if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
+let data48 = data.revision;
+const _errs146 = errors;
+if(!(((typeof data48 == "number") && (!(data48 % 1) && !isNaN(data48))) && (isFinite(data48)))){
 validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs116){
-if((typeof data38 == "number") && (isFinite(data38))){
-if(data38 < 0 || isNaN(data38)){
+if(errors === _errs146){
+if((typeof data48 == "number") && (isFinite(data48))){
+if(data48 < 0 || isNaN(data48)){
 validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs116 === errors;
+var valid0 = _errs146 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -13285,8 +13658,8 @@ return errors === 0;
 }
 validate51.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema88 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
-const schema90 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema89 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
+const schema91 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 
 function validate53(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -13652,7 +14025,7 @@ return false;
 else {
 const _errs30 = errors;
 for(const key2 in data9){
-if(!(func1.call(schema90.properties, key2))){
+if(!(func1.call(schema91.properties, key2))){
 validate53.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
@@ -13700,7 +14073,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schem
 return false;
 }
 if(!((((((((((((((((((((((((((((((((((((((((((((((((((((((((((((data11 === "cut") || (data11 === "washResin")) || (data11 === "degrease")) || (data11 === "dryFit")) || (data11 === "repair")) || (data11 === "reprint")) || (data11 === "heat")) || (data11 === "grind")) || (data11 === "shim")) || (data11 === "cutShape")) || (data11 === "drill")) || (data11 === "formSheet")) || (data11 === "trimSheet")) || (data11 === "stitch")) || (data11 === "cement")) || (data11 === "press")) || (data11 === "bond")) || (data11 === "firstCut")) || (data11 === "fill")) || (data11 === "brushFilm")) || (data11 === "solventSmooth")) || (data11 === "heatSeal")) || (data11 === "wetSand")) || (data11 === "textureOn")) || (data11 === "sand")) || (data11 === "scuff")) || (data11 === "wash")) || (data11 === "prime")) || (data11 === "primeSand")) || (data11 === "inspect")) || (data11 === "sprayCoat")) || (data11 === "airbrushCoat")) || (data11 === "dye")) || (data11 === "varnish")) || (data11 === "brushCoat")) || (data11 === "mask")) || (data11 === "maskRubber")) || (data11 === "edgeSeal")) || (data11 === "maskedCoat")) || (data11 === "unmask")) || (data11 === "scorePull")) || (data11 === "warmDry")) || (data11 === "detail")) || (data11 === "clear")) || (data11 === "brushClear")) || (data11 === "darkWash")) || (data11 === "dryBrush")) || (data11 === "stipple")) || (data11 === "rub")) || (data11 === "shade")) || (data11 === "chip")) || (data11 === "scratch")) || (data11 === "streak")) || (data11 === "splatter")) || (data11 === "polish")) || (data11 === "dustOn")) || (data11 === "polishClear")) || (data11 === "fasten")) || (data11 === "lights")) || (data11 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema90.properties.methodId.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema91.properties.methodId.enum}}];
 return false;
 }
 var valid6 = _errs33 === errors;
@@ -13717,7 +14090,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPat
 return false;
 }
 if(!(((((((data12 === "cutBond") || (data12 === "fillSand")) || (data12 === "prime")) || (data12 === "colour")) || (data12 === "maskDetail")) || (data12 === "weather")) || (data12 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema90.properties.band.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema91.properties.band.enum}}];
 return false;
 }
 var valid6 = _errs35 === errors;
@@ -14066,7 +14439,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPat
 return false;
 }
 if(!(((data17 === "all") || (data17 === "under")) || (data17 === "top"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema90.properties.side.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema91.properties.side.enum}}];
 return false;
 }
 var valid6 = _errs61 === errors;
@@ -14211,7 +14584,7 @@ return errors === 0;
 }
 validate53.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema91 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
+const schema92 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
 
 function validate55(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -14763,7 +15136,7 @@ validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/p
 return false;
 }
 if(!((((((data15 === "spraying") || (data15 === "sanding")) || (data15 === "powerTools")) || (data15 === "solvents")) || (data15 === "masking")) || (data15 === "brushwork"))){
-validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema91.properties.refuses.items.enum}}];
+validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema92.properties.refuses.items.enum}}];
 return false;
 }
 var valid9 = _errs39 === errors;
@@ -14865,8 +15238,8 @@ return errors === 0;
 }
 validate55.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema95 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
-const schema96 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
+const schema96 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
+const schema97 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
 
 function validate59(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15141,7 +15514,7 @@ return errors === 0;
 }
 validate59.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema98 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
+const schema99 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
 
 function validate61(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15583,7 +15956,7 @@ return errors === 0;
 }
 validate61.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema101 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
+const schema102 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
 
 function validate63(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15901,7 +16274,7 @@ return errors === 0;
 }
 validate63.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema104 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
+const schema105 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
 
 function validate65(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -16164,7 +16537,7 @@ return errors === 0;
 }
 validate65.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema107 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
+const schema108 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
 
 function validate67(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -16353,7 +16726,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema95.properties, key0))){
+if(!(func1.call(schema96.properties, key0))){
 validate58.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -16417,7 +16790,7 @@ validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"
 return false;
 }
 if(!((data3 === "light") || (data3 === "scale"))){
-validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/enum",keyword:"enum",params:{allowedValues: schema95.properties.distrusted.items.enum}}];
+validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/enum",keyword:"enum",params:{allowedValues: schema96.properties.distrusted.items.enum}}];
 return false;
 }
 var valid1 = _errs8 === errors;
@@ -16784,8 +17157,8 @@ return errors === 0;
 }
 validate58.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema109 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false};
-const schema110 = {"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false};
+const schema110 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false};
+const schema111 = {"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false};
 
 function validate71(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -17013,7 +17386,7 @@ return errors === 0;
 }
 validate71.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema113 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false};
+const schema114 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false};
 
 function validate73(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -17408,7 +17781,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema109.properties, key0))){
+if(!(func1.call(schema110.properties, key0))){
 validate70.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -17513,7 +17886,7 @@ validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/prop
 return false;
 }
 if(!((((((data4 === "sameCameraAndLight") || (data4 === "lightElsewhere")) || (data4 === "otherCamera")) || (data4 === "otherLight")) || (data4 === "otherLightAndCamera")) || (data4 === "chipsInBoth"))){
-validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/enum",keyword:"enum",params:{allowedValues: schema109.properties.conditions.enum}}];
+validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/enum",keyword:"enum",params:{allowedValues: schema110.properties.conditions.enum}}];
 return false;
 }
 var valid0 = _errs10 === errors;
@@ -17669,10 +18042,10 @@ return errors === 0;
 }
 validate70.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema115 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false};
-const schema116 = {"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false};
-const schema120 = {"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false};
-const schema117 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false};
+const schema116 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false};
+const schema117 = {"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false};
+const schema121 = {"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false};
+const schema118 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false};
 
 function validate77(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -18059,7 +18432,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema115.properties, key0))){
+if(!(func1.call(schema116.properties, key0))){
 validate76.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -18202,7 +18575,7 @@ validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties
 return false;
 }
 if(!(((data3 === "singles") || (data3 === "strip")) || (data3 === "addressable"))){
-validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema115.properties.kind.enum}}];
+validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema116.properties.kind.enum}}];
 return false;
 }
 var valid0 = _errs12 === errors;
@@ -18219,7 +18592,7 @@ validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/proper
 return false;
 }
 if(!((((((data4 === "coin") || (data4 === "aaa")) || (data4 === "aa")) || (data4 === "lithiumPack")) || (data4 === "usbBank")) || (data4 === "fixed"))){
-validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/properties/supplyId/enum",keyword:"enum",params:{allowedValues: schema115.properties.supplyId.enum}}];
+validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/properties/supplyId/enum",keyword:"enum",params:{allowedValues: schema116.properties.supplyId.enum}}];
 return false;
 }
 var valid0 = _errs14 === errors;
@@ -18430,7 +18803,7 @@ validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properti
 return false;
 }
 if(!(((((((data10 === "warm") || (data10 === "neutral")) || (data10 === "cool")) || (data10 === "red")) || (data10 === "amber")) || (data10 === "green")) || (data10 === "blue"))){
-validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properties/colour/enum",keyword:"enum",params:{allowedValues: schema115.properties.colour.enum}}];
+validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properties/colour/enum",keyword:"enum",params:{allowedValues: schema116.properties.colour.enum}}];
 return false;
 }
 var valid0 = _errs30 === errors;
@@ -19597,7 +19970,7 @@ validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schema
 return false;
 }
 if(!((data44 === "in") || (data44 === "out"))){
-validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/enum",keyword:"enum",params:{allowedValues: schema120.properties.fromEnd.enum}}];
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/enum",keyword:"enum",params:{allowedValues: schema121.properties.fromEnd.enum}}];
 return false;
 }
 var valid14 = _errs126 === errors;
@@ -19635,7 +20008,7 @@ validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPa
 return false;
 }
 if(!((data46 === "in") || (data46 === "out"))){
-validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/enum",keyword:"enum",params:{allowedValues: schema120.properties.toEnd.enum}}];
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/enum",keyword:"enum",params:{allowedValues: schema121.properties.toEnd.enum}}];
 return false;
 }
 var valid14 = _errs130 === errors;
@@ -19886,7 +20259,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 14)){
+if(!(data1 === 15)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -26960,7 +27333,7 @@ return false;
 else {
 const _errs580 = errors;
 for(const key13 in data193){
-if(!(func1.call(schema87.properties, key13))){
+if(!(func1.call(schema88.properties, key13))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key13}}];
 return false;
 break;
@@ -27008,7 +27381,7 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techn
 return false;
 }
 if(!((((((((((((((((((((((((data195 === "chipsTaken") || (data195 === "washWiped")) || (data195 === "washLeft")) || (data195 === "washSprayed")) || (data195 === "washCorners")) || (data195 === "oilWash")) || (data195 === "pinWash")) || (data195 === "streaks")) || (data195 === "rustUp")) || (data195 === "verdigris")) || (data195 === "spongeStipple")) || (data195 === "grime")) || (data195 === "rustRunOff")) || (data195 === "chipsBrush")) || (data195 === "chipsSponge")) || (data195 === "scratches")) || (data195 === "dryBrush")) || (data195 === "splatter")) || (data195 === "chipsStick")) || (data195 === "soot")) || (data195 === "polishEdges")) || (data195 === "graphiteEdges")) || (data195 === "wetGloss")) || (data195 === "dust"))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema87.properties.techniqueId.enum}}];
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema88.properties.techniqueId.enum}}];
 return false;
 }
 var valid98 = _errs583 === errors;
@@ -28545,7 +28918,7 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind
 return false;
 }
 if(!((data241 === "measured") || (data241 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema121.properties.kind.enum}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema122.properties.kind.enum}}];
 return false;
 }
 var valid118 = _errs706 === errors;

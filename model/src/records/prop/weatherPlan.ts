@@ -1,3 +1,4 @@
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
 import type { ShownMaterialId } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
@@ -26,6 +27,41 @@ export class WearPin {
   @ArrayMaxSize(3)
   @IsNumber({}, { each: true })
   place!: number[];
+}
+
+/** A region of another colour: what a mask left open, as it lies on the mesh. A later one lies over an earlier. */
+export class WeatherRegion {
+  @IsRecordId()
+  id!: string;
+
+  /** the paint on it; null: a colour that is not on the shelf */
+  @Nullable()
+  @IsRecordId()
+  productId!: string | null;
+
+  /** its colour where no paint is chosen */
+  @IsLab()
+  lab!: number[];
+
+  /** mm, as the mesh has it */
+  @IsArray()
+  @ArrayMinSize(3)
+  @ArrayMaxSize(3)
+  @IsNumber({}, { each: true })
+  place!: number[];
+
+  /** it ends where the surface bends by more */
+  @IsNumber()
+  @Min(1)
+  @Max(180)
+  edgeDegrees!: number;
+
+  /** and no further from its place than this; null: at the edges alone */
+  @Nullable()
+  @IsNumber()
+  @Min(0.1)
+  @Max(5000)
+  reachMillimetres!: number | null;
 }
 
 /** A pass that is rehearsed. */
@@ -152,6 +188,12 @@ export class WeatherPlan extends Tracked {
   @ValidateNested({ each: true })
   @Type(() => WearPin)
   pins!: WearPin[];
+
+  @IsArray()
+  @ArrayMaxSize(MOST_COLOUR_REGIONS)
+  @ValidateNested({ each: true })
+  @Type(() => WeatherRegion)
+  regions!: WeatherRegion[];
 
   /** large to small */
   @IsArray()

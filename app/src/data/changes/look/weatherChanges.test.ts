@@ -10,12 +10,15 @@ import { importProject } from '../../whole/projectTransfer';
 import { Store } from '../../edits/store';
 import {
   addWeatherPass,
+  addWeatherRegion,
+  changeWeatherRegion,
   layOutStory,
   moveWeatherPass,
   newPass,
   newWeatherPlan,
   putPassesOnLadder,
   removeWeatherPass,
+  removeWeatherRegion,
   turnWholeProp,
 } from './weatherChanges';
 
@@ -171,5 +174,26 @@ describe('a plan of passes', () => {
     expect(await plan()).toMatchObject({ readings: [], passes: [{ id: brush?.id }] });
     await store.undo();
     expect((await plan()).readings).toHaveLength(1);
+  });
+});
+
+describe('regions of another colour', () => {
+  const region = (id: string) => ({ id, productId: 'primer', lab: [40, 2, 8], place: [1, 2, 3], edgeDegrees: 25, reachMillimetres: null });
+  it('come over those that are there, change one by one, and lose their paint with the product, not their place', async () => {
+    await put([], []);
+    await store.edit('Point', (edit) => addWeatherRegion(edit, planId, region('one')));
+    await store.edit('Point', (edit) => addWeatherRegion(edit, planId, region('two')));
+    await store.edit('Edge', (edit) => changeWeatherRegion(edit, planId, 'one', { edgeDegrees: 60, reachMillimetres: 4 }));
+    expect((await plan()).regions).toEqual([{ ...region('one'), edgeDegrees: 60, reachMillimetres: 4 }, region('two')]);
+    await store.edit('Sell', (edit) => edit.remove('products', 'primer'));
+    expect((await plan()).regions.map(({ productId }) => productId)).toEqual([null, null]);
+    await store.edit('Off', (edit) => removeWeatherRegion(edit, planId, 'one'));
+    expect((await plan()).regions.map(({ id }) => id)).toEqual(['two']);
+  });
+  it('are eight at the most, told apart by a bit each; a ninth is refused and nothing is lost', async () => {
+    await put([], []);
+    for (let at = 0; at < 8; at += 1) await store.edit('Point', (edit) => addWeatherRegion(edit, planId, region(`r${at}`)));
+    await expect(store.edit('Point', (edit) => addWeatherRegion(edit, planId, region('ninth')))).rejects.toMatchObject({ code: 'invalid' });
+    expect((await plan()).regions).toHaveLength(8);
   });
 });

@@ -16,7 +16,7 @@ import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
-import type { CoverageRecord, PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
+import type { CoverageRecord, PlannedWeatherPass, WeatherPlan, WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 import { replaceRungs, rungsOfLadder } from '../ladder/growChanges';
@@ -31,6 +31,7 @@ export function newWeatherPlan(id: string, part: Pick<Part, 'id' | 'materialId'>
     baseLab: null,
     up: [0, 0, 1],
     pins: [],
+    regions: [],
     passes: [],
     readings: [],
     cleanPictureId: null,
@@ -86,6 +87,31 @@ export function newPass(id: string, technique: Technique, lab: Lab, products: re
 export async function changePass(edit: Edit, planId: string, passId: string, fields: Partial<PlannedWeatherPass>): Promise<void> {
   const plan = await edit.need('weatherPlans', planId);
   await edit.patch('weatherPlans', planId, { passes: plan.passes.map((pass) => (pass.id === passId ? { ...pass, ...fields } : pass)) });
+}
+
+/** Puts a region of another colour on the part, over those that are there. */
+export async function addWeatherRegion(edit: Edit, planId: string, region: WeatherRegion): Promise<void> {
+  const plan = await edit.need('weatherPlans', planId);
+  await edit.patch('weatherPlans', planId, { regions: [...plan.regions, region] });
+}
+
+/** Changes one region of a plan as it stands now. */
+export async function changeWeatherRegion(
+  edit: Edit,
+  planId: string,
+  regionId: string,
+  fields: Partial<Omit<WeatherRegion, 'id'>>,
+): Promise<void> {
+  const plan = await edit.need('weatherPlans', planId);
+  await edit.patch('weatherPlans', planId, {
+    regions: plan.regions.map((region) => (region.id === regionId ? { ...region, ...fields } : region)),
+  });
+}
+
+/** Takes a region off the part: what lies under it has the place again. */
+export async function removeWeatherRegion(edit: Edit, planId: string, regionId: string): Promise<void> {
+  const plan = await edit.need('weatherPlans', planId);
+  await edit.patch('weatherPlans', planId, { regions: plan.regions.filter(({ id }) => id !== regionId) });
 }
 
 /** Puts a pass where its technique belongs, large to small. */

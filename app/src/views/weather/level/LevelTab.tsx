@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { commonAge } from '@zinc-ladder/core/weather/story/passTowards';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
-import { baseOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
+import { basesOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -40,15 +40,15 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
     const plan =
       plans.find((other) => other.partId === entry.id) ??
       newWeatherPlan('none', entry, index.ladderOfPart.get(entry.id)?.route?.finish ?? null);
-    const colours = ladderColours(rungs, index.products);
     const reference = meshes.find((mesh) => mesh.partId === entry.id) ?? null;
+    const colours = ladderColours(rungs, index.products, reference ? plan.regions : []);
     return {
       part: entry,
       plan,
       reference,
       ask: weatherAskOf(entry, reference, plan),
       age: {
-        base: baseOfPlan(plan, colours),
+        bases: basesOfPlan(plan, colours),
         passes: plan.passes.map((pass) => rehearsedPass(pass, index.products, colours, mirrored)),
         mirrored,
       },

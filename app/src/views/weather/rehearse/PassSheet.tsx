@@ -30,7 +30,7 @@ import { Why } from '../../../ui/Why';
 import { usePlanEdit } from '../usePlanEdit';
 import type { Weather } from '../useWeather';
 import { percent } from '../words';
-import { passContrast } from './passContrast';
+import { contrastsOf, passContrast } from './passContrast';
 
 /** One pass: where to stop, what is seen of it, what moves it, and how it is done. */
 export function PassSheet({
@@ -92,6 +92,7 @@ export function PassSheet({
       {sight && contrast !== null && technique.shows !== 'sheen' && (
         <Warning weather={weather} at={at} sight={sight} contrast={contrast} onPaint={(productId) => change('Paint', { productId })} />
       )}
+      {technique.shows !== 'sheen' && <ByColour weather={weather} at={at} />}
       {sight && (
         <Figures columns={3}>
           <Figure label="Ink" value={percent(sight.ink)} />
@@ -188,6 +189,18 @@ export function PassSheet({
         )}
       </div>
     </Sheet>
+  );
+}
+
+/** Where a part has several colours: those over which a pass will not show while it does over others. */
+function ByColour({ weather, at }: { readonly weather: Weather; readonly at: number }) {
+  const contrasts = contrastsOf(weather, at);
+  const hidden = contrasts.filter(({ contrast }) => willShow(contrast) !== 'yes');
+  if (hidden.length === 0 || hidden.length === contrasts.length) return null;
+  return (
+    <p className="border-edge my-2 border-l-4 pl-3 text-sm">
+      Hardly seen over {hidden.map(({ over, contrast }) => `${over ?? 'a colour without a name'} (ΔE ${contrast.toFixed(1)})`).join(', ')}.
+    </p>
   );
 }
 

@@ -1,7 +1,10 @@
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
+import { USUAL_EDGE_DEGREES } from '@zinc-ladder/core/weather/field/colourRegions';
 import { ARC_MINUTE_MILLIMETRES } from '@zinc-ladder/core/weather/seen/eyeDisc';
+import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
 import { useMemo, useState } from 'react';
+import { addWeatherRegion } from '../../../data/changes/look/weatherChanges';
 import { newId } from '../../../base/newId';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
@@ -11,6 +14,7 @@ import { AgeFigure } from './AgeFigure';
 import { PassList } from './PassList';
 import { PassSheet } from './PassSheet';
 import { PinPanel } from './PinPanel';
+import { RegionPanel } from './RegionPanel';
 import { StorySheet } from './StorySheet';
 import { useMeshPlace } from './useMeshPlace';
 import { usePlanEdit } from '../usePlanEdit';
@@ -33,7 +37,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
   const [without, setWithout] = useState(false);
   const [isSplit, setSplit] = useState(false);
   const [isFar, setFar] = useState(false);
-  const [pinKind, setPinKind] = useState<'held' | 'runs' | null>(null);
+  const [pinKind, setPinKind] = useState<'held' | 'runs' | 'region' | null>(null);
   const chosen = passAt(plan, chosenId) ?? passAt(plan, plan.passes[0]?.id ?? null);
   // What a slider holds is drawn at once, before it is kept.
   const passes = useMemo(
@@ -47,6 +51,20 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
     const place = await placeAt(look);
     if (!place || !pinKind) return;
     const rounded = place.map((value) => Math.round(value * 100) / 100);
+    if (pinKind === 'region') {
+      const productId = nextMasked(weather);
+      const region = {
+        id: newId(),
+        productId,
+        lab: [...weather.base],
+        place: rounded,
+        edgeDegrees: USUAL_EDGE_DEGREES,
+        reachMillimetres: null,
+      };
+      await keep('Point at a region', (change, id) => addWeatherRegion(change, id, region));
+      setPinKind(null);
+      return;
+    }
     await keep(pinKind === 'held' ? 'Pin where it is held' : 'Pin where it runs', (change, id) =>
       change
         .need('weatherPlans', id)
@@ -76,7 +94,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
               surface={weather.surface}
               up={plan.up as unknown as Vector}
               passes={drawn}
-              base={weather.base}
+              bases={weather.bases}
               mirrored={weather.mirrored}
               setting={setting}
               label={`${part.name} with ${plan.passes.length} passes`}
@@ -111,7 +129,12 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
               </Toggle>
             </div>
           </div>
-          <PinPanel weather={weather} pinKind={pinKind} onPinKind={setPinKind} />
+          <PinPanel weather={weather} pinKind={pinKind === 'region' ? null : pinKind} onPinKind={setPinKind} />
+          <RegionPanel
+            weather={weather}
+            isPointing={pinKind === 'region'}
+            onPointing={(isPointing) => setPinKind(isPointing ? 'region' : null)}
+          />
         </Sheet>
         <AgeFigure answer={answer} isFull={isFull} />
       </div>
@@ -133,6 +156,12 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
       </div>
     </div>
   );
+}
+
+/** The first paint that the ladder lays inside a mask and that no region has yet. */
+function nextMasked({ rungs, plan }: Weather): string | null {
+  const placed = new Set(plan.regions.map(({ productId }) => productId));
+  return maskedProducts(rungs).find((id) => !placed.has(id)) ?? null;
 }
 
 function Toggle({ isOn, onPress, children }: { readonly isOn: boolean; readonly onPress: () => void; readonly children: React.ReactNode }) {

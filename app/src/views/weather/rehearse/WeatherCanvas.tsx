@@ -15,7 +15,7 @@ export function WeatherCanvas({
   surface,
   up,
   passes,
-  base,
+  bases,
   mirrored,
   setting,
   label,
@@ -25,7 +25,8 @@ export function WeatherCanvas({
   readonly surface: OpenedSurface;
   readonly up: Vector;
   readonly passes: readonly RehearsedPass[];
-  readonly base: Lab;
+  /** where no region of another colour is, then in each */
+  readonly bases: readonly Lab[];
   readonly mirrored: number;
   readonly setting: SceneSetting;
   readonly label: string;
@@ -35,7 +36,7 @@ export function WeatherCanvas({
 }) {
   const [scene, setScene] = useState<WeatherScene | null>(null);
   useEffect(() => scene?.show(surface, up), [scene, surface, up]);
-  useEffect(() => scene?.rehearse(passes, base, mirrored), [scene, passes, base, mirrored]);
+  useEffect(() => scene?.rehearse(passes, bases, mirrored), [scene, passes, bases, mirrored]);
   useEffect(() => scene?.set(setting), [scene, setting]);
   return (
     <TurntableFrame

@@ -1,4 +1,5 @@
 import type { Lab } from '@zinc-ladder/core/colour/lab';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
 import { mostCoats } from '@zinc-ladder/core/weather/deposit/carrier';
 import { bodyOfLab, tableOfFilm, THICKNESSES, WIDE_BANDS } from '@zinc-ladder/core/weather/seen/bands';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
@@ -14,9 +15,38 @@ const VEILS = ['above', 'below', 'handled', 'everywhere'] as const;
 /** Sheen of what is thinned or rubbed on (guessed). */
 const MATTE = 0.1;
 
+/** Films that are told apart: one a pass, and one more for each region in which a pass bares something else. */
+export const MOST_FILMS = 120;
+
+/** The films of passes in a row, and where each pass finds its own. */
+interface FilmList {
+  readonly films: readonly RehearsedPass[];
+  /** place of each pass's first film; those of the regions follow it */
+  readonly first: readonly number[];
+  readonly isByRegion: readonly boolean[];
+}
+
+/** Lists films; where there are more than can be drawn, the last passes bare the same in every region. */
+export function listFilms(passes: readonly RehearsedPass[]): FilmList {
+  const films: RehearsedPass[] = [];
+  const first: number[] = [];
+  const isByRegion: boolean[] = [];
+  passes.forEach((pass, at) => {
+    first.push(films.length);
+    films.push(pass);
+    const own = pass.labIn ?? [];
+    const left = passes.length - at - 1;
+    const isOwn = own.some((lab) => lab !== null) && films.length + own.length + left <= MOST_FILMS;
+    isByRegion.push(isOwn);
+    if (isOwn) films.push(...own.map((lab) => ({ ...pass, lab: lab ?? pass.lab })));
+  });
+  return { films, first, isByRegion };
+}
+
 /** All passes as numbers, eight groups of four for each. */
 export function packPasses(passes: readonly RehearsedPass[], room: number): Float32Array {
   const out = new Float32Array(room * PASS_TEXELS * 4);
+  const { first, isByRegion } = listFilms(passes.slice(0, room));
   passes.slice(0, room).forEach((given, at) => {
     const { carrier, amount, wiped, sizeMillimetres, seed } = toWeatherPass(given);
     const kind = carrier.kind === 'pool' ? 0 : carrier.kind === 'marks' ? 1 : 2;
@@ -39,7 +69,7 @@ export function packPasses(passes: readonly RehearsedPass[], room: number): Floa
           carrier.kind === 'veil' ? VEILS.indexOf(carrier.from) : 0,
           carrier.kind === 'veil' ? carrier.shelter : 0,
         ],
-        [findTechnique(given.techniqueId).sheen ?? MATTE, 0, 0, 0],
+        [findTechnique(given.techniqueId).sheen ?? MATTE, first[at] ?? 0, isByRegion[at] ? 1 : 0, 0],
       ].flat(),
       at * PASS_TEXELS * 4,
     );
@@ -48,9 +78,9 @@ export function packPasses(passes: readonly RehearsedPass[], room: number): Floa
 }
 
 /** The films of all passes by thickness: a row of four bands after the other. */
-export function packFilms(passes: readonly RehearsedPass[], room: number, mirrored: number): Float32Array {
-  const out = new Float32Array(room * FILM_ROWS * THICKNESSES * 4);
-  passes.slice(0, room).forEach((given, at) => {
+export function packFilms(passes: readonly RehearsedPass[], mirrored: number): Float32Array {
+  const out = new Float32Array(MOST_FILMS * FILM_ROWS * THICKNESSES * 4);
+  listFilms(passes).films.forEach((given, at) => {
     const { paint, carrier } = toWeatherPass(given, mirrored);
     const { values } = tableOfFilm(paint, mostCoats(carrier));
     for (let step = 0; step < THICKNESSES; step += 1)
@@ -63,17 +93,18 @@ export function packFilms(passes: readonly RehearsedPass[], room: number, mirror
   return out;
 }
 
-/** Rows that a film texture of so many passes has. */
-export function filmRows(room: number): number {
-  return room * FILM_ROWS;
-}
+/** Rows that the texture of films has. */
+export const FILM_TEXTURE_ROWS = MOST_FILMS * FILM_ROWS;
 
-/** The body of a colour as three groups of four bands. */
-export function packBody(lab: Lab, mirrored: number): number[][] {
-  return inFours(bodyOfLab(lab, mirrored));
+/** Grey that is drawn until a colour is told. */
+const NO_COLOUR: Lab = [50, 0, 0];
+
+/** The bodies of a part's colours, three groups of four bands each: where no region is, then all regions there may be. */
+export function packBases(bases: readonly Lab[], mirrored: number): [number, number, number, number][] {
+  return Array.from({ length: MOST_COLOUR_REGIONS + 1 }, (_, at) => inFours(bodyOfLab(bases[at] ?? NO_COLOUR, mirrored))).flat();
 }
 
 /** Twelve numbers as three groups of four. */
-export function inFours(values: ArrayLike<number>): number[][] {
-  return [0, 4, 8].map((from) => Array.from({ length: 4 }, (_, at) => values[from + at] ?? 0));
+export function inFours(values: ArrayLike<number>): [number, number, number, number][] {
+  return [0, 4, 8].map((from) => [values[from] ?? 0, values[from + 1] ?? 0, values[from + 2] ?? 0, values[from + 3] ?? 0]);
 }

@@ -18,6 +18,7 @@ import {
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { squareTo } from '@zinc-ladder/core/surface/mesh/vector';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
 import { scratchDirections } from '@zinc-ladder/core/weather/deposit/markNoise';
 import { shareTables } from '@zinc-ladder/core/weather/field/noise';
 import { WIDE_LINEAR, THICKNESSES } from '@zinc-ladder/core/weather/seen/bands';
@@ -27,7 +28,7 @@ import { MOST_WEATHER_PASSES } from '@zinc-ladder/model/records/prop/weatherPlan
 import type { OpenedSurface } from '../../../workers/weather/weatherApi';
 import type { Turntable } from '../../../ui/turntable/turntable';
 import { createTurntable } from '../../../ui/turntable/turntable';
-import { filmRows, inFours, packBody, packFilms, packPasses, PASS_TEXELS } from './packPasses';
+import { FILM_TEXTURE_ROWS, inFours, packBases, packFilms, packPasses, PASS_TEXELS } from './packPasses';
 import { FRAGMENT_SHADER, VERTEX_SHADER } from './weatherShader';
 
 /** How the part is lit and what of it is drawn. */
@@ -43,7 +44,7 @@ export interface SceneSetting {
 /** A part drawn as it would look. */
 export interface WeatherScene extends Pick<Turntable, 'look' | 'turn' | 'resize' | 'lookThrough' | 'dispose'> {
   readonly show: (surface: OpenedSurface, up: Vector) => void;
-  readonly rehearse: (passes: readonly RehearsedPass[], base: Lab, mirrored: number) => void;
+  readonly rehearse: (passes: readonly RehearsedPass[], bases: readonly Lab[], mirrored: number) => void;
   readonly set: (setting: SceneSetting) => void;
 }
 
@@ -64,7 +65,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   let setting: SceneSetting = { lampDegrees: 40, isSplit: false, baseSheen: 0.4 };
   let up: Vector = [0, 0, 1];
   const passData = texture(PASS_TEXELS, MOST_WEATHER_PASSES);
-  const filmData = texture(THICKNESSES, filmRows(MOST_WEATHER_PASSES));
+  const filmData = texture(THICKNESSES, FILM_TEXTURE_ROWS);
   const { octave, value } = shareTables();
   const shareData = new DataTexture(joined(octave, value), octave.length, 2, RedFormat, FloatType);
   for (const made of [passData, filmData, shareData]) {
@@ -85,7 +86,9 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
     eye: { value: new Vector3() },
     mirrored: { value: 0 },
     baseSheen: { value: 0.4 },
-    baseBody: { value: vectors([[0.2], [0.2], [0.2]].map(([grey = 0]) => [grey, grey, grey, grey])) },
+    baseBody: { value: packBases([], 0).map((four) => new Vector4(...four)) },
+    regionCount: { value: 0 },
+    regionAt: { value: Array.from({ length: MOST_COLOUR_REGIONS }, () => new Vector4(0, 0, 0, -1)) },
     toRed: { value: vectors(inFours(WIDE_LINEAR[0] ?? [])) },
     toGreen: { value: vectors(inFours(WIDE_LINEAR[1] ?? [])) },
     toBlue: { value: vectors(inFours(WIDE_LINEAR[2] ?? [])) },
@@ -110,7 +113,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   };
   const turntable = createTurntable(canvas, renderer, draw);
   return {
-    show: ({ drawing, min, max }, way) => {
+    show: ({ drawing, min, max, regions }, way) => {
       up = way;
       if (mesh) {
         scene.remove(mesh);
@@ -121,6 +124,11 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       geometry.setAttribute('normal', new BufferAttribute(drawing.normals, 3, true));
       geometry.setAttribute('meets', new BufferAttribute(drawing.fields, 4, true));
       geometry.setAttribute('wetness', new BufferAttribute(drawing.wet, 1, true));
+      geometry.setAttribute('regions', new BufferAttribute(drawing.regions, 1));
+      uniforms.regionCount.value = Math.min(regions.length, MOST_COLOUR_REGIONS);
+      regions.slice(0, MOST_COLOUR_REGIONS).forEach(({ place, reachMillimetres }, at) => {
+        uniforms.regionAt.value[at]?.set(...place, reachMillimetres ?? -1);
+      });
       const middle = new Vector3((min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2);
       const radius = Math.max(1e-3, new Vector3(...max).distanceTo(middle));
       geometry.boundingSphere = new Sphere(middle, radius);
@@ -139,17 +147,20 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       }
       draw();
     },
-    rehearse: (given, base, mirrored) => {
+    rehearse: (given, bases, mirrored) => {
       // Tables of films change with the paint only: a slider that is moved leaves them be.
-      const filmKey = JSON.stringify([given.map(({ techniqueId, lab, scatterPerCoat }) => [techniqueId, lab, scatterPerCoat]), mirrored]);
+      const filmKey = JSON.stringify([
+        given.map(({ techniqueId, lab, labIn, scatterPerCoat }) => [techniqueId, lab, labIn, scatterPerCoat]),
+        mirrored,
+      ]);
       if (filmKey !== passes.filmKey) {
-        filmData.image.data?.set(packFilms(given, MOST_WEATHER_PASSES, mirrored));
+        filmData.image.data?.set(packFilms(given.slice(0, MOST_WEATHER_PASSES), mirrored));
         filmData.needsUpdate = true;
       }
       passes = { given, filmKey };
       passData.image.data?.set(packPasses(given, MOST_WEATHER_PASSES));
       passData.needsUpdate = true;
-      uniforms.baseBody.value = vectors(packBody(base, mirrored));
+      uniforms.baseBody.value = packBases(bases, mirrored).map((four) => new Vector4(...four));
       uniforms.mirrored.value = mirrored;
       draw();
     },

@@ -1,6 +1,7 @@
 import { THICKNESSES } from '@zinc-ladder/core/weather/seen/bands';
 import { TURNED_LATTICE } from '@zinc-ladder/core/weather/field/noise';
 import { RUN_LENGTH, SCRATCH_LENGTH } from '@zinc-ladder/core/weather/deposit/markNoise';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
 import { PASS_TEXELS } from './packPasses';
 
 const f = (value: number): string => (Number.isInteger(value) ? `${value}.0` : String(value));
@@ -9,15 +10,18 @@ const f = (value: number): string => (Number.isInteger(value) ? `${value}.0` : S
 export const VERTEX_SHADER = `
 in vec4 meets;
 in float wetness;
+in float regions;
 out vec3 vPlace;
 out vec3 vNormal;
 out vec4 vMeets;
 out float vWet;
+flat out float vRegions;
 void main() {
   vPlace = position;
   vNormal = normal;
   vMeets = meets;
   vWet = wetness;
+  vRegions = regions;
   gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
 }`;
 
@@ -32,6 +36,7 @@ in vec3 vPlace;
 in vec3 vNormal;
 in vec4 vMeets;
 in float vWet;
+flat in float vRegions;
 out vec4 shown;
 uniform int passCount;
 uniform float splitAt;
@@ -43,7 +48,9 @@ uniform vec3 lampFrom;
 uniform vec3 eye;
 uniform float mirrored;
 uniform float baseSheen;
-uniform vec4 baseBody[3];
+uniform vec4 baseBody[${3 * (MOST_COLOUR_REGIONS + 1)}];
+uniform int regionCount;
+uniform vec4 regionAt[${MOST_COLOUR_REGIONS}];
 uniform vec4 toRed[3];
 uniform vec4 toGreen[3];
 uniform vec4 toBlue[3];
@@ -187,13 +194,23 @@ float filmOf(int pass, vec3 p, vec3 n, float c, float k, float rain, float held,
   return film * smoothstep(0.0, rim, share * (1.0 + rim * 0.5) - noise);
 }
 
+int regionOf(vec3 p) {
+  int bits = int(vRegions + 0.5);
+  for (int region = regionCount - 1; region >= 0; region -= 1) {
+    vec4 at = regionAt[region];
+    if (((bits >> region) & 1) == 1 && (at.w < 0.0 || distance(p, at.xyz) <= at.w)) return region + 1;
+  }
+  return 0;
+}
+
 void main() {
   vec3 n = normalize(vNormal);
+  int region = regionOf(vPlace);
   float c = vMeets.x;
   float k = (vMeets.y * 255.0 - 128.0) / 127.0;
-  vec4 body0 = baseBody[0];
-  vec4 body1 = baseBody[1];
-  vec4 body2 = baseBody[2];
+  vec4 body0 = baseBody[region * 3];
+  vec4 body1 = baseBody[region * 3 + 1];
+  vec4 body2 = baseBody[region * 3 + 2];
   float sheen = baseSheen;
   int passes = gl_FragCoord.x < splitAt ? 0 : passCount;
   for (int pass = 0; pass < passes; pass += 1) {
@@ -202,16 +219,18 @@ void main() {
     float at = min(${f(THICKNESSES - 1)} - 0.0001, sqrt(coats / passTexel(pass, 2).w) * ${f(THICKNESSES - 1)});
     int step = int(at);
     float t = at - float(step);
+    vec4 last = passTexel(pass, ${PASS_TEXELS - 1});
+    int film = int(last.y + 0.5) + (last.z > 0.5 ? region : 0);
     vec4 back[3];
     vec4 through[3];
     for (int part = 0; part < 3; part += 1) {
-      back[part] = mix(texelFetch(filmData, ivec2(step, pass * 6 + part), 0), texelFetch(filmData, ivec2(step + 1, pass * 6 + part), 0), t);
-      through[part] = mix(texelFetch(filmData, ivec2(step, pass * 6 + 3 + part), 0), texelFetch(filmData, ivec2(step + 1, pass * 6 + 3 + part), 0), t);
+      back[part] = mix(texelFetch(filmData, ivec2(step, film * 6 + part), 0), texelFetch(filmData, ivec2(step + 1, film * 6 + part), 0), t);
+      through[part] = mix(texelFetch(filmData, ivec2(step, film * 6 + 3 + part), 0), texelFetch(filmData, ivec2(step + 1, film * 6 + 3 + part), 0), t);
     }
     body0 = back[0] + through[0] * body0 / (1.0 - back[0] * body0);
     body1 = back[1] + through[1] * body1 / (1.0 - back[1] * body1);
     body2 = back[2] + through[2] * body2 / (1.0 - back[2] * body2);
-    sheen = mix(sheen, passTexel(pass, ${PASS_TEXELS - 1}).x, 1.0 - exp(-2.0 * coats));
+    sheen = mix(sheen, last.x, 1.0 - exp(-2.0 * coats));
   }
   float leaves = (1.0 - mirrored) * 0.4;
   vec4 seen0 = mirrored + leaves * body0 / (1.0 - 0.6 * body0);

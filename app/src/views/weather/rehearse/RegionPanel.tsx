@@ -1,0 +1,155 @@
+import { hexOfLab } from '@zinc-ladder/core/colour/lab';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { labOfProduct, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
+import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
+import type { WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
+import { useState } from 'react';
+import { changeWeatherRegion, removeWeatherRegion } from '../../../data/changes/look/weatherChanges';
+import { useTable } from '../../../data/queries';
+import { Button } from '../../../ui/Button';
+import { InlineNumber, SelectField } from '../../../ui/fields/fields';
+import { LabBox } from '../../../ui/fields/LabBox';
+import { Slider } from '../../../ui/fields/Slider';
+import { Swatch } from '../../../ui/swatch/Swatch';
+import { usePlanEdit } from '../usePlanEdit';
+import type { Weather } from '../useWeather';
+import { percent } from '../words';
+
+/** Colours of a part that lie on some of its faces only, as its masks left them: pointed at on the mesh. */
+export function RegionPanel({
+  weather,
+  isPointing,
+  onPointing,
+}: {
+  readonly weather: Weather;
+  readonly isPointing: boolean;
+  readonly onPointing: (isPointing: boolean) => void;
+}) {
+  const { plan, colours, surface, rungs, index, hasMesh } = weather;
+  const [isOpen, setOpen] = useState(false);
+  if (!hasMesh) return null;
+  const placed = new Set(plan.regions.map(({ productId }) => productId));
+  const missing = maskedProducts(rungs).filter((id) => !placed.has(id));
+  const named = plan.regions.map(({ id, productId }, at) => ({
+    id,
+    name: index.products.get(productId ?? '')?.name ?? 'another colour',
+    share: surface?.regions[at]?.share ?? null,
+  }));
+  return (
+    <details className="border-line mt-2 border-t pt-2" open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="label cursor-pointer">
+        Its colours:{' '}
+        {[
+          colours.name ?? 'one not known yet',
+          ...named.map(({ name, share }) => `${name}${share === null ? '' : ` on ${percent(share)}`}`),
+        ].join('; ')}
+      </summary>
+      <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <Button
+          className="text-sm"
+          aria-pressed={isPointing}
+          look={isPointing ? 'primary' : 'plain'}
+          disabled={plan.regions.length >= MOST_COLOUR_REGIONS}
+          onClick={() => onPointing(!isPointing)}
+        >
+          Point at a region of another colour
+        </Button>
+        {plan.regions.length >= MOST_COLOUR_REGIONS && <span className="text-dim text-sm">{MOST_COLOUR_REGIONS} are the most.</span>}
+      </div>
+      {isPointing ? (
+        <p className="text-dim mt-1 text-sm">
+          Press on the part where the mask left it open. The region reaches to the next edge; a later one lies over an earlier.
+        </p>
+      ) : (
+        missing.length > 0 && (
+          <p className="text-dim mt-1 text-sm">
+            Sprayed inside a mask and not pointed at: {missing.map((id) => index.products.get(id)?.name ?? id).join(', ')}. Until it is, the
+            last colour of the ladder is taken to lie everywhere.
+          </p>
+        )
+      )}
+      {plan.regions.length > 0 && (
+        <ol className="mt-2 grid gap-3">
+          {plan.regions.map((region, at) => (
+            <RegionRow key={region.id} weather={weather} region={region} name={named[at]?.name ?? ''} share={named[at]?.share ?? null} />
+          ))}
+        </ol>
+      )}
+    </details>
+  );
+}
+
+function RegionRow({
+  weather,
+  region,
+  name,
+  share,
+}: {
+  readonly weather: Weather;
+  readonly region: WeatherRegion;
+  readonly name: string;
+  readonly share: number | null;
+}) {
+  const { surface, index, rungs } = weather;
+  const products = useTable('products');
+  const keep = usePlanEdit(weather);
+  const change = (what: string, fields: Partial<Omit<WeatherRegion, 'id'>>): void =>
+    void keep(what, (run, id) => changeWeatherRegion(run, id, region.id, fields));
+  const inMasks = maskedProducts(rungs);
+  const paints = products
+    .filter((entry) => labOfProduct(entry) !== null)
+    .toSorted((a, b) => Number(inMasks.includes(b.id)) - Number(inMasks.includes(a.id)) || a.name.localeCompare(b.name));
+  const product = index.products.get(region.productId ?? '');
+  const lab = (product && labOfProduct(product)) ?? toLab(region.lab);
+  return (
+    <li className="border-line border-t pt-2" aria-label={name}>
+      <div className="flex flex-wrap items-end gap-3">
+        <Swatch colourHex={hexOfLab(lab)} className="h-11 w-8" />
+        <div className="min-w-40 flex-1">
+          <SelectField
+            label="Its paint"
+            value={region.productId ?? ''}
+            options={[['', 'none of the shelf'], ...paints.map((entry) => [entry.id, entry.name] as const)]}
+            onChange={(value) => change('Paint of a region', { productId: value || null })}
+          />
+        </div>
+        <div className="w-36">
+          <InlineNumber
+            label="No further than"
+            unit="mm"
+            value={region.reachMillimetres}
+            min={0.1}
+            max={5000}
+            mayBeEmpty
+            onKeep={(reachMillimetres) => change('Reach of a region', { reachMillimetres })}
+          />
+        </div>
+        <Button
+          look="quiet"
+          className="text-sm"
+          aria-label={`Take ${name} away`}
+          onClick={() => void keep('Take a region away', (run, id) => removeWeatherRegion(run, id, region.id))}
+        >
+          Take away
+        </Button>
+      </div>
+      <div className="mt-1 grid items-end gap-x-4 sm:grid-cols-2">
+        <Slider
+          label="Ends where it bends by"
+          value={region.edgeDegrees}
+          least={5}
+          most={175}
+          step={5}
+          words={(value) => `over ${value}°`}
+          onKeep={(edgeDegrees) => change('Edge of a region', { edgeDegrees })}
+        />
+        <p className="figure text-sm">
+          {share === null || !surface ? '…' : `${percent(share)} of it, ${((share * surface.areaSquareMillimetres) / 100).toFixed(0)} cm²`}
+        </p>
+      </div>
+      {region.productId === null && (
+        <LabBox label="Its colour" action="Take it" onTake={(taken) => change('Colour of a region', { lab: [...taken] })} />
+      )}
+    </li>
+  );
+}
