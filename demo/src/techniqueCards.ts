@@ -46,7 +46,7 @@ const ROWS: readonly Row[] = [
     'Umber wash on bakelite',
     'washLeft',
     'test card 5',
-    '#3d211a',
+    '#453326',
     '#493729',
     'wash-umber',
     0.5,

@@ -19,7 +19,7 @@ const ROWS: readonly Row[] = [
   ['primer-adhesion', 'Clear-grey adhesion primer, aerosol', 'adhesionPrimer', '#c3c4c1', 'matte', [220]],
   ['black-gloss', 'Black, gloss aerosol', 'lacquerColour', '#232221', 'gloss', [340, 400]],
   ['cream', 'Cream, satin aerosol', 'lacquerColour', '#dccfae', 'satin', [190]],
-  ['bakelite', 'Bakelite brown, gloss aerosol', 'lacquerColour', '#3d211a', 'gloss', [400]],
+  ['bakelite', 'Bakelite brown, gloss aerosol', 'lacquerColour', '#453326', 'gloss', [400]],
   ['harbour-green', 'Harbour green enamel, aerosol', 'enamelColour', '#3b5b4b', 'satin', [250]],
   [
     'signal-blue',
