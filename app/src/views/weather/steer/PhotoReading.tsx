@@ -60,6 +60,7 @@ const NO_MARKS: PhotoMarks = { pairsClean: [], pairsAfter: [], cleanPlaces: [], 
 export function PhotoReading({
   weather,
   pass,
+  base,
   deposit,
   target,
   onStop,
@@ -67,13 +68,15 @@ export function PhotoReading({
 }: {
   readonly weather: Weather;
   readonly pass: PlannedWeatherPass;
+  /** the colour it lies on where it is photographed */
+  readonly base: Lab;
   readonly deposit: Lab;
   readonly target: number | null;
   /** a picture of the wanted look gives the stop line */
   readonly onStop: (coverage: number) => void;
   readonly onKeep: (fields: Pick<CoverageRecord, 'coverage' | 'half' | 'how' | 'pictureId'>) => void;
 }) {
-  const { plan, part, base } = weather;
+  const { plan, part } = weather;
   const { db } = useStore();
   const clock = useClock();
   const pictures = useTable('pictures').filter((picture) => picture.partId === part.id);

@@ -69,7 +69,7 @@ function earlierPasses(plans: readonly WeatherPlan[], techniqueId: string, excep
 }
 
 function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonly at: number; readonly onChoose: (id: string) => void }) {
-  const { plan, passes } = weather;
+  const { plan, passes, bases, colours } = weather;
   const pass = plan.passes[at];
   const rehearsed = passes[at];
   const clock = useClock();
@@ -78,6 +78,7 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
   const { answer, isFull } = useRehearsal(weather, passes, at);
   const [way, setWay] = useState<'photograph' | 'eye'>('photograph');
   const [laidOn, setLaidOn] = useState<number | null>(null);
+  const [region, setRegion] = useState(0);
   const plans = useTable('weatherPlans');
   if (!pass || !rehearsed) return null;
   const technique = findTechnique(pass.techniqueId);
@@ -90,6 +91,10 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
   const hand = most !== null && most > 0 ? beliefEnds(learnHand(readings, most, prior)) : null;
   const measured = readings.filter(({ coverage }) => coverage !== null).length;
   const amount = laidOn ?? next?.amount ?? pass.amount;
+  // A region that was taken away meanwhile is judged no more.
+  const over = region < bases.length ? region : 0;
+  const base = bases[over] ?? weather.base;
+  const deposit = (over > 0 ? rehearsed.labIn?.[over - 1] : null) ?? rehearsed.lab;
   const keepIt = (fields: Pick<CoverageRecord, 'coverage' | 'half' | 'how' | 'pictureId'>): void => {
     const reading: CoverageRecord = {
       id: newId(),
@@ -234,6 +239,14 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
               onKeep={(value) => setLaidOn(value === null ? null : value / 100)}
             />
           </div>
+          {bases.length > 1 && (
+            <SelectField
+              label="Judged over"
+              value={String(over)}
+              options={[colours, ...colours.regions].map(({ name }, nth) => [String(nth), name ?? 'a colour without a name'] as const)}
+              onChange={(value) => setRegion(Number(value))}
+            />
+          )}
           <Button className="ml-auto" onClick={() => keepIt({ coverage: null, half: 0, how: 'eye', pictureId: null })}>
             Done, not measured
           </Button>
@@ -242,15 +255,16 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
           <PhotoReading
             weather={weather}
             pass={pass}
-            deposit={rehearsed.lab}
+            base={base}
+            deposit={deposit}
             target={target}
             onStop={(stop) => void keep('Stop line', (change, id) => changePass(change, id, pass.id, { stop }))}
             onKeep={keepIt}
           />
         ) : (
           <EyeRow
-            base={weather.base}
-            deposit={rehearsed.lab}
+            base={base}
+            deposit={deposit}
             sizeMillimetres={pass.sizeMillimetres}
             target={target}
             onKeep={(coverage, half) => keepIt({ coverage, half, how: 'eye', pictureId: null })}
