@@ -16,6 +16,10 @@ export interface Formats {
   readonly area: (squareCentimetres: number) => string;
   readonly film: (micrometres: number) => string;
   readonly volume: (millilitres: number) => string;
+  /** of a solid: `690 cm³` */
+  readonly solid: (cubicMillimetres: number) => string;
+  /** a distance things are seen from: `1.5 m` */
+  readonly distance: (metres: number) => string;
   /** `€12.50`; without a currency the number alone */
   readonly money: (amount: number, currency: string | null) => string;
   /** with as many places in mm as are worth showing; inches take one more */
@@ -70,6 +74,8 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
       return `${gap >= 0 ? '+' : '−'}${Math.abs(gap).toFixed(1)} ${isUs ? '°F' : '°C'}`;
     },
     area: (cm2) => (isUs ? `${(cm2 / 6.4516).toFixed(1)} in²` : `${Math.round(cm2)} cm²`),
+    solid: (mm3) => (isUs ? `${(mm3 / 16_387.064).toFixed(1)} in³` : `${Math.round(mm3 / 1000)} cm³`),
+    distance: (metres) => (isUs ? `${(metres / 0.3048).toFixed(1)} ft` : `${metres} m`),
     film: (um) => (isUs ? `${(um / 25.4).toFixed(1)} mil` : `${Math.round(um)} µm`),
     length: (mm, places = 0) => lengthsText([mm], places, isUs),
     lengthNumber: (mm, places = 0) => (isUs ? (mm / 25.4).toFixed(places + 1) : mm.toFixed(places)),

@@ -63,6 +63,9 @@ describe('units of a shop', () => {
     expect([metric.length(728.4), us.length(728.4)]).toEqual(['728 mm', '28.7 in']);
     expect([metric.size([40, 30.5, 8]), us.size([25.4, 12.7])]).toEqual(['40 × 30.5 × 8 mm', '1 × 0.5 in']);
     expect([metric.lengths([1.5, 0.8], 2), us.lengths([1.5, 0.8], 2)]).toEqual(['1.50 × 0.80 mm', '0.059 × 0.031 in']);
+    // A cubic inch is 25.4³ mm³.
+    expect([metric.solid(690_400), us.solid(25.4 ** 3 * 12)]).toEqual(['690 cm³', '12.0 in³']);
+    expect([metric.distance(1.5), us.distance(1.524)]).toEqual(['1.5 m', '5.0 ft']);
   });
 });
 

@@ -90,12 +90,12 @@ export function FormedTab({ prop, parts }: { readonly prop: Prop; readonly parts
               inputs: [
                 ['buck', from],
                 ['skin to outline', `${formed.areaRatio.toFixed(2)} : 1`],
-                ['corners', `${formed.corners.toFixed(2)} mm (guess)`],
+                ['corners', `${formats.length(formed.corners, 2)} (guess)`],
               ],
               source: 'area ratio of thermoforming; room for frame and draw is common practice, its figures guessed',
             }}
           >
-            {formed.thinnest.toFixed(2)} mm are left
+            {formats.length(formed.thinnest, 2)} are left
           </Why>
         </h2>
         <SheetDrawing sheet={formed.sheet} buck={buck} />
@@ -121,7 +121,7 @@ export function FormedTab({ prop, parts }: { readonly prop: Prop; readonly parts
         <NoteIt
           parts={parts}
           about={part}
-          text={`Formed sheet: ${plastic.name} ${formats.length(forming.thickness, 1)} over ${formats.lengths([buck.width, buck.depth, buck.height])}: sheets of ${formats.lengths(formed.sheet)}, ${formed.thinnest.toFixed(2)} mm left, ${heat}`}
+          text={`Formed sheet: ${plastic.name} ${formats.length(forming.thickness, 1)} over ${formats.lengths([buck.width, buck.depth, buck.height])}: sheets of ${formats.lengths(formed.sheet)}, ${formats.length(formed.thinnest, 2)} left, ${heat}`}
         />
         <Cautions ids={['sheetForming']} />
       </Sheet>

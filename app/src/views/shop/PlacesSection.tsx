@@ -88,7 +88,7 @@ export function PlacesSection({ shop }: { readonly shop: Shop }) {
           ]}
           onChange={(choice) => setTheme(choice as ThemeChoice)}
         />
-        <p className="text-dim text-sm">Values are always typed in metric units; US customary changes how they are shown.</p>
+        <p className="text-dim text-sm">US customary changes how values are shown and typed; they are kept in metric units. Layers, fibres and files stay metric.</p>
       </Sheet>
     </div>
   );

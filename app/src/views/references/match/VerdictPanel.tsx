@@ -47,7 +47,7 @@ export function VerdictPanel({
       <h2 className="font-label text-xl font-semibold">Noticed first</h2>
       <p className="text-dim text-sm">
         {viewing
-          ? `Seen from ${viewing.distanceMetres} m, as the prop is made for.`
+          ? `Seen from ${formats.distance(viewing.distanceMetres)}, as the prop is made for.`
           : 'As seen from close by: the prop’s viewing distance, or a known length on the reference, is missing.'}
       </p>
       {colours.refusal && <p className="text-oxide">Colours cannot be compared: {MATCH_REFUSAL_WORDS[colours.refusal]}.</p>}

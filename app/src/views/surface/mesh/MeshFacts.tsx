@@ -14,7 +14,7 @@ export function MeshFacts({ survey, grooves }: { readonly survey: MeshSurvey; re
         <Figure label="Size" value={formats.size(size)} isWide />
         <Figure
           label="Volume"
-          value={survey.volumeCubicMillimetres === null ? 'not closed' : `${Math.round(survey.volumeCubicMillimetres / 1000)} cm³`}
+          value={survey.volumeCubicMillimetres === null ? 'not closed' : formats.solid(survey.volumeCubicMillimetres)}
           reason={{
             formula: 'Σ signed tetrahedra over all facets',
             inputs: [['facets', String(survey.facets)]],

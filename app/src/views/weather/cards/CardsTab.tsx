@@ -107,7 +107,7 @@ function CardSheet({ card }: { readonly card: TechniqueCard }) {
         <dt className="text-dim">Amount</dt>
         <dd className="figure">
           {percent(card.amount)}
-          {technique.usualWiped === null ? '' : `, wiped ${percent(card.wiped)}`}, {card.sizeMillimetres} mm
+          {technique.usualWiped === null ? '' : `, wiped ${percent(card.wiped)}`}, {formats.length(card.sizeMillimetres, 1)}
         </dd>
         <dt className="text-dim">Covered</dt>
         <dd className="figure">

@@ -19,6 +19,7 @@ import { changePass, moveWeatherPass, removeWeatherPass } from '../../../data/ch
 import { useTable } from '../../../data/queries';
 import { useAir } from '../../../features/plan/usePlan';
 import type { RehearsalAnswer } from '../../../workers/weather/weatherApi';
+import { useFormats } from '../../../features/formats/useFormats';
 import { Button } from '../../../ui/Button';
 import { Cautions } from '../../../ui/Cautions';
 import { Figure, Figures } from '../../../ui/Figure';
@@ -51,6 +52,7 @@ export function PassSheet({
   readonly onRest: () => void;
 }) {
   const { plan, index } = weather;
+  const formats = useFormats();
   const products = useTable('products');
   const cards = useTable('techniqueCards');
   const keep = usePlanEdit(weather);
@@ -74,7 +76,7 @@ export function PassSheet({
             reason={{
               formula: 'ink where the surface, blurred by one minute of arc, differs by ΔE00 2 or more from what is under it',
               inputs: [
-                ['seen from', `${weather.distanceMetres} m`],
+                ['seen from', formats.distance(weather.distanceMetres)],
                 ['ink', percent(sight.ink)],
                 ['amount', percent(pass.amount)],
               ],
@@ -83,7 +85,9 @@ export function PassSheet({
                 : 'rehearsal on the part’s mesh; where the technique lands is guessed until cards exist',
             }}
           >
-            {isUnseen ? `No marks seen from ${weather.distanceMetres} m` : `Stop at ${percent(pass.stop ?? sight.coverage)} covered`}
+            {isUnseen
+              ? `No marks seen from ${formats.distance(weather.distanceMetres)}`
+              : `Stop at ${percent(pass.stop ?? sight.coverage)} covered`}
           </Why>
         ) : (
           '…'
@@ -129,7 +133,7 @@ export function PassSheet({
           least={0.1}
           most={20}
           step={0.1}
-          words={(value) => `${value.toFixed(1)} mm`}
+          words={(value) => formats.length(value, 1)}
           onMove={(sizeMillimetres) => onMove({ sizeMillimetres })}
           onKeep={(sizeMillimetres) => change('Size', { sizeMillimetres })}
         />
@@ -219,6 +223,7 @@ function Warning({
   readonly onPaint: (productId: string) => void;
 }) {
   const { base, colours, index, mirrored, passes, distanceMetres, surface } = weather;
+  const formats = useFormats();
   const products = useTable('products');
   const rehearsed = passes[at];
   if (!rehearsed) return null;
@@ -242,7 +247,8 @@ function Warning({
   if (unseen === 'faint')
     return (
       <p role="alert" className="border-oxide my-2 border-l-4 pl-3">
-        It lies too thin, or in marks too fine, to be seen from {distanceMetres} m. Its colour would show (ΔE {contrast.toFixed(1)}).
+        It lies too thin, or in marks too fine, to be seen from {formats.distance(distanceMetres)}. Its colour would show (ΔE{' '}
+        {contrast.toFixed(1)}).
       </p>
     );
   const others = productsFor(technique, products).flatMap((entry) =>

@@ -6,6 +6,7 @@ import type { WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan'
 import { useState } from 'react';
 import { changeWeatherRegion, removeWeatherRegion } from '../../../data/changes/look/weatherChanges';
 import { useTable } from '../../../data/queries';
+import { useFormats } from '../../../features/formats/useFormats';
 import { Button } from '../../../ui/Button';
 import { InlineNumber, SelectField } from '../../../ui/fields/fields';
 import { LabBox } from '../../../ui/fields/LabBox';
@@ -91,6 +92,7 @@ function RegionRow({
   readonly share: number | null;
 }) {
   const { surface, index, rungs } = weather;
+  const formats = useFormats();
   const products = useTable('products');
   const keep = usePlanEdit(weather);
   const change = (what: string, fields: Partial<Omit<WeatherRegion, 'id'>>): void =>
@@ -144,7 +146,7 @@ function RegionRow({
           onKeep={(edgeDegrees) => change('Edge of a region', { edgeDegrees })}
         />
         <p className="figure text-sm">
-          {share === null || !surface ? '…' : `${percent(share)} of it, ${((share * surface.areaSquareMillimetres) / 100).toFixed(0)} cm²`}
+          {share === null || !surface ? '…' : `${percent(share)} of it, ${formats.area((share * surface.areaSquareMillimetres) / 100)}`}
         </p>
       </div>
       {region.productId === null && (

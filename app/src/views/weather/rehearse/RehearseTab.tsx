@@ -6,6 +6,7 @@ import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
 import { useMemo, useState } from 'react';
 import { addWeatherRegion } from '../../../data/changes/look/weatherChanges';
 import { newId } from '../../../base/newId';
+import { useFormats } from '../../../features/formats/useFormats';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
 import { Slider } from '../../../ui/fields/Slider';
@@ -28,6 +29,7 @@ const USUAL_SHEEN = findFinish('satin').sheen;
 /** The part as it would look, its passes, and where to stop with each. */
 export function RehearseTab({ weather }: { readonly weather: Weather }) {
   const { plan, part } = weather;
+  const formats = useFormats();
   const [chosenId, setChosenId] = useState<string | null>(null);
   const [moved, setMoved] = useState<{
     readonly id: string;
@@ -85,7 +87,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
             <h2 className="label">As it would look</h2>
             <p className="figure text-sm">
               {weather.surface
-                ? `${(weather.surface.areaSquareMillimetres / 100).toFixed(0)} cm²${weather.surface.isShape ? ', by its shape: no recesses known' : ''}`
+                ? `${formats.area(weather.surface.areaSquareMillimetres / 100)}${weather.surface.isShape ? ', by its shape: no recesses known' : ''}`
                 : ''}
             </p>
           </div>
@@ -125,7 +127,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
                 Half clean
               </Toggle>
               <Toggle isOn={isFar} onPress={() => setFar(!isFar)}>
-                From {weather.distanceMetres} m
+                From {formats.distance(weather.distanceMetres)}
               </Toggle>
             </div>
           </div>
