@@ -389,8 +389,8 @@ export class OrderPlayer implements GuardedState {
     this.left[index] = rest > 1e-6 ? rest : 0;
     this.isBegun[index] = 1;
     this.tools.use(index, start, end, setup);
-    const demands = tables.demands[index] ?? NONE;
-    for (let at = 0; at < demands.length; at += 2) if (end > now) this.places.occupy(demands[at] ?? 0, demands[at + 1] ?? 0, end);
+    const takes = tables.takes[index] ?? NONE;
+    for (let at = 0; at < takes.length; at += 2) if (end > now) this.places.occupy(takes[at] ?? 0, takes[at + 1] ?? 0, end);
     this.begunBy[index] = this.doer;
     if (this.doer >= 0 && end > now) this.places.occupy(this.doer, 1, end);
     this.record?.push({ task: index, start, end, setupMinutes: setup, doer: this.doer });

@@ -72,6 +72,8 @@ export interface PlayTables {
   readonly isLocked: Uint8Array;
   /** what each task uses: pairs of resource and amount */
   readonly demands: readonly Int32Array[];
+  /** of that, what its own hold does not keep already: a hold is taken when the work begins, so that it is there when it ends */
+  readonly takes: readonly Int32Array[];
   /** who can do each task: pairs of resource and calendar, the first preferred; empty where there is nobody to choose from */
   readonly doers: readonly Int32Array[];
   readonly holds: readonly (readonly PlayHold[])[];
@@ -147,6 +149,15 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     setup: Float64Array.from(prepared.toolOf, (loaded) => loaded?.family.setupMinutes ?? 0),
     isLocked: Uint8Array.from(tasks, (task, index) => (task.fixed && !facts[index] ? 1 : 0)),
     demands: prepared.demands.map((demands) => Int32Array.from(demands.flatMap(({ resource, amount }) => [resource, amount]))),
+    takes: prepared.demands.map((demands, index) =>
+      Int32Array.from(
+        demands.flatMap(({ resource, amount }) => {
+          // What is set down keeps nothing until it is done.
+          const held = tasks[index]?.leastChunkMinutes === null ? heldOf(holds[index] ?? [], resource) : 0;
+          return amount > held ? [resource, amount - held] : [];
+        }),
+      ),
+    ),
     doers: tasks.map(({ doers }) =>
       Int32Array.from(
         (doers ?? []).flatMap(({ resourceId, calendarId }) => [
@@ -165,6 +176,10 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     crew: findCrew(prepared, calendarIds, bottleneck),
     films,
   };
+}
+
+function heldOf(holds: readonly PlayHold[], resource: number): number {
+  return holds.reduce((sum, hold) => sum + (hold.resource === resource ? hold.amount : 0), 0);
 }
 
 function readArcs(prepared: PreparedProblem, reader: (id: string) => ClockReader, films: string[]): PlayArcs {
