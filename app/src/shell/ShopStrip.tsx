@@ -89,7 +89,7 @@ function SprayWords({ spray, formats }: { readonly spray: SprayState; readonly f
   return (
     <span>
       {why.replace('too dew', 'near dew').replace('too wind', 'windy')}
-      {spray.changesMs === null ? '' : `, from ${formats.moment(spray.changesMs, now)}`}
+      {spray.changesMs === null ? '' : `, opens ${formats.moment(spray.changesMs, now)}`}
     </span>
   );
 }
