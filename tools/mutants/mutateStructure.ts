@@ -36,6 +36,8 @@ export async function mutateStructure(root: string, folder: string): Promise<Fol
     tempDirName: '.cache/mutants',
     cleanTempDir: 'always',
     checkers: [],
+    // A remark put on top of every file would change those that a test holds against what they are made from.
+    disableTypeChecks: false,
     allowConsoleColors: false,
   }).runMutationTest();
   const survivors: Survivor[] = [];

@@ -6,7 +6,7 @@ import { FileFaultsError } from './faults';
 import type { ProjectFile } from './projectFile';
 import { readProject } from './readProject';
 import { listZip, unpackEntry, ZipError } from './zipEntries';
-import { readBundle, writeProject, ZIP_LIMITS, zipBundle } from './zipProject';
+import { isZip, looksLike, readBundle, writeProject, ZIP_LIMITS, zipBundle } from './zipProject';
 
 const packed = await zipBundle({ project: makeSampleProject(), attachments: makeSampleAttachments() });
 const sound = (): Uint8Array => packed.slice();
@@ -87,6 +87,117 @@ describe('a zip', () => {
       ),
       { numRuns: 300 },
     );
+  });
+});
+
+describe('a zip whose headers were changed', () => {
+  const FILES = { 'a.txt': strToU8('hello'), 'b.txt': strToU8('worlds') };
+  const stored = (): Uint8Array => zipSync(FILES, { level: 0 });
+  /** The zip with a number written so far behind the nth time that a signature stands there. */
+  const changed = (signature: string, nth: number, offset: number, value: number, width: 16 | 32 = 32): Uint8Array => {
+    const bytes = stored();
+    let at = -1;
+    for (let found = 0; found <= nth; found += 1) at = find(bytes, signature, at + 1);
+    const view = new DataView(bytes.buffer);
+    if (width === 32) view.setUint32(at + offset, value, true);
+    else view.setUint16(at + offset, value, true);
+    return bytes;
+  };
+  const [DIRECTORY, LOCAL, END] = ['PK\u0001\u0002', 'PK\u0003\u0004', 'PK\u0005\u0006'] as const;
+  it.each([
+    ['a count of files that its parts contradict', changed(END, 0, 8, 1, 16), 'its directory is not where it says'],
+    ['a directory at another place', changed(END, 0, 16, 3), 'its directory is not where it says'],
+    [
+      'fewer files than its directory',
+      changed(END, 0, 8, 1, 16).map((byte, at, all) => (at === all.length - 12 ? 1 : byte)),
+      'longer than it says',
+    ],
+    [
+      'more files than its directory',
+      changed(END, 0, 8, 3, 16).map((byte, at, all) => (at === all.length - 12 ? 3 : byte)),
+      'its directory is damaged',
+    ],
+    ['no directory where it says', changed(DIRECTORY, 0, 0, 7), 'its directory is damaged'],
+    ['a name longer than the directory', changed(DIRECTORY, 1, 28, 900, 16), 'its directory is cut short'],
+    ['a remark longer than the directory', changed(DIRECTORY, 1, 32, 900, 16), 'its directory is cut short'],
+    ['a way of packing that is not read', changed(DIRECTORY, 0, 10, 12, 16), 'packed in a way this program does not read'],
+    ['stored bytes of another length', changed(DIRECTORY, 0, 24, 4), 'a.txt is not as long as it says'],
+    ['a header beyond the files', changed(DIRECTORY, 0, 42, 5000), 'a.txt is not where it says'],
+    ['no header where it says', changed(LOCAL, 1, 0, 7), 'b.txt is not where it says'],
+    ['another name in its header', changed(LOCAL, 0, 30, 0x7478742e), 'a.txt is not what its header says'],
+    ['a shorter name in its header', changed(LOCAL, 0, 26, 4, 16), 'a.txt is not what its header says'],
+    ['more bytes than there are', changed(DIRECTORY, 1, 20, 5000), 'b.txt is not as long as it says'],
+  ])('%s: refused in words', (_, bytes, words) => expect(() => listZip(bytes)).toThrow(words));
+  it('files that share bytes are refused, in whatever order the directory has them', () => {
+    // The first is said to be as long as both: it ends where the second ends.
+    const bytes = stored();
+    const directory = find(bytes, DIRECTORY);
+    const view = new DataView(bytes.buffer);
+    const second = find(bytes, LOCAL, 1);
+    for (const [offset, value] of [
+      [20, second],
+      [24, second],
+    ] as const)
+      view.setUint32(directory + offset, value, true);
+    expect(() => listZip(bytes)).toThrow('two of its files share bytes');
+    // Just up to the next header nothing is shared.
+    const dataAt = listZip(stored())[0]?.dataAt ?? 0;
+    for (const offset of [20, 24]) view.setUint32(directory + offset, second - dataAt, true);
+    expect(listZip(bytes).map(({ name }) => name)).toEqual(['a.txt', 'b.txt']);
+  });
+  it('headers with more in them than a name are read past it', () => {
+    const bytes = zipSync({ 'a.txt': [strToU8('hello'), { level: 0, extra: { 0x7777: new Uint8Array([1, 2, 3, 4]) } }] });
+    const [entry] = listZip(bytes);
+    if (!entry) throw new Error('no entry');
+    expect(strFromU8(unpackEntry(bytes, entry))).toBe('hello');
+  });
+  it('what is packed in many pieces comes back whole, and an empty file empty', () => {
+    // Bytes that do not shrink, three pieces long.
+    let seed = 1;
+    const noise = Uint8Array.from({ length: 190_000 }, () => (seed = (seed * 48_271) % 2_147_483_647) & 0xff);
+    const bytes = zipSync({ 'noise.bin': [noise, { level: 9 }], 'empty.bin': [new Uint8Array(), { level: 9 }] });
+    const [first, empty] = listZip(bytes);
+    if (!first || !empty) throw new Error('no entries');
+    expect(unpackEntry(bytes, first)).toEqual(noise);
+    expect(unpackEntry(bytes, empty)).toHaveLength(0);
+    const cut = { ...first, packedSize: first.packedSize - 70_000 };
+    expect(() => unpackEntry(bytes, cut)).toThrow(/noise\.bin is (not as long as it says|damaged)/u);
+  });
+  it('no zip at all is said to be cut short', () => {
+    expect(() => listZip(new Uint8Array(0))).toThrow('it is cut short');
+    expect(() => listZip(stored().slice(0, -1))).toThrow('it is cut short');
+  });
+});
+
+describe('files by their first bytes', () => {
+  const bytes = (...values: number[]): Uint8Array => Uint8Array.from([...values, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0].slice(0, 16));
+  const JPEG = [0xff, 0xd8, 0xff] as const;
+  const PNG = [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a] as const;
+  const WEBP = [0x52, 0x49, 0x46, 0x46, 1, 2, 3, 4, 0x57, 0x45, 0x42, 0x50] as const;
+  it('pictures are what their type says, and nothing else', () => {
+    const given = { 'image/jpeg': bytes(...JPEG), 'image/png': bytes(...PNG), 'image/webp': bytes(...WEBP) } as const;
+    const types = ['image/jpeg', 'image/png', 'image/webp'] as const;
+    for (const type of types) for (const other of types) expect(looksLike(given[other], type), `${other} as ${type}`).toBe(type === other);
+  });
+  it('every byte of a signature counts; the length within a WebP does not', () => {
+    for (const [type, signature] of [
+      ['image/jpeg', JPEG],
+      ['image/png', PNG],
+      ['image/webp', WEBP],
+    ] as const)
+      signature.forEach((_, at) => {
+        const one = bytes(...signature);
+        one[at] = (one[at] ?? 0) ^ 1;
+        expect(looksLike(one, type), `${type}, byte ${at}`).toBe(type === 'image/webp' && at >= 4 && at < 8);
+      });
+  });
+  it('a zip begins with PK, both letters', () => {
+    expect([isZip(bytes(0x50, 0x4b)), isZip(bytes(0x50, 0x4c)), isZip(bytes(0x51, 0x4b)), isZip(new Uint8Array())]).toEqual([
+      true,
+      false,
+      false,
+      false,
+    ]);
   });
 });
 
