@@ -88,7 +88,9 @@ export function PlacesSection({ shop }: { readonly shop: Shop }) {
           ]}
           onChange={(choice) => setTheme(choice as ThemeChoice)}
         />
-        <p className="text-dim text-sm">US customary changes how values are shown and typed; they are kept in metric units. Layers, fibres and files stay metric.</p>
+        <p className="text-dim text-sm">
+          US customary changes how values are shown and typed; they are kept in metric units. Layers, fibres and files stay metric.
+        </p>
       </Sheet>
     </div>
   );
