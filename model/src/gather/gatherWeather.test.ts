@@ -85,6 +85,17 @@ describe('the colours under weathering', () => {
     expect(colours).toMatchObject({ over: brass, under: black, name: 'brass', regions: [{ over: umber, under: brass }] });
     expect(basesOfPlan({ baseLab: null }, colours)).toEqual([brass, umber]);
     expect(basesOfPlan({ baseLab: [7, 8, 9] }, colours)).toEqual([[7, 8, 9], umber]);
+    // The same paint under everything, as numerals in the black that lies under the cream: only what is laid inside the mask is the region's.
+    const numerals = ladderColours([...ladder.slice(0, 4), rung('colour', 'maskedCoat', 'black')], products, [
+      { productId: 'black', lab: [1, 2, 3] },
+    ]);
+    expect(numerals).toMatchObject({ over: brass, under: black, regions: [{ over: black, under: brass }] });
+    // And a paint that no mask keeps in lies under all of it as well.
+    expect(ladderColours(ladder, products, [{ productId: 'brass', lab: [1, 2, 3] }])).toMatchObject({
+      over: brass,
+      under: black,
+      regions: [{ over: brass, under: brass }],
+    });
     // A colour that no ladder lays lies over all of it.
     const strange = ladderColours(banded, products, [{ productId: null, lab: [1, 2, 3] }]);
     expect(strange).toMatchObject({ over: umber, regions: [{ over: [1, 2, 3], under: umber, name: null }] });

@@ -28,11 +28,13 @@ export interface LadderColours extends FilmColours {
 
 /** Grey of a primed part: what is taken where a ladder says nothing (guessed). */
 export const UNKNOWN_COLOUR: Lab = [55, 0, 0];
+/** The method that lays a film inside a mask. */
+const MASKED = 'maskedCoat';
 const CLEARS = new Set(['lacquerClear', 'waterClear', 'floorPolish']);
 
 /**
- * The colours of a ladder under its weathering: the last film of colour, and the one of another colour under it. The paint of a region lies there and
- * nowhere else; under it is what its ladder had laid before, as paint inside a mask goes over what is everywhere.
+ * The colours of a ladder under its weathering: the last film of colour, and the one of another colour under it. What is sprayed
+ * inside a mask with the paint of a region lies there and nowhere else; under it is what the ladder had laid everywhere before.
  */
 export function ladderColours(
   rungs: readonly Rung[],
@@ -43,10 +45,13 @@ export function ladderColours(
     const product = products.get(rung.productId ?? '');
     const lab = product && labOfProduct(product);
     const isColour = rung.band !== 'weather' && rung.band !== 'fit' && rung.state !== 'leftOut' && findMethod(rung.methodId).laysFilm;
-    return isColour && product && lab && !CLEARS.has(product.classId) ? [{ id: product.id, lab, name: product.name }] : [];
+    return isColour && product && lab && !CLEARS.has(product.classId)
+      ? [{ id: product.id, lab, name: product.name, isMasked: rung.methodId === MASKED }]
+      : [];
   });
   const inRegions = new Set(regions.map(({ productId }) => productId));
-  const everywhere = films.filter(({ id }) => !inRegions.has(id));
+  const isInRegion = ({ id, isMasked }: (typeof films)[number]): boolean => isMasked && inRegions.has(id);
+  const everywhere = films.filter((film) => !isInRegion(film));
   const top = everywhere.at(-1);
   const below = everywhere.findLast(({ name }) => name !== top?.name);
   return {
@@ -55,8 +60,8 @@ export function ladderColours(
     name: top?.name ?? null,
     regions: regions.map(({ productId, lab }) => {
       const product = products.get(productId ?? '');
-      const first = films.findIndex(({ id }) => id === productId);
-      const before = first < 0 ? everywhere : films.slice(0, first).filter(({ id }) => !inRegions.has(id));
+      const first = films.findIndex((film) => film.id === productId && film.isMasked);
+      const before = first < 0 ? everywhere : films.slice(0, first).filter((film) => !isInRegion(film));
       return {
         over: (product && labOfProduct(product)) ?? toLab(lab),
         under: before.at(-1)?.lab ?? UNKNOWN_COLOUR,
@@ -73,7 +78,7 @@ export function basesOfPlan(plan: Pick<WeatherPlan, 'baseLab'>, colours: LadderC
 
 /** The paints that a ladder lays on part of its faces only, inside masks: what a region is most likely of. */
 export function maskedProducts(rungs: readonly Rung[]): string[] {
-  const inMasks = rungs.filter(({ methodId, state }) => methodId === 'maskedCoat' && state !== 'leftOut');
+  const inMasks = rungs.filter(({ methodId, state }) => methodId === MASKED && state !== 'leftOut');
   return [...new Set(inMasks.flatMap(({ productId }) => productId ?? []))];
 }
 

@@ -43,8 +43,8 @@ export interface OpenedSurface {
   readonly key: string;
   readonly areaSquareMillimetres: number;
   readonly shares: Readonly<Record<WeatherZone, number>>;
-  /** share of the area in each region of another colour, and where it is looked for */
-  readonly regions: readonly (RegionPin & { readonly share: number })[];
+  /** what each region of another colour takes of the area, and where it is looked for */
+  readonly regions: readonly (RegionPin & { readonly share: number; readonly squareCentimetres: number })[];
   readonly drawing: DrawnSurface;
   readonly min: Vector;
   readonly max: Vector;
@@ -138,7 +138,10 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
           key,
           areaSquareMillimetres: fields.points.areaSquareMillimetres,
           shares: zoneShares(fields),
-          regions: ask.regionPins.map((pin, at) => ({ ...pin, share: ofRegions[at + 1] ?? 0 })),
+          regions: ask.regionPins.map((pin, at) => {
+            const share = ofRegions[at + 1] ?? 0;
+            return { ...pin, share, squareCentimetres: (share * fields.points.areaSquareMillimetres) / 100 };
+          }),
           drawing: drawSurface(fields.mesh, fields),
           ...boxRound(fields.mesh.positions),
           isShape: ask.mesh === null,

@@ -1,5 +1,6 @@
 import type { Mesh } from '../../surface/mesh/mesh';
 import type { Vector } from '../../surface/mesh/vector';
+import { dot } from '../../surface/mesh/vector';
 
 /**
  * The facet of a mesh that lies nearest to a place; the first of those that lie equally near. Of each facet the point nearest to the place is found
@@ -74,8 +75,4 @@ function squareAlong(from: Vector, way: Vector, share: number): number {
 
 function minus(a: Vector, b: Vector): Vector {
   return [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
-}
-
-function dot(a: Vector, b: Vector): number {
-  return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 }

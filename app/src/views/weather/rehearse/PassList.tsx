@@ -16,7 +16,7 @@ import { Swatch } from '../../../ui/swatch/Swatch';
 import { usePlanEdit } from '../usePlanEdit';
 import type { Weather } from '../useWeather';
 import { percent } from '../words';
-import { passContrast } from './passContrast';
+import { mostContrast } from './passContrast';
 
 /** All passes of a part, large to small, each with what is seen of it. */
 export function PassList({
@@ -57,8 +57,8 @@ export function PassList({
           const technique = findTechnique(pass.techniqueId);
           const sight = sights[at];
           const rehearsed = passes[at];
-          const contrast = passContrast(weather, at);
-          const unseen = sight && contrast !== null && technique.shows !== 'sheen' ? whyUnseen(sight, contrast) : null;
+          const most = mostContrast(weather, at);
+          const unseen = sight && most !== null && technique.shows !== 'sheen' ? whyUnseen(sight, most.contrast) : null;
           return (
             <li key={pass.id} className="border-line border-t">
               <button

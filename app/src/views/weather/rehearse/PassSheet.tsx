@@ -31,7 +31,8 @@ import { Why } from '../../../ui/Why';
 import { usePlanEdit } from '../usePlanEdit';
 import type { Weather } from '../useWeather';
 import { percent } from '../words';
-import { contrastsOf, passContrast } from './passContrast';
+import type { ColourContrast } from './passContrast';
+import { contrastsOf, mostContrast } from './passContrast';
 
 /** One pass: where to stop, what is seen of it, what moves it, and how it is done. */
 export function PassSheet({
@@ -61,8 +62,8 @@ export function PassSheet({
   const change = (what: string, fields: Partial<PlannedWeatherPass>): void =>
     void keep(`${what} of ${technique.name.toLowerCase()}`, (run, id) => changePass(run, id, pass.id, fields)).then(onRest);
   const fitting = productsFor(technique, products);
-  const contrast = passContrast(weather, at);
-  const isUnseen = pass.stop === null && sight !== undefined && contrast !== null && whyUnseen(sight, contrast) !== null;
+  const most = mostContrast(weather, at);
+  const isUnseen = pass.stop === null && sight !== undefined && most !== null && whyUnseen(sight, most.contrast) !== null;
   return (
     <Sheet className="p-4" isActive label={technique.name}>
       <h2 className="font-label text-xl font-semibold">{technique.name}</h2>
@@ -93,8 +94,8 @@ export function PassSheet({
           '…'
         )}
       </p>
-      {sight && contrast !== null && technique.shows !== 'sheen' && (
-        <Warning weather={weather} at={at} sight={sight} contrast={contrast} onPaint={(productId) => change('Paint', { productId })} />
+      {sight && most !== null && technique.shows !== 'sheen' && (
+        <Warning weather={weather} at={at} sight={sight} most={most} onPaint={(productId) => change('Paint', { productId })} />
       )}
       {technique.shows !== 'sheen' && <ByColour weather={weather} at={at} />}
       {sight && (
@@ -213,16 +214,17 @@ function Warning({
   weather,
   at,
   sight,
-  contrast,
+  most: { contrast, over, base },
   onPaint,
 }: {
   readonly weather: Weather;
   readonly at: number;
   readonly sight: PassSight;
-  readonly contrast: number;
+  /** over the colour it would show best on */
+  readonly most: ColourContrast;
   readonly onPaint: (productId: string) => void;
 }) {
-  const { base, colours, index, mirrored, passes, distanceMetres, surface } = weather;
+  const { index, mirrored, passes, distanceMetres, surface } = weather;
   const formats = useFormats();
   const products = useTable('products');
   const rehearsed = passes[at];
@@ -239,7 +241,7 @@ function Warning({
       <p role="alert" className="border-oxide my-2 border-l-4 pl-3">
         {sight.tint < SEEN_DIFFERENCE
           ? 'Hardly any lands on this part at this amount.'
-          : `No marks of it will show over ${colours.name ?? 'what is under it'}: it only tints all of it, by ΔE ${sight.tint.toFixed(1)}.`}{' '}
+          : `No marks of it will show over ${over ?? 'what is under it'}: it only tints all of it, by ΔE ${sight.tint.toFixed(1)}.`}{' '}
         {hint}
       </p>
     );
@@ -259,7 +261,7 @@ function Warning({
     <div role="alert" className="border-oxide my-2 border-l-4 pl-3">
       <p className="text-oxide font-medium">
         {unseen === 'alike' || willShow(contrast) === 'no' ? 'This will not show' : 'This will hardly show'} over{' '}
-        {colours.name ?? 'what is under it'} (ΔE {contrast.toFixed(1)}).
+        {over ?? 'what is under it'} (ΔE {contrast.toFixed(1)}).
       </p>
       {better.length > 0 ? (
         <p className="flex flex-wrap items-center gap-2">

@@ -1,5 +1,6 @@
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { USUAL_POINTS } from '@zinc-ladder/core/weather/field/weatherFields';
 import { labOfProduct, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
 import type { WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
@@ -11,7 +12,9 @@ import { Button } from '../../../ui/Button';
 import { InlineNumber, SelectField } from '../../../ui/fields/fields';
 import { LabBox } from '../../../ui/fields/LabBox';
 import { Slider } from '../../../ui/fields/Slider';
+import { Why } from '../../../ui/Why';
 import { Swatch } from '../../../ui/swatch/Swatch';
+import type { OpenedSurface } from '../../../workers/weather/weatherApi';
 import { usePlanEdit } from '../usePlanEdit';
 import type { Weather } from '../useWeather';
 import { percent } from '../words';
@@ -34,7 +37,7 @@ export function RegionPanel({
   const named = plan.regions.map(({ id, productId }, at) => ({
     id,
     name: index.products.get(productId ?? '')?.name ?? 'another colour',
-    share: surface?.regions[at]?.share ?? null,
+    found: surface?.regions[at] ?? null,
   }));
   return (
     <details className="border-line mt-2 border-t pt-2" open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
@@ -42,7 +45,7 @@ export function RegionPanel({
         Its colours:{' '}
         {[
           colours.name ?? 'one not known yet',
-          ...named.map(({ name, share }) => `${name}${share === null ? '' : ` on ${percent(share)}`}`),
+          ...named.map(({ name, found }) => `${name}${found ? ` on ${percent(found.share)}` : ''}`),
         ].join('; ')}
       </summary>
       <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -72,7 +75,7 @@ export function RegionPanel({
       {plan.regions.length > 0 && (
         <ol className="mt-2 grid gap-3">
           {plan.regions.map((region, at) => (
-            <RegionRow key={region.id} weather={weather} region={region} name={named[at]?.name ?? ''} share={named[at]?.share ?? null} />
+            <RegionRow key={region.id} weather={weather} region={region} name={named[at]?.name ?? ''} found={named[at]?.found ?? null} />
           ))}
         </ol>
       )}
@@ -84,14 +87,15 @@ function RegionRow({
   weather,
   region,
   name,
-  share,
+  found,
 }: {
   readonly weather: Weather;
   readonly region: WeatherRegion;
   readonly name: string;
-  readonly share: number | null;
+  /** null until it was looked for */
+  readonly found: OpenedSurface['regions'][number] | null;
 }) {
-  const { surface, index, rungs } = weather;
+  const { index, rungs } = weather;
   const formats = useFormats();
   const products = useTable('products');
   const keep = usePlanEdit(weather);
@@ -146,7 +150,23 @@ function RegionRow({
           onKeep={(edgeDegrees) => change('Edge of a region', { edgeDegrees })}
         />
         <p className="figure text-sm">
-          {share === null || !surface ? '…' : `${percent(share)} of it, ${formats.area((share * surface.areaSquareMillimetres) / 100)}`}
+          {found ? (
+            <Why
+              name={`the area of ${name}`}
+              reason={{
+                formula: 'places of this region ÷ all places, times the area of the mesh',
+                inputs: [
+                  ['places', String(USUAL_POINTS)],
+                  ['ends where it bends by', `over ${region.edgeDegrees}°`],
+                ],
+                source: 'places of equal area, spread evenly: good to 0.3 % of the whole',
+              }}
+            >
+              {percent(found.share)} of it, {formats.area(found.squareCentimetres)}
+            </Why>
+          ) : (
+            '…'
+          )}
         </p>
       </div>
       {region.productId === null && (

@@ -96,12 +96,12 @@ export function packFilms(passes: readonly RehearsedPass[], mirrored: number): F
 /** Rows that the texture of films has. */
 export const FILM_TEXTURE_ROWS = MOST_FILMS * FILM_ROWS;
 
-/** Grey that is drawn until a colour is told. */
-const NO_COLOUR: Lab = [50, 0, 0];
-
-/** The bodies of a part's colours, three groups of four bands each: where no region is, then all regions there may be. */
+/** The bodies of a part's colours, three groups of four bands each: where no region is, then its regions; nothing for those there are not. */
 export function packBases(bases: readonly Lab[], mirrored: number): [number, number, number, number][] {
-  return Array.from({ length: MOST_COLOUR_REGIONS + 1 }, (_, at) => inFours(bodyOfLab(bases[at] ?? NO_COLOUR, mirrored))).flat();
+  return Array.from({ length: MOST_COLOUR_REGIONS + 1 }, (_, at) => {
+    const base = bases[at];
+    return inFours(base ? bodyOfLab(base, mirrored) : []);
+  }).flat();
 }
 
 /** Twelve numbers as three groups of four. */

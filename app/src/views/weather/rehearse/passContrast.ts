@@ -1,3 +1,4 @@
+import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { paintOf } from '@zinc-ladder/core/colour/paint';
 import { contrastOver } from '@zinc-ladder/core/weather/seen/willItShow';
 import type { Weather } from '../useWeather';
@@ -6,6 +7,7 @@ import type { Weather } from '../useWeather';
 export interface ColourContrast {
   /** name of the paint under it; null where it has none */
   readonly over: string | null;
+  readonly base: Lab;
   /** ΔE00 of the pass's paint, as it usually lies, over that */
   readonly contrast: number;
 }
@@ -21,13 +23,13 @@ export function contrastsOf({ bases, colours, mirrored, passes }: Coloured, at: 
     const paint = { paint: paintOf('asked', lab, 1, mirrored), scatterPerCoat: pass.scatterPerCoat };
     return {
       over: region === 0 ? colours.name : (colours.regions[region - 1]?.name ?? null),
+      base,
       contrast: contrastOver(paint, base, undefined, mirrored),
     };
   });
 }
 
-/** The most a pass differs from any colour of the part it lies on; null: there is no such pass, or none of it is laid. */
-export function passContrast(weather: Coloured, at: number): number | null {
-  const contrasts = contrastsOf(weather, at).map(({ contrast }) => contrast);
-  return contrasts.length === 0 ? null : Math.max(...contrasts);
+/** A pass over the colour of the part it differs most from; null: there is no such pass, or none of it is laid. */
+export function mostContrast(weather: Coloured, at: number): ColourContrast | null {
+  return contrastsOf(weather, at).reduce<ColourContrast | null>((most, one) => (most && most.contrast >= one.contrast ? most : one), null);
 }
