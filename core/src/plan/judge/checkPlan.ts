@@ -52,6 +52,9 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     if (at.start - at.setupMinutes < problem.fromMinute) say('notBefore', `is set up from ${at.start - at.setupMinutes}`);
     if (task.familyId === null && at.setupMinutes > 0) say('session', 'a setup for what needs none');
     if (task.leastChunkMinutes === null && at.chunks.length > 1) say('chunk', 'split though it may not be');
+    const begunIn = calendars.get(task.begunInCalendarId ?? '');
+    if (begunIn && !begunIn.some((span) => span.start <= at.start && at.start < span.end))
+      say('calendar', `begun at ${at.start} outside ${task.begunInCalendarId}`);
     const calendarId = doer?.calendarId ?? task.calendarId;
     const windows = calendarId === null ? null : calendars.get(calendarId);
     for (const [order, { start, end }] of at.chunks.entries()) {

@@ -111,8 +111,8 @@ function resourcesOf(task: PlanTask | undefined, { doerId }: Placement): string[
   return [...(task?.demands ?? []).map(({ resourceId }) => resourceId), ...(doerId === undefined ? [] : [doerId])];
 }
 
-function calendarOf({ calendarId, doers }: PlanTask, { doerId }: Placement): string | null {
-  return doers?.find(({ resourceId }) => resourceId === doerId)?.calendarId ?? calendarId;
+function calendarOf({ calendarId, begunInCalendarId, doers }: PlanTask, { doerId }: Placement): string | null {
+  return doers?.find(({ resourceId }) => resourceId === doerId)?.calendarId ?? calendarId ?? begunInCalendarId ?? null;
 }
 
 function isInCalendar(problem: PlanProblem, calendarId: string | null, minute: number): boolean {

@@ -1,6 +1,7 @@
 import { minuteAtProgress, progressAt } from '../../cure/clockTable';
 import type { PreparedArc, PreparedProblem } from '../problem/preparedProblem';
 import { workBackward } from '../problem/fitIntoWindows';
+import { lastOpenMinute } from '../problem/windowSearch';
 
 /** The latest a task may be begun and done, minutes, by task index; Infinity where nothing asks. */
 export interface LatestTimes {
@@ -26,7 +27,8 @@ export function latestTimes(prepared: PreparedProblem, finishOf: (index: number)
       if (wanted && !wanted.has(arc.to)) continue;
       end = Math.min(end, latestEndBefore(arc, starts[arc.to] ?? Infinity));
     }
-    starts[index] = workBackward(prepared.windows[index] ?? null, end, task.minutes, task.leastChunkMinutes !== null);
+    const latest = workBackward(prepared.windows[index] ?? null, end, task.minutes, task.leastChunkMinutes !== null);
+    starts[index] = lastOpenMinute(prepared.begunIn[index] ?? null, latest);
     ends[index] = end;
   }
   return { starts, ends };

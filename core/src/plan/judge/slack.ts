@@ -45,6 +45,8 @@ function slackOf(partial: PartialPlan, index: number, placement: Placement): num
     const span = windows[firstWindowAfter(windows, placement.start)];
     if (span) latestEnd = Math.min(latestEnd, span.end);
   }
+  const begunIn = prepared.begunIn[index]?.[firstWindowAfter(prepared.begunIn[index], placement.start)];
+  if (begunIn) latestEnd = Math.min(latestEnd, begunIn.end - 1 + placement.end - placement.start);
   for (const arc of prepared.outgoing[index] ?? []) {
     const to = partial.placements[arc.to];
     if (!to) continue;

@@ -137,6 +137,7 @@ function fitBody(
   const used = (prepared.demands[index] ?? []).map(({ resource, amount }) => ({ profile: partial.profiles[resource], amount }));
   if (doer) used.push({ profile: partial.profiles[doer.resource], amount: 1 });
   if (task.leastChunkMinutes !== null) return fitChunks(prepared, task, windows, from, used);
+  const begunIn = prepared.begunIn[index];
   let start = from;
   let setup = 0;
   for (let before = -1; before !== start;) {
@@ -148,6 +149,8 @@ function fitBody(
       start = Math.max(fit.start, prepared.problem.fromMinute + setup);
     }
     const whole = setup + task.minutes;
+    if (begunIn) start = firstFit(begunIn, start, 1);
+    if (begunIn && !Number.isFinite(start)) return noWindow(task, begunIn, prepared, 1);
     start = firstFit(windows, start - setup, whole) + setup;
     for (const { profile, amount } of used)
       if (profile && Number.isFinite(start)) start = profile.firstFree(start - setup, whole, amount) + setup;
@@ -218,7 +221,10 @@ const NO_HOLDS: HoldAnswer = { kind: 'fits', ends: [] };
 function noWindow(task: PlanTask, windows: readonly Interval[] | null, prepared: PreparedProblem, neededMinutes: number): BodyAnswer {
   const longest = windows?.reduce((most, span) => Math.max(most, span.end - span.start), 0) ?? Infinity;
   if (task.leastChunkMinutes === null ? longest < neededMinutes : longest === 0) {
-    return { kind: 'impossible', cause: { kind: 'noWindow', calendarId: task.calendarId, neededMinutes, longestMinutes: longest } };
+    return {
+      kind: 'impossible',
+      cause: { kind: 'noWindow', calendarId: task.calendarId ?? task.begunInCalendarId ?? null, neededMinutes, longestMinutes: longest },
+    };
   }
   return { kind: 'impossible', cause: { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute } };
 }

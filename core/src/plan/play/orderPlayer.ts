@@ -24,6 +24,9 @@ export interface PlayedStretch {
 const SCUFF_MINUTES = 5;
 const SCUFF_AFTER_MINUTES = 1440;
 
+/** What must be left of the hours in which something is begun that then goes on by itself, minutes. */
+const LEAST_TO_BEGIN = 1;
+
 /**
  * Plays an order of work along time. Whenever hands are free, the first task of the order that can be begun is begun; what is chosen goes by
  * what is known at that moment (planned minutes, as the plan goes by them, the clock's own drying times, windows not yet lost), never by what is only drawn.
@@ -255,6 +258,8 @@ export class OrderPlayer implements GuardedState {
     // What is locked to a time is done then, whatever the hours say.
     const opening = isLocked || hasDoers ? NOW : this.openFor(tables.calendar[index] ?? -1, now, setup, work, chunk >= 0);
     if (opening !== NOW) return opening;
+    const begun = isLocked ? NOW : this.openFor(tables.begunIn[index] ?? -1, now, 0, LEAST_TO_BEGIN, false, false);
+    if (begun !== NOW) return begun;
     for (const { owner, resource, amount } of tables.holds[index] ?? []) if (!this.places.isRoomFor(owner, resource, amount)) return LATER;
     this.doer = -1;
     if (isLocked) return NOW;

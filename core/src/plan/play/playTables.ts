@@ -57,6 +57,8 @@ export interface PlayTables {
   readonly leastChunk: Float64Array;
   /** index of the calendar, −1 where none */
   readonly calendar: Int32Array;
+  /** index of the calendar in whose hours somebody must begin it; −1 where nobody need */
+  readonly begunIn: Int32Array;
   /** windows of all calendars in a row: those of calendar c from `windowsFrom[c]` to `windowsFrom[c + 1]` */
   readonly windowStart: Float64Array;
   readonly windowEnd: Float64Array;
@@ -138,6 +140,7 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     taskNames: Float64Array.from(tasks, (task) => hashName(task.id)),
     leastChunk: Float64Array.from(tasks, (task) => task.leastChunkMinutes ?? -1),
     calendar: Int32Array.from(tasks, (task) => (task.calendarId === null ? -1 : calendarIds.indexOf(task.calendarId))),
+    begunIn: Int32Array.from(tasks, ({ begunInCalendarId: id }) => (id === undefined ? -1 : calendarIds.indexOf(id))),
     windowStart: Float64Array.from(windows, ({ start }) => start),
     windowEnd: Float64Array.from(windows, ({ end }) => end),
     windowsFrom,

@@ -38,6 +38,8 @@ export interface PreparedProblem {
   readonly problem: PlanProblem;
   readonly tasks: readonly PlanTask[];
   readonly windows: readonly (readonly Interval[] | null)[];
+  /** when each task can be begun, where that is all it asks of hours; null: at any minute its windows allow */
+  readonly begunIn: readonly (readonly Interval[] | null)[];
   readonly arcs: readonly PreparedArc[];
   readonly incoming: readonly (readonly PreparedArc[])[];
   readonly outgoing: readonly (readonly PreparedArc[])[];
@@ -112,6 +114,7 @@ export function prepareProblem(problem: PlanProblem): PreparedProblem {
     problem,
     tasks: problem.tasks,
     windows: problem.tasks.map((task) => (task.calendarId === null ? null : lookUp(calendars, task.calendarId))),
+    begunIn: problem.tasks.map(({ begunInCalendarId }) => (begunInCalendarId === undefined ? null : lookUp(calendars, begunInCalendarId))),
     arcs,
     incoming,
     outgoing,

@@ -73,6 +73,8 @@ export interface PlanTask {
   /** active minutes, whole, at least 0 */
   readonly minutes: number;
   readonly calendarId: string | null;
+  /** somebody must be there to begin it, in the hours of this calendar, though it takes no hands and goes on by itself; left out: nobody need be */
+  readonly begunInCalendarId?: string;
   /** what a tool must be loaded with for it; such a task is done in one go */
   readonly familyId: string | null;
   /** resources used while the work is done */

@@ -24,6 +24,7 @@ export function findProblemFaults(problem: PlanProblem): ProblemFault[] {
   for (const family of problem.families) need('tool', family.toolId);
   for (const task of problem.tasks) {
     need('calendar', task.calendarId);
+    need('calendar', task.begunInCalendarId ?? null);
     need('family', task.familyId);
     for (const demand of task.demands) need('resource', demand.resourceId);
     for (const doer of task.doers ?? []) {
@@ -36,6 +37,8 @@ export function findProblemFaults(problem: PlanProblem): ProblemFault[] {
       need('resource', hold.resourceId);
       need('clock', hold.clockId);
     }
+    if (task.begunInCalendarId !== undefined && task.leastChunkMinutes !== null)
+      faults.push({ kind: 'badNumber', taskId: task.id, message: 'what goes on by itself once begun cannot be split' });
     if (!(Number.isInteger(task.minutes) && task.minutes >= 0))
       faults.push({ kind: 'badNumber', taskId: task.id, message: `minutes must be whole and at least 0, got ${task.minutes}` });
   }

@@ -23,6 +23,14 @@ export function firstFit(windows: readonly Interval[] | null, from: number, minu
   }
 }
 
+/** The last whole minute at or before one at which a window is open; -Infinity where none is. */
+export function lastOpenMinute(windows: readonly Interval[] | null, minute: number): number {
+  if (windows === null || minute === Infinity) return minute;
+  const at = firstWindowAfter(windows, minute);
+  if ((windows[at]?.start ?? Infinity) <= minute) return minute;
+  return (windows[at - 1]?.end ?? Number.NEGATIVE_INFINITY) - 1;
+}
+
 /** Whether one of sorted windows holds a span whole. */
 export function isWithin({ start, end }: Interval, windows: readonly Interval[]): boolean {
   const around = windows[firstWindowAfter(windows, start)];

@@ -25,6 +25,7 @@ export function readJobShop({ tasks, arcs, resources, fromMinute }: PlanProblem)
   for (const task of tasks) {
     const isPlain =
       task.calendarId === null &&
+      task.begunInCalendarId === undefined &&
       !task.doers &&
       task.familyId === null &&
       task.holds.length === 0 &&

@@ -3,7 +3,8 @@ import { minutesLeft, pieceOffMs, printedPart, printTaskId } from './partPrints'
 import { planShop } from '../shopPlan/planShop';
 import { shopOutlook } from '../shopPlan/shopOutlook';
 import type { PlanPart, PlanPrint, ShopPlanInput } from './shopPlanInput';
-import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+import { checkShopPlan } from '../verify/checkShopPlan';
+import { MINUTE, NOW, part, person, rung, shop } from '../testing/shopBuilder';
 
 const HOUR = 60;
 
@@ -36,6 +37,57 @@ describe('parts that are still on the printer', () => {
     expect(plan.rungs.map(({ rungId }) => rungId).sort()).toEqual(['p', 's']);
     expect(plan.prints).toMatchObject([{ partId: 'a', startMs: NOW, endMs: NOW + 600 * MINUTE, lastOffMs: NOW + 600 * MINUTE }]);
     expect(plan.evenings).toBeLessThanOrEqual(2);
+  });
+
+  describe('where hands are there from 18:00 to 22:00', () => {
+    // The shop begins at 08:00. A print of ten hours begun at 18:00 is off at 04:00; the next waits for 18:00 again.
+    const evenings = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 18 * HOUR, endMinute: 22 * HOUR }));
+    const inEvenings = (parts: readonly PlanPart[], change: Partial<ShopPlanInput> = {}) => shop(parts, { hours: evenings, ...change });
+
+    it.each(['readyFirst', 'surest'] as const)('are begun while somebody is there, and go on through the night (%s)', (objective) => {
+      const two = inEvenings([printing('a', [rung('p', 'cut')], {}), printing('b', [rung('q', 'cut')], {})]);
+      const plan = planned(two, objective);
+      expect(plan.prints.map(({ startMs }) => at(startMs) / HOUR)).toEqual([10, 34]);
+      expect(checkShopPlan(two, plan)).toEqual([]);
+    });
+
+    it('are begun one after another on one evening where the short one is first', () => {
+      const two = inEvenings([printing('long', [rung('p', 'cut')], {}), printing('short', [rung('q', 'cut')], { pieceMinutes: 2 * HOUR })]);
+      const { prints } = planned(two);
+      expect(prints.map(({ partId, startMs }) => [partId, at(startMs) / HOUR])).toEqual([
+        ['short', 10],
+        ['long', 12],
+      ]);
+    });
+
+    it('go on that are on the bed already, whoever is there', () => {
+      const begun = inEvenings([printing('a', [rung('p', 'cut')], { startedAtMs: NOW - 60 * MINUTE })]);
+      expect(planned(begun).prints).toMatchObject([{ startMs: NOW, lastOffMs: NOW + 540 * MINUTE }]);
+    });
+
+    it('may be begun by any of several persons', () => {
+      const persons = [person('late'), person('early', { hours: [{ weekday: 4, startMinute: 9 * HOUR, endMinute: 10 * HOUR }] })];
+      const plan = planned(inEvenings([printing('a', [rung('p', 'cut')], {})], { persons }));
+      expect(at(plan.prints[0]?.startMs)).toBe(HOUR);
+    });
+
+    it('are found out by the checker where they are begun in the night', () => {
+      const one = inEvenings([printing('a', [rung('p', 'cut', { minutes: 30 })], { pieceMinutes: 30 })]);
+      const plan = planned(one);
+      const [print] = plan.prints;
+      if (!print) throw new Error('nothing is printed');
+      const night = { ...plan, prints: [{ ...print, startMs: NOW, lastOffMs: NOW + 30 * MINUTE }] };
+      expect(checkShopPlan(one, night)).toMatchObject([{ rungId: 'a', rule: 'print' }]);
+    });
+
+    it('find no place where there are no hours at all', () => {
+      const plan = planned(shop([printing('a', [rung('p', 'cut')], {})], { hours: [] }));
+      expect(plan.prints).toEqual([]);
+      expect(plan.unplaced.find(({ taskId }) => taskId === printTaskId('a'))?.cause).toMatchObject({
+        kind: 'noWindow',
+        calendarId: 'hands',
+      });
+    });
   });
 
   it('come in a chance as they do in the plan, where nothing is uncertain but hands', () => {

@@ -1,4 +1,5 @@
 import { WALL_CLOCK, orderArc } from './ladderArcs';
+import { HANDS } from './shopCalendars';
 import type { PlanArc, PlanTask } from '../problem/problem';
 import type { PlanPart, PlanPrint, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 
@@ -24,7 +25,7 @@ export interface PartPrinting {
 }
 
 /**
- * The printing of a part: one printer piece by piece, without hands, by day and night. Its first rung may begin with the pieces that are off, as long
+ * The printing of a part: one printer piece by piece, without hands, by day and night; begun in hours in which anybody is there. Its first rung may begin with the pieces that are off, as long
  * as no piece is waited for on the way; the printer is held until the last is off.
  *
  * @returns null where all of it is here
@@ -40,6 +41,8 @@ export function printPart(part: PlanPart, prop: PlanProp | undefined, { nowMs }:
     name: `${part.name}: printing`,
     minutes: whole - ahead,
     calendarId: null,
+    // A bed is cleared and a print begun by somebody; it then goes on through the night.
+    ...(part.print.startedAtMs === null && { begunInCalendarId: HANDS }),
     familyId: null,
     demands: [{ resourceId: PRINTERS, amount: 1 }],
     holds: ahead > 0 ? [{ resourceId: PRINTERS, amount: 1, clockId: WALL_CLOCK, progress: ahead, ownerId: null }] : [],

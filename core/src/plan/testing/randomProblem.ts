@@ -9,7 +9,7 @@ const FAMILIES: readonly Family[] = [
   { id: 'epoxy', name: 'epoxy', toolId: 'cup', setupMinutes: 5, keepMinutes: 10, mostMinutes: 60, lightness: null },
 ];
 
-/** Random shop-like problems: evenings, spray spells, several clocks, windows that close and reopen, a small rack, shared tools. */
+/** Random shop-like problems: evenings, spray spells, several clocks, windows that close and reopen, a small rack, shared tools, one printer. */
 export const randomProblem = fc
   .record({
     parts: fc.array(
@@ -29,8 +29,9 @@ export const randomProblem = fc
     rate: fc.double({ min: 0.3, max: 1.5, noNaN: true }),
     from: fc.integer({ min: 0, max: 3000 }),
     bond: fc.boolean(),
+    prints: fc.array(fc.integer({ min: 1, max: 900 }), { maxLength: 3 }),
   })
-  .map(({ parts, rack, hands, rate, from, bond }): PlanProblem => {
+  .map(({ parts, rack, hands, rate, from, bond, prints }): PlanProblem => {
     const days = Array.from({ length: 40 }, (_, day) => day);
     const cure = { id: 'cure', table: buildClockTable(0, 40 * 1440, 30, (minute) => rate * (1 + 0.5 * Math.sin(minute / 229))) };
     const tasks: PlanTask[] = [];
@@ -63,12 +64,19 @@ export const randomProblem = fc
       });
     });
     if (bond && parts.length > 1) arcs.push(arc(`1.${(parts[1]?.length ?? 1) - 1}`, '0.0', [{ lo: 20, hi: null }], 'cure'));
+    prints.slice(0, parts.length).forEach((minutes, part) => {
+      const id = `print ${part}`;
+      const demands = [{ resourceId: 'printer', amount: 1 }];
+      tasks.push(task(id, minutes, { begunInCalendarId: 'hands', demands, dueMinute: 5000 + part * 500 }));
+      arcs.push(arc(id, `${part}.0`));
+    });
     return problem({
       fromMinute: from,
       horizonMinute: 40 * 1440,
       resources: [
         { id: 'hands', name: 'hands', capacity: hands },
         { id: 'rack', name: 'rack', capacity: rack },
+        { id: 'printer', name: 'printer', capacity: 1 },
       ],
       calendars: [
         { id: 'hands', name: 'hands', windows: days.map((day) => ({ start: day * 1440 + 1100, end: day * 1440 + 1320 })) },

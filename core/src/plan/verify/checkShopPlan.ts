@@ -177,11 +177,16 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       }),
     );
     if (open.size === 0) open.set(null, expandWorkingHours(input.hours, input.exceptions, input.timeZone, input.nowMs, until));
+    const isWithin = (spans: readonly Interval[], { start, end }: Interval): boolean =>
+      spans.some((span) => span.start <= start + MINUTE && end <= span.end + MINUTE);
+    for (const { partId, startMs } of plan.prints) {
+      if (input.parts.find(({ id }) => id === partId)?.print?.startedAtMs !== null) continue;
+      if (![...open.values()].some((hours) => isWithin(hours, { start: startMs, end: startMs })))
+        say(partId, 'print', 'is begun while nobody is there');
+    }
     const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, until);
     const sprayed = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, until);
     const lit = input.daylightAt ? daylight(input.daylightAt, input.nowMs, until) : null;
-    const isWithin = (spans: readonly Interval[], { start, end }: Interval): boolean =>
-      spans.some((span) => span.start <= start + MINUTE && end <= span.end + MINUTE);
     const meets = (spans: readonly Interval[], { start, end }: Interval): boolean =>
       spans.some((span) => span.start + MINUTE < end && start + MINUTE < span.end);
     for (const { rungId, chunks, personId } of plan.rungs) {

@@ -40,7 +40,8 @@ export function PrintSheet({
                   <Why
                     name={`when ${part?.name ?? 'it'} is off the printer`}
                     reason={{
-                      formula: 'printing is planned with all other work: one printer a part, by day and night, without hands',
+                      formula:
+                        'printing is planned with all other work: one printer a part; begun in hours in which somebody is there, it goes on by day and night without hands',
                       source: 'hours of a piece as typed on its part, else guessed; failures are left to chance',
                     }}
                   >
