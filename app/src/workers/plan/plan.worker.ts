@@ -31,15 +31,25 @@ function goBy(order: Readonly<Record<string, number>>): void {
   handedOver = order;
 }
 
+/** when the call that came last has ended */
+let lastCall: Promise<unknown> = Promise.resolve();
+
 /**
  * Plans the shop; nothing is told before there is one. The first plan is told at once, better ones as they are found; a newer call ends an older
- * one, which then tells its best so far.
+ * one, which then tells its best so far, or nothing where it has not begun.
  */
-async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
+function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
   newest += 1;
   const own = newest;
+  // A shop that is read while a search goes on keeps every edit waiting for it: steps of the search come between its tables.
+  const call = lastCall.then(() => (own === newest ? planNow(own, source, send) : undefined));
+  lastCall = call.catch(() => undefined);
+  return call;
+}
+
+async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
   let asked = await readPlanQuestion(source, 'known');
-  if (!asked) return;
+  if (!asked || own !== newest) return;
   // Of thousands of rungs any plan is better than none for seconds: the other orders are tried once the first is told.
   const isLarge = asked.input.parts.reduce((sum, part) => sum + part.rungs.length, 0) > MOST_WITH_ALL_ORDERS;
   const from = handedOver ?? orderBefore;
@@ -47,43 +57,43 @@ async function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown)
   const begin = ({ input, objective }: PlanQuestion): ShopPlanner =>
     createShopPlanner(input, { objective, before, ...(from ? { orderBefore: from } : {}) }, isLarge ? 1 : undefined);
   let planner = begin(asked);
-  const tell = (plan: ShopPlan): void => toPieces(plan).forEach(send);
-  const finish = async (): Promise<void> => {
-    const plan = planner.plan();
-    before = startsOf(plan);
-    orderBefore = asked?.objective === 'surest' ? planOrder(plan) : null;
-    // What is sent last is waited for: the answer to the call must not be there before it.
-    await Promise.all(toPieces(plan).map(send));
+  let told: ShopPlan;
+  let toldAt = 0;
+  let isBetter = false;
+  const tell = (): Promise<unknown> => {
+    told = planner.plan();
+    toldAt = performance.now();
+    isBetter = false;
+    // What is sent last is waited for at the end: the answer to the call must not be there before it.
+    return Promise.all(toPieces(told).map(send));
   };
-  tell(planner.plan());
+  const finish = async (isOver: boolean): Promise<void> => {
+    if (isOver || isBetter) await tell();
+    before = startsOf(told);
+    orderBefore = asked?.objective === 'surest' ? planOrder(told) : null;
+  };
+  let sent = tell();
   // A newer question that came meanwhile is heard before the search begins.
   await new Promise((resolve) => setTimeout(resolve));
-  if (own !== newest) return finish();
-  if (!asked.isLogKnown) {
+  if (own === newest && !asked.isLogKnown) {
     // A long log is read once a plan is there to look at; then it is planned by what it says.
     asked = (await readPlanQuestion(source)) ?? asked;
     planner = begin(asked);
-    tell(planner.plan());
-    if (own !== newest) return finish();
+    sent = tell();
   }
-  let toldAt = performance.now();
-  let isBetter = false;
-  for (;;) {
+  for (let isOver = false; !isOver && own === newest;) {
     const sliceEnds = performance.now() + SLICE_MS;
-    let isOver = false;
     while (!isOver && performance.now() < sliceEnds) {
       const step = planner.improve(1);
       isOver = step.isOver;
       isBetter ||= step.isBetter;
     }
-    if (isOver || own !== newest) return finish();
-    if (isBetter && performance.now() - toldAt > TELL_EVERY_MS) {
-      tell(planner.plan());
-      toldAt = performance.now();
-      isBetter = false;
-    }
+    if (isOver) return finish(true);
+    if (isBetter && performance.now() - toldAt > TELL_EVERY_MS) sent = tell();
     await new Promise((resolve) => setTimeout(resolve));
   }
+  await finish(false);
+  await sent;
 }
 
 const api = { planShop, goBy };

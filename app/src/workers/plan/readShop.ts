@@ -56,17 +56,34 @@ const NOTHING_LEARNED: Omit<Learned, 'newestId'> = { ownPace: {}, uses: new Map(
 /** What was learned, by database: a log only grows by what is new in it. */
 const learned = new Map<string, Learned>();
 
+/** when the last reading is over, and what its caller does with it at once */
+let lastReading: Promise<unknown> = Promise.resolve();
+
 /**
- * Reads the shop, all tables of one state; null before there is a shop.
+ * Reads the shop, all tables of one state; null before there is a shop. One reading after another: every edit waits for a reading that is open, and
+ * one that a worker leaves open while it reckons for another question keeps an edit waiting for seconds.
  *
  * @param reading of the log, by which rungs wait for what was ordered; `none`: none waits
  * @param needsPace whether the finisher's own pace is asked for too
  */
-export async function readShop(
-  { databaseName, nowMs, ordered }: ShopSource,
+export function readShop(
+  source: ShopSource,
   reading: LogReading = 'none',
   needsPace: (shop: Shop) => boolean = () => false,
-): Promise<(ShopRead & { readonly isLogKnown: boolean }) | null> {
+): Promise<KnownShop | null> {
+  const read = lastReading.then(() => readNow(source, reading, needsPace));
+  const rest = (): Promise<unknown> => new Promise((resolve) => setTimeout(resolve));
+  lastReading = read.then(rest, rest);
+  return read;
+}
+
+type KnownShop = ShopRead & { readonly isLogKnown: boolean };
+
+async function readNow(
+  { databaseName, nowMs, ordered }: ShopSource,
+  reading: LogReading,
+  needsPace: (shop: Shop) => boolean,
+): Promise<KnownShop | null> {
   const db = new ShopDatabase(databaseName);
   try {
     return await db.transaction('r', db.tables, async () => {

@@ -17,6 +17,8 @@ export interface TriedOrder {
 
 /** After so many plays it is asked each time whether an order can still catch up. */
 const LOOK_EVERY = 4;
+/** Plays times tasks between two pauses: some five milliseconds of a usual shop, one play where there are thousands of tasks. */
+const PAUSE_UNITS = 5000;
 /** An order is dropped when it lies behind by more than chance explains: so many deviations of the mean paired difference. */
 const HOPELESS = 2;
 
@@ -40,19 +42,27 @@ export class OrderTrials {
   }
 
   /**
-   * Plays an order.
+   * Plays an order, with pauses: hundreds of plays of thousands of tasks take seconds.
    *
    * @param from first and `until` last fortune (the last not among them)
    * @param rival an order it must come near to: where it lies hopelessly behind after some plays, null is returned
    * @param leeway what it may lie behind
    */
-  try(keys: Float64Array, from: number, until: number, rival: TriedOrder | null = null, leeway = 0): TriedOrder | null {
+  *trying(
+    keys: Float64Array,
+    from: number,
+    until: number,
+    rival: TriedOrder | null = null,
+    leeway = 0,
+  ): Generator<undefined, TriedOrder | null> {
+    const pauseEvery = Math.max(1, Math.floor(PAUSE_UNITS / this.tables.count));
     const scores: number[] = [];
     let sum = 0;
     let kept = 0;
     let behind = 0;
     let behindSquares = 0;
     for (let nth = from; nth < until; nth += 1) {
+      if (nth > from && (nth - from) % pauseEvery === 0) yield;
       this.player.play(keys, this.fortune(nth), this.skipped);
       this.plays += 1;
       const played = this.scorer.score();
@@ -73,10 +83,17 @@ export class OrderTrials {
     return { keys, scores, mean: sum / count, kept: kept / count };
   }
 
-  /** The same order over more fortunes than it was tried on. */
-  extend(tried: TriedOrder, until: number): TriedOrder {
+  /** Plays an order against one fortune. */
+  once(keys: Float64Array, nth: number): TriedOrder {
+    const { value } = this.trying(keys, nth, nth + 1).next();
+    if (!value) throw new RangeError('one play has no pause and no rival');
+    return value;
+  }
+
+  /** The same order over more fortunes than it was tried on, with pauses. */
+  *extending(tried: TriedOrder, until: number): Generator<undefined, TriedOrder> {
     if (tried.scores.length >= until) return tried;
-    const more = this.try(tried.keys, tried.scores.length, until);
+    const more = yield* this.trying(tried.keys, tried.scores.length, until);
     if (!more) return tried;
     const share = tried.scores.length / until;
     return {

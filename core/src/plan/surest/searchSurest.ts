@@ -107,6 +107,7 @@ class SurestSearch {
   private bestWorth = Number.NEGATIVE_INFINITY;
   private foundBy = '';
   private shown: Pick<SurestState, 'plan' | 'measure'> | null = null;
+  private told: SurestState | null = null;
 
   constructor(
     private readonly prepared: PreparedProblem,
@@ -125,14 +126,22 @@ class SurestSearch {
     const { best } = this;
     if (!best) throw new RangeError('nothing was searched yet');
     this.shown ??= this.show(best.keys);
-    return {
+    return (this.told = {
       ...this.shown,
       foundBy: this.foundBy,
       rounds: this.trials.plays,
       keys: best.keys,
       worth: this.bestWorth,
       sets: this.sets,
-    };
+    });
+  }
+
+  /** Work with pauses; what was told last stands meanwhile. */
+  private *paused<Result>(work: Generator<undefined, Result>): Generator<SurestState, Result> {
+    for (let step = work.next(); ; step = work.next()) {
+      if (step.done) return step.value;
+      yield this.told ?? this.state();
+    }
   }
 
   *run(): Generator<SurestState, void> {
@@ -157,10 +166,7 @@ class SurestSearch {
     const tried = (
       before || isLarge ? [{ rule: firstRule, keys: firstKeys }] : rules.map(({ rule, order }) => ({ rule, keys: this.keysOf(order) }))
     )
-      .flatMap(({ rule, keys }) => {
-        const played = this.trials.try(keys, 0, 1);
-        return played ? [{ rule, played }] : [];
-      })
+      .map(({ rule, keys }) => ({ rule, played: this.trials.once(keys, 0) }))
       .sort((a, b) => b.played.mean - a.played.mean);
     this.best = tried[0]?.played ?? null;
     this.foundBy = tried[0]?.rule ?? '';
@@ -168,10 +174,10 @@ class SurestSearch {
     if (!begun) return;
     yield this.state();
     if (this.moves.isFixed) return;
-    this.decide(this.trials.try(begun, 0, FIRST_FORTUNES), this.foundBy);
+    yield* this.decide(yield* this.paused(this.trials.trying(begun, 0, FIRST_FORTUNES)), this.foundBy);
     yield this.state();
     for (const { rule, order } of rules) {
-      this.decide(this.trials.try(this.keysOf(order), 0, FIRST_FORTUNES), rule);
+      yield* this.decide(yield* this.paused(this.trials.trying(this.keysOf(order), 0, FIRST_FORTUNES)), rule);
       yield this.state();
     }
     yield* this.beginWithSets();
@@ -187,7 +193,7 @@ class SurestSearch {
     // One after the other, so that there is something to tell of the first while the rest are not begun.
     for (const letGo of singles) {
       for (const start of yield* this.drawStart(letGo)) {
-        this.decide(start.tried, 'latest starts');
+        yield* this.decide(start.tried, 'latest starts');
         yield this.state();
         yield* this.improveSet(start, budget);
       }
@@ -221,7 +227,7 @@ class SurestSearch {
       // Every other time what is let go comes last whatever its latest start.
       if (draw % 2 === 1)
         for (const index of keys.keys()) if (letGo.includes(this.groups.of[index] ?? -1)) keys[index] = (keys[index] ?? 0) + keys.length;
-      const tried = this.trials.try(keys, 0, FIRST_FORTUNES);
+      const tried = yield* this.paused(this.trials.trying(keys, 0, FIRST_FORTUNES));
       if (tried && (!best || tried.mean > best.mean)) best = tried;
       yield this.state();
     }
@@ -233,9 +239,9 @@ class SurestSearch {
     let top = tried;
     for (let fortunes = FIRST_FORTUNES; this.trials.plays < until; fortunes = Math.min(MOST_FORTUNES, fortunes + MORE_FORTUNES)) {
       top = yield* this.anneal(top, fortunes, HOT, until);
-      this.decide(top, 'search');
+      yield* this.decide(top, 'search');
     }
-    this.sets = [...this.sets, { letGo, tried: this.trials.extend(top, DECIDING) }];
+    this.sets = [...this.sets, { letGo, tried: yield* this.paused(this.trials.extending(top, DECIDING)) }];
   }
 
   private *goOn(): Generator<SurestState, void> {
@@ -243,7 +249,7 @@ class SurestSearch {
       const elite = this.elites[this.random() < 0.5 ? 0 : Math.floor(this.random() * this.elites.length)] ?? this.best;
       if (!elite) return;
       const top = yield* this.anneal(elite, Math.max(fortunes, 2 * FIRST_FORTUNES), WARM, this.options.mostPlays);
-      this.decide(top, 'search');
+      yield* this.decide(top, 'search');
     }
   }
 
@@ -254,7 +260,7 @@ class SurestSearch {
     let best: TriedOrder | null = null;
     let worth = Number.NEGATIVE_INFINITY;
     for (const tried of few) {
-      const whole = this.trials.extend(tried, SETTLING);
+      const whole = yield* this.paused(this.trials.extending(tried, SETTLING));
       yield this.state();
       const own = whole.mean - MOVED * this.movedBy(whole.keys);
       if (own <= worth) continue;
@@ -269,16 +275,13 @@ class SurestSearch {
 
   /** One cycle of annealing; its best order. */
   private *anneal(from: TriedOrder, fortunes: number, hot: number, until: number): Generator<SurestState, TriedOrder> {
-    const cut = (tried: TriedOrder): TriedOrder => {
-      const whole = this.trials.extend(tried, fortunes);
-      const scores = whole.scores.slice(0, fortunes);
-      return { ...whole, scores, mean: scores.reduce((sum, score) => sum + score, 0) / fortunes };
-    };
-    let current = cut(from);
+    const whole = yield* this.paused(this.trials.extending(from, fortunes));
+    const scores = whole.scores.slice(0, fortunes);
+    let current: TriedOrder = { ...whole, scores, mean: scores.reduce((sum, score) => sum + score, 0) / fortunes };
     let top = current;
     for (let step = 0; step < CYCLE_STEPS && this.trials.plays < until; step += 1) {
       const heat = hot * (COLD / hot) ** (step / CYCLE_STEPS);
-      const next = this.trials.try(this.moves.step(current.keys), 0, fortunes, current, 3 * heat);
+      const next = yield* this.paused(this.trials.trying(this.moves.step(current.keys), 0, fortunes, current, 3 * heat));
       if (next && (next.mean >= current.mean || this.random() < Math.exp((next.mean - current.mean) / heat))) current = next;
       if (current.mean > top.mean) top = current;
       yield this.state();
@@ -287,9 +290,9 @@ class SurestSearch {
   }
 
   /** Plays a good order against the fortunes that decide, and keeps it among the best. */
-  private decide(tried: TriedOrder | null, by: string): void {
+  private *decide(tried: TriedOrder | null, by: string): Generator<SurestState, void> {
     if (!tried) return;
-    const whole = this.trials.extend(tried, DECIDING);
+    const whole = yield* this.paused(this.trials.extending(tried, DECIDING));
     const worth = whole.mean - MOVED * this.movedBy(whole.keys);
     this.elites = [...this.elites, whole].sort((a, b) => b.mean - a.mean).slice(0, ELITES);
     if (worth <= this.bestWorth + 1e-9) return;
@@ -370,7 +373,7 @@ class SurestSearch {
     const kept = new Map(dated.map((group) => [group, 0]));
     const plays = 32;
     for (let nth = 0; nth < plays; nth += 1) {
-      this.trials.try(best.keys, nth, nth + 1);
+      this.trials.once(best.keys, nth);
       for (const group of dated)
         if ((this.trials.scorer.ready[group] ?? Infinity) <= (this.groups.due[group] ?? 0)) kept.set(group, (kept.get(group) ?? 0) + 1);
     }
