@@ -9,6 +9,7 @@ import { makeSampleProject } from '../testing/sampleProject';
 import { gatherAir } from './gatherAir';
 import { gatherPlan, workedMs } from './plan/gatherPlan';
 import type { LogEntry } from '../records/ladder/logEntry';
+import { standingEntries } from '../log/standingLog';
 import { gatherPace } from './plan/gatherPace';
 import { chooseProduct, NEW_RUNG, routeChoiceOf, toRung } from './grow/growRungs';
 
@@ -243,14 +244,14 @@ describe('the finisher’s own pace', () => {
   });
   it('takes corrections in place of what they correct, and nothing that was not timed, not done, or whose rung is gone', () => {
     const ratios = gatherPace(
-      [
+      standingEntries([
         entry('1', 10, 90),
         entry('2', 10, 15, { correctsId: '1' }),
         entry('3', null, 10),
         entry('4', 10, null),
         entry('5', 10, 10, { kind: 'setDown' }),
         entry('6', 10, 10, { rungId: 'gone' }),
-      ],
+      ]),
       sample.rungs,
     );
     expect(ratios).toEqual({ prime: { count: 1, mean: Math.log(1.5), squares: 0 } });

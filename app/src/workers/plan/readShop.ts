@@ -126,7 +126,8 @@ async function readLog(db: ShopDatabase, databaseName: string, rungs: readonly R
   if (reading === 'known' && newest && newest.counter > LONG_LOG)
     return { ...(known ?? NOTHING_LEARNED), isNew: known?.newestId === newestId };
   const [entries, passes] = await Promise.all([db.records('logEntries').toArray(), db.records('passes').toArray()]);
-  const now: Learned = { newestId, ownPace: gatherPace(entries, rungs, passes), uses: usesOf(standingEntries(entries)) };
+  const standing = standingEntries(entries);
+  const now: Learned = { newestId, ownPace: gatherPace(standing, rungs, passes), uses: usesOf(standing) };
   learned.set(databaseName, now);
   return { ...now, isNew: true };
 }

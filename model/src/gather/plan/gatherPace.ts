@@ -4,14 +4,18 @@ import type { Rung } from '../../records/ladder/rung';
 import type { SurfacePass } from '../../records/prop/surfacePass';
 import { timedRungs } from './timedRungs';
 
-/** ln(actual ÷ planned minutes) by method, as the log tells it; a pass over one zone counts as a rung: the finisher's own pace. */
+/**
+ * ln(actual ÷ planned minutes) by method, as the log tells it; a pass over one zone counts as a rung: the finisher's own pace.
+ *
+ * @param standing the log as it stands, corrections in place of what they correct
+ */
 export function gatherPace(
-  entries: readonly LogEntry[],
+  standing: readonly LogEntry[],
   rungs: readonly Rung[],
   passes: readonly SurfacePass[] = [],
 ): Record<string, LoggedPace> {
   const ratios = new Map<string, number[]>();
-  for (const { methodId, plannedMinutes, actualMinutes } of timedRungs(entries, rungs, passes)) {
+  for (const { methodId, plannedMinutes, actualMinutes } of timedRungs(standing, rungs, passes)) {
     const list = ratios.get(methodId);
     const ratio = Math.log(actualMinutes / plannedMinutes);
     if (list) list.push(ratio);

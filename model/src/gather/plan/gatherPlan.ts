@@ -89,7 +89,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
     sprayLimits: shop.sprayLimits,
     air,
     goesByOwnPace: shop.goesByOwnPace,
-    ownPace: records.ownPace ?? (records.logEntries ? gatherPace(records.logEntries, records.rungs, records.passes) : {}),
+    ownPace: records.ownPace ?? (records.logEntries ? gatherPace(standingEntries(records.logEntries), records.rungs, records.passes) : {}),
     persons: personsInOrder(records.persons).map(({ id, name, hours, exceptions, busy, refuses }) => ({
       id,
       name,

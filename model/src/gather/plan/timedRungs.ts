@@ -1,5 +1,4 @@
 import type { TimedRung } from '@zinc-ladder/core/log/personalRate';
-import { standingEntries } from '../../log/standingLog';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import type { Rung } from '../../records/ladder/rung';
 import type { SurfacePass } from '../../records/prop/surfacePass';
@@ -7,15 +6,19 @@ import type { SurfacePass } from '../../records/prop/surfacePass';
 /** The method whose pace passes over one zone tell of; passes over the whole part are logged as rungs already. */
 const PASS_METHOD = 'primeSand';
 
-/** All work that was timed against what was planned: done rungs, corrections in place of what they correct, and passes over single zones. */
+/**
+ * All work that was timed against what was planned: done rungs and passes over single zones.
+ *
+ * @param standing the log as it stands, corrections in place of what they correct
+ */
 export function timedRungs(
-  entries: readonly LogEntry[],
+  standing: readonly LogEntry[],
   rungs: readonly Pick<Rung, 'id' | 'methodId'>[],
   passes: readonly SurfacePass[],
 ): TimedRung[] {
   const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
   const timed: TimedRung[] = [];
-  for (const { kind, rungId, plannedMinutes, actualMinutes } of standingEntries(entries)) {
+  for (const { kind, rungId, plannedMinutes, actualMinutes } of standing) {
     const methodId = methodOf.get(rungId ?? '');
     if (kind !== 'done' || methodId === undefined || !plannedMinutes || !actualMinutes) continue;
     timed.push({ methodId, zone: null, plannedMinutes, actualMinutes });

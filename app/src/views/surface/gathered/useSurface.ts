@@ -22,6 +22,7 @@ import { surveyShape } from '@zinc-ladder/core/surface/measure/shapes';
 import type { Visibility } from '@zinc-ladder/core/surface/forecast/visibleValley';
 import { ARMS_LENGTH_METRES, visibleValley } from '@zinc-ladder/core/surface/forecast/visibleValley';
 import { gatherPaces } from '@zinc-ladder/model/gather/plan/gatherPaces';
+import { timedRungs } from '@zinc-ladder/model/gather/plan/timedRungs';
 import { routeChoiceOf } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { Flaw } from '@zinc-ladder/model/records/prop/flaw';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
@@ -83,6 +84,7 @@ export function useSurface(part: Part): Surface {
   const allFlaws = useTable('flaws');
   const entries = useStandingEntries();
   const rungs = useTable('rungs');
+  const timed = useMemo(() => timedRungs(entries, rungs, allPasses), [entries, rungs, allPasses]);
   const ladder = index.ladderOfPart.get(part.id);
   const metres = index.props.get(part.propId)?.viewingMetres ?? ARMS_LENGTH_METRES;
   const temperatureCelsius = Math.round(spray?.temperatureCelsius ?? LABEL_AIR.temperatureCelsius);
@@ -92,7 +94,7 @@ export function useSurface(part: Part): Surface {
     const shape = shapeOf(part);
     const zoneSums = opened?.survey.ridges.zoneSums ?? shape?.zoneSums ?? [];
     const zones = zoneSums.map(({ zone, areaSquareMillimetres }) => ({ zone, share: areaSquareMillimetres }));
-    const paces = gatherPaces(entries, rungs, allPasses, zones);
+    const paces = gatherPaces(timed, zones);
     const route = ladder?.route ?? suggestRoute(part);
     const finish = finishAtAge(route.finish, route.age);
     const visible = visibleValley(finish, metres);
@@ -162,21 +164,7 @@ export function useSurface(part: Part): Surface {
       openCounts,
       verdict,
     };
-  }, [
-    part,
-    mesh,
-    opened,
-    grooves,
-    ladder,
-    index.rungs,
-    metres,
-    temperatureCelsius,
-    relativeHumidityPercent,
-    entries,
-    rungs,
-    allPasses,
-    allFlaws,
-  ]);
+  }, [part, mesh, opened, grooves, ladder, index.rungs, metres, temperatureCelsius, relativeHumidityPercent, timed, allPasses, allFlaws]);
 }
 
 function shapeOf(part: Part): ShapeSurvey | null {
