@@ -38,6 +38,8 @@ export interface TriageOptions {
 
 /** A date that is met less often than this is not worked for. */
 const NEVER = 0.1;
+/** After so many plays the best order so far is told: something to look at while the sets are begun with. */
+const FIRST_LOOK = 200;
 /** A set counts as the better one only by more than chance explains. */
 const GAIN = 0.005;
 
@@ -70,7 +72,8 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
   let seen = 0;
   for (;;) {
     const step = search.next();
-    const { sets } = step.value;
+    const { sets, rounds, keys } = step.value;
+    if (found.length === 0 && rounds >= FIRST_LOOK && !step.done) found = rankSets([judge(keys)]);
     for (; seen < sets.length; seen += 1) {
       const set = sets[seen];
       if (set) found = rankSets([...found, judge(set.tried.keys)]);
@@ -78,9 +81,9 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
     if (step.done) {
       // The best order of all came out of one of the sets, and went on from there.
       const whole = judge(step.value.keys);
-      return found.length === 0 || whole.chances.length < 2 ? [] : rankSets([...found, whole]);
+      return seen === 0 || whole.chances.length < 2 ? [] : rankSets([...found, whole]);
     }
-    yield found;
+    yield found.some(({ chances }) => chances.length > 1) ? found : [];
   }
 }
 
