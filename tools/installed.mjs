@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
@@ -11,6 +11,17 @@ export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 export function run(program, args, options = {}) {
   const result = spawnSync(program, args, { cwd: ROOT, stdio: 'inherit', ...options });
   return result.status === 0;
+}
+
+/** Runs a program in the root folder beside others: what it writes is told when it has ended. */
+export function runAside(program, args) {
+  return new Promise((resolve) => {
+    const child = spawn(program, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr]) stream.setEncoding('utf8').on('data', (text) => (output += text));
+    child.on('error', (error) => resolve({ isPassed: false, output: `${output}${error.message}\n` }));
+    child.on('close', (code) => resolve({ isPassed: code === 0, output }));
+  });
 }
 
 /** The program of an installed package. */
