@@ -22,6 +22,7 @@ import { useStillAnswer } from './next/useStillAnswer';
 import { InHand } from './InHand';
 import { NextUp } from './next/NextUp';
 import { OrderSoon } from './OrderSoon';
+import { PrintsNow } from './prints/PrintsNow';
 import { Rack } from './Rack';
 import { ThenList } from './next/ThenList';
 import { TimeAtHand } from './TimeAtHand';
@@ -99,6 +100,7 @@ export function BenchView() {
         </div>
         {error !== null && <NoPlan error={error} onRetry={retry} />}
         <OrderSoon />
+        {plan?.kind === 'planned' && <PrintsNow planned={plan.prints} />}
         {plan?.kind === 'planned' && index.parts.size > 0 && (
           <TimeAtHand plan={{ ...plan, rungs: planned, handsWindows: hoursIn(plan) }} index={index} />
         )}

@@ -282,3 +282,26 @@ describe('what comes then', () => {
     await waitFor(() => expect(then.textContent).toMatch(/goes on without getting ready/u));
   });
 });
+
+describe('the bench beside a printer', () => {
+  it('asks for the next print, then for the piece when its time is over; one press each, and undo', async () => {
+    const printed = openAllDay((project) => {
+      project.parts = project.parts.map((part) =>
+        part.id === 'guest' ? { ...part, printHours: 0.5, print: { piecesLeft: 1, startedAtMs: null, failureShare: 0 } } : part,
+      );
+    });
+    const { user, db, pass } = await openShop('/bench', printed);
+    const asked = await screen.findByRole('list', { name: 'At the printer' });
+    expect(asked.textContent).toMatch(/^Begin to print: guest, 30 min a piece/u);
+    await user.click(within(asked).getByRole('button', { name: 'It is begun' }));
+    await waitFor(() => expect(screen.queryByRole('list', { name: 'At the printer' })).toBeNull());
+    expect((await db.records('parts').get('guest'))?.print?.startedAtMs).not.toBeNull();
+    act(() => pass(31 * MINUTE));
+    const off = await screen.findByRole('list', { name: 'At the printer' });
+    expect(off.textContent).toMatch(/^A piece should be off the printer: guest, since /u);
+    await user.click(within(off).getByRole('button', { name: 'It is off' }));
+    await waitFor(async () => expect((await db.records('parts').get('guest'))?.print).toBeNull());
+    await user.click(await screen.findByRole('button', { name: /^Undo Take a piece of guest off the printer/u }));
+    expect(await screen.findByRole('list', { name: 'At the printer' })).toBeTruthy();
+  });
+});

@@ -54,6 +54,11 @@ describe('an order played at expected minutes', () => {
     expect(missed).toBeLessThan(4);
   });
 
+  it('goes on with what is under way, wherever the order has it', () => {
+    const given = problem({ tasks: [task('other', 30), task('in hand', 20, { isUnderWay: true })] });
+    expect(starts(given, [0, 1])).toEqual({ 'in hand': 0, other: 20 });
+  });
+
   it('plays the same however often it has played other fortunes before', () => {
     const given = domainInstance(2, { parts: 6, rungs: 8 });
     const player = playerOf(given);

@@ -213,6 +213,8 @@ export class OrderPlayer implements GuardedState {
     this.sleepers.clear();
     this.missed = 0;
     this.guards = true;
+    // What is in hand or on a bed is there, wherever an order has it.
+    for (const index of tables.underWay) this.ranks[index] = Number.NEGATIVE_INFINITY;
     for (const index of tables.locked) {
       // What is locked comes before all at its time.
       this.ranks[index] = Number.NEGATIVE_INFINITY;

@@ -82,6 +82,8 @@ export interface PlayTables {
   readonly owners: number;
   /** what must follow each task in time; null where nothing must */
   readonly windows: readonly (PlayWindow | null)[];
+  /** tasks that are being worked on right now */
+  readonly underWay: readonly number[];
   /** tasks locked to a time that is still to come, soonest first */
   readonly locked: readonly number[];
   /** the resource that all open tasks use but a few, hands; −1 where there is none */
@@ -172,6 +174,7 @@ export function readPlayTables(prepared: PreparedProblem): PlayTables {
     holds,
     owners,
     windows: findWindows(prepared),
+    underWay: tasks.flatMap(({ isUnderWay, fixed }, index) => (isUnderWay && !fixed ? [index] : [])),
     locked,
     bottleneck,
     // What is locked is begun whether hands are there or not.

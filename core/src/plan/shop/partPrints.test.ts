@@ -119,6 +119,20 @@ describe('parts that are still on the printer', () => {
     }
   });
 
+  it('stay on their printer that are on it, whatever is due sooner', () => {
+    const props = [
+      { id: 'late', name: 'late', dueMs: null, weight: 1 },
+      { id: 'soon', name: 'soon', dueMs: NOW + 12 * HOUR * MINUTE, weight: 1 },
+    ];
+    const onBed = { ...printing('late', [rung('l', 'cut')], { startedAtMs: NOW - MINUTE }), propId: 'late' };
+    const parts = [1, 2, 3].map((nth) => ({ ...printing(`soon${nth}`, [rung(`s${nth}`, 'cut')], {}), propId: 'soon' }));
+    for (const objective of ['readyFirst', 'surest'] as const) {
+      const { prints } = planned(shop([...parts, onBed], { props, printers: 2 }), objective);
+      expect(prints.find(({ partId }) => partId === 'late')?.startMs).toBe(NOW);
+      expect(prints.filter(({ startMs }) => startMs === NOW)).toHaveLength(2);
+    }
+  });
+
   it('are printed in the order their dates ask for', () => {
     const props = [
       { id: 'late', name: 'late', dueMs: NOW + 90 * HOUR * MINUTE, weight: 1 },

@@ -5,6 +5,7 @@ import { DropdownMenu } from 'radix-ui';
 import { Link, useNavigate } from 'react-router';
 import { useNow } from '../../../clock/ClockContext';
 import { finishRung, takeInHand } from '../../../data/changes/ladder/benchChanges';
+import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -15,6 +16,8 @@ import { leaveOut } from '../../../data/changes/ladder/rungStateChanges';
 import { useOwnMinutes } from '../../../features/rung/useOwnMinutes';
 import { useStartWarnings } from '../../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../../features/rung/useBenchMoment';
+import type { PrinterCall } from '../prints/printsNow';
+import { printsAhead } from '../prints/printsNow';
 
 const SHOWN = 14;
 
@@ -34,7 +37,8 @@ export function ThenList({
 }) {
   const now = useNow(15_000);
   const formats = useFormats();
-  const lines = gatherLines(plan, skip, now);
+  const parts = useTable('parts');
+  const lines = gatherLines(plan, skip, now, printsAhead(parts, plan.prints));
   const more = plan.rungs.filter((time) => !skip.has(time.rungId)).length - SHOWN;
   if (lines.length === 0) return <p className="text-dim">Nothing after this.</p>;
   return (
@@ -142,7 +146,12 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
   );
 }
 
-function gatherLines(plan: Extract<ShopPlan, { kind: 'planned' }>, skip: ReadonlySet<string>, nowMs: number): Line[] {
+function gatherLines(
+  plan: Extract<ShopPlan, { kind: 'planned' }>,
+  skip: ReadonlySet<string>,
+  nowMs: number,
+  prints: readonly PrinterCall[],
+): Line[] {
   const rungs = plan.rungs.filter((time) => !skip.has(time.rungId)).slice(0, SHOWN);
   const until = rungs.at(-1)?.endMs ?? nowMs;
   const marks: Line[] = [
@@ -152,6 +161,13 @@ function gatherLines(plan: Extract<ShopPlan, { kind: 'planned' }>, skip: Readonl
     ...plan.handsWindows
       .filter((window) => window.end > nowMs && window.end <= until)
       .map((window) => ({ kind: 'mark' as const, atMs: window.end, text: 'hands off' })),
+    ...prints
+      .filter(({ atMs }) => atMs > nowMs && atMs <= until)
+      .map(({ kind, part, atMs }) => ({
+        kind: 'mark' as const,
+        atMs,
+        text: kind === 'off' ? `a piece of ${partLabel(part)} is off the printer` : `${partLabel(part)}: begin to print`,
+      })),
   ];
   // A spraying end while hands are off concerns nobody.
   const relevant = marks.filter(
