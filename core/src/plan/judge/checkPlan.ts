@@ -18,7 +18,7 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
   const placed = new Map(plan.placements.map((placement) => [placement.taskId, placement]));
   const clocks = new Map(problem.clocks.map((clock) => [clock.id, clock.table]));
   const calendars = new Map(problem.calendars.map((calendar) => [calendar.id, calendar.windows]));
-  const loads = new Map(problem.resources.map((resource) => [resource.id, [] as [number, number][]]));
+  const loads = new Map(problem.resources.map((resource) => [resource.id, [] as LoadStep[]]));
   const held: HeldPlace[] = [];
   for (const task of problem.tasks) {
     const at = placed.get(task.id);
@@ -26,12 +26,23 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
     const say = (rule: Violation['rule'], detail: string): void => void violations.push({ taskId: task.id, rule, detail });
     for (const demand of task.demands)
       for (const chunk of [{ start: at.start - at.setupMinutes, end: at.start }, ...at.chunks])
-        if (chunk.end > chunk.start) loads.get(demand.resourceId)?.push([chunk.start, demand.amount], [chunk.end, -demand.amount]);
+        if (chunk.end > chunk.start)
+          loads
+            .get(demand.resourceId)
+            ?.push(
+              { minute: chunk.start, change: demand.amount, isFact: false },
+              { minute: chunk.end, change: -demand.amount, isFact: false },
+            );
     const doer = task.doers?.find(({ resourceId }) => resourceId === at.doerId);
     if (task.doers && !doer) say('doer', `nobody of those who can do it, but ${at.doerId ?? 'nobody'}`);
     if (doer)
       for (const [order, chunk] of at.chunks.entries())
-        loads.get(doer.resourceId)?.push([order === 0 ? chunk.start - at.setupMinutes : chunk.start, 1], [chunk.end, -1]);
+        loads
+          .get(doer.resourceId)
+          ?.push(
+            { minute: order === 0 ? chunk.start - at.setupMinutes : chunk.start, change: 1, isFact: false },
+            { minute: chunk.end, change: -1, isFact: false },
+          );
     for (const hold of task.holds) {
       const until = firstMinuteWith(clocks.get(hold.clockId), at.end, hold.progress, problem.horizonMinute);
       held.push({
@@ -40,6 +51,7 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
         amount: hold.amount,
         start: at.end,
         end: Math.max(until, at.end),
+        isFact: task.fixed !== null && task.fixed.end <= problem.fromMinute,
       });
     }
     if (task.fixed) {
@@ -63,7 +75,8 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
         say('calendar', `${chunk.start}–${chunk.end} outside ${calendarId}`);
     }
   }
-  for (const { resourceId, start, end, amount } of mergeHeld(held)) loads.get(resourceId)?.push([start, amount], [end, -amount]);
+  for (const { resourceId, start, end, amount, isFact } of mergeHeld(held))
+    loads.get(resourceId)?.push({ minute: start, change: amount, isFact }, { minute: end, change: -amount, isFact });
   for (const tool of problem.tools) checkSessions(problem, tool.id, placed, violations);
   for (const arc of problem.arcs) checkArc(arc, placed, clocks, violations);
   for (const resource of problem.resources) checkLoad(resource, loads.get(resource.id) ?? [], problem, violations);
@@ -76,6 +89,15 @@ interface HeldPlace {
   readonly amount: number;
   readonly start: number;
   readonly end: number;
+  /** by what was done before the plan begins */
+  readonly isFact: boolean;
+}
+
+/** More or less of a resource in use from a minute on. */
+interface LoadStep {
+  readonly minute: number;
+  readonly change: number;
+  readonly isFact: boolean;
 }
 
 /** Stretches in which a thing is in its place, counted once where several works keep it there. */
@@ -157,18 +179,14 @@ function checkSessions(problem: PlanProblem, toolId: string, placed: ReadonlyMap
   });
 }
 
-function checkLoad(
-  resource: PlanProblem['resources'][number],
-  events: [number, number][],
-  problem: PlanProblem,
-  violations: Violation[],
-): void {
-  events.sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+function checkLoad(resource: PlanProblem['resources'][number], steps: LoadStep[], problem: PlanProblem, violations: Violation[]): void {
+  // At one minute facts come first, so that what exceeds is blamed on what the plan adds.
+  steps.sort((a, b) => a.minute - b.minute || Number(a.change > 0) - Number(b.change > 0) || Number(b.isFact) - Number(a.isFact));
   let load = 0;
-  for (const [minute, change] of events) {
+  for (const { minute, change, isFact } of steps) {
     load += change;
     // What facts alone overfill (parts already on a full rack) the planner cannot help.
-    if (change > 0 && load > resource.capacity && minute >= problem.fromMinute)
+    if (change > 0 && !isFact && load > resource.capacity && minute >= problem.fromMinute)
       violations.push({ taskId: '', rule: 'resource', detail: `${load} of ${resource.capacity} ${resource.id} at ${minute}` });
   }
 }

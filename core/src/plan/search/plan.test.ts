@@ -220,6 +220,22 @@ describe('the independent checker', () => {
   ] as const)('sees a broken %s', (rule, placements) => {
     expect(checkPlan(given, { placements, unplaced: [] }).map((violation) => violation.rule)).toContain(rule);
   });
+
+  it('blames no plan for a rack that was overfull before it, up to the very minute it begins, but for what it adds', () => {
+    const holds = [{ resourceId: 'rack', amount: 1, clockId: 'wall', progress: 60, ownerId: null }];
+    const done = (id: string, minute: number) => task(id, 0, { holds, fixed: { start: minute, end: minute } });
+    const full = problem({
+      fromMinute: 100,
+      resources: [
+        { id: 'hands', name: 'hands', capacity: 2 },
+        { id: 'rack', name: 'rack', capacity: 1 },
+      ],
+      tasks: [done('a', 90), done('b', 100), task('c', 10, { holds })],
+    });
+    const facts = [at('a', 90, 90), at('b', 100, 100)];
+    expect(checkPlan(full, { placements: [...facts, at('c', 150, 160)], unplaced: [] })).toEqual([]);
+    expect(checkPlan(full, { placements: [...facts, at('c', 145, 155)], unplaced: [] })).toMatchObject([{ rule: 'resource' }]);
+  });
 });
 
 describe('usage profile', () => {
