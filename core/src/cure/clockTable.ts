@@ -1,7 +1,7 @@
 /**
  * A clock whose hand moves at a rate that changes along time: cumulative progress W(t) on an even grid, linear between.
  * Time and progress are minutes; time counts from any one origin the caller keeps to.
- * Outside its grid the table goes on at the mean rate of its last (or first) day, so that nothing ends abruptly.
+ * After its grid the last day comes again each day, with its noon and its night; before it the mean rate of the first day holds.
  */
 export interface ClockTable {
   readonly startMinute: number;
@@ -36,8 +36,17 @@ export function progressAt(table: ClockTable, minute: number): number {
   const { startMinute, stepMinutes, cumulative } = table;
   const last = cumulative.length - 1;
   const position = (minute - startMinute) / stepMinutes;
-  if (position <= 0) return (minute - startMinute) * edgeRate(table, 'first');
-  if (position >= last) return at(cumulative, last) + (minute - startMinute - last * stepMinutes) * edgeRate(table, 'last');
+  if (position <= 0) return (minute - startMinute) * firstDayRate(table);
+  if (position >= last) {
+    const day = lastDay(table);
+    const days = Math.floor((position - last) / day.steps);
+    const inDay = progressWithin(table, last - day.steps + (position - last - days * day.steps));
+    return at(cumulative, last) + days * day.gain + inDay - at(cumulative, last - day.steps);
+  }
+  return progressWithin(table, position);
+}
+
+function progressWithin({ cumulative }: ClockTable, position: number): number {
   const step = Math.floor(position);
   const low = at(cumulative, step);
   return low + (position - step) * (at(cumulative, step + 1) - low);
@@ -48,21 +57,30 @@ export function minuteAtProgress(table: ClockTable, progress: number): number {
   const { startMinute, stepMinutes, cumulative } = table;
   const last = cumulative.length - 1;
   if (progress <= 0) {
-    const rate = edgeRate(table, 'first');
+    const rate = firstDayRate(table);
     return progress === 0 || rate === 0 ? startMinute : startMinute + progress / rate;
   }
   const end = at(cumulative, last);
   if (progress > end) {
-    const rate = edgeRate(table, 'last');
-    return rate > 0 ? startMinute + last * stepMinutes + (progress - end) / rate : Infinity;
+    const day = lastDay(table);
+    if (!(day.gain > 0)) return Infinity;
+    const days = Math.ceil((progress - end) / day.gain);
+    const inDay = Math.max(at(cumulative, last - day.steps), progress - days * day.gain);
+    return minuteWithin(table, inDay) + days * day.steps * stepMinutes;
   }
+  return minuteWithin(table, progress);
+}
+
+/** The first minute of a grid at which W reaches some progress; its start where that is reached before any. */
+function minuteWithin({ startMinute, stepMinutes, cumulative }: ClockTable, progress: number): number {
   let low = 0;
-  let high = last;
+  let high = cumulative.length - 1;
   while (low < high) {
     const middle = (low + high) >>> 1;
     if (at(cumulative, middle) < progress) low = middle + 1;
     else high = middle;
   }
+  if (low === 0) return startMinute;
   const below = at(cumulative, low - 1);
   const gain = at(cumulative, low) - below;
   return startMinute + (low - 1 + (progress - below) / gain) * stepMinutes;
@@ -74,11 +92,16 @@ export function minuteAfter(table: ClockTable, fromMinute: number, progress: num
   return Math.max(fromMinute, minuteAtProgress(table, progressAt(table, fromMinute) + progress));
 }
 
-function edgeRate({ stepMinutes, cumulative }: ClockTable, edge: 'first' | 'last'): number {
+function firstDayRate({ stepMinutes, cumulative }: ClockTable): number {
+  const steps = Math.min(cumulative.length - 1, Math.round(DAY_MINUTES / stepMinutes));
+  return at(cumulative, steps) / (steps * stepMinutes);
+}
+
+/** Steps of the last day of a grid, all there are in a shorter one, and what is gained in them. */
+function lastDay({ stepMinutes, cumulative }: ClockTable): { readonly steps: number; readonly gain: number } {
   const last = cumulative.length - 1;
   const steps = Math.min(last, Math.round(DAY_MINUTES / stepMinutes));
-  const gain = edge === 'first' ? at(cumulative, steps) : at(cumulative, last) - at(cumulative, last - steps);
-  return gain / (steps * stepMinutes);
+  return { steps, gain: at(cumulative, last) - at(cumulative, last - steps) };
 }
 
 function at(values: Float64Array, index: number): number {

@@ -21,7 +21,7 @@ export interface CureTables {
  * Clock tables over an air timeline, in epoch minutes.
  *
  * @param fromMs start of the grid, rounded down to a step
- * @param toMs end of the grid; after it the last day repeats on average
+ * @param toMs end of the grid; after it the last day comes again
  */
 export function createCureTables(air: AirTimeline, fromMs: number, toMs: number): CureTables {
   const tables = new Map<string, ClockTable>();

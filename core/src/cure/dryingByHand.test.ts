@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { AirTimeline } from '../climate/airTimeline';
 import { buildAirTimeline } from '../climate/airTimeline';
@@ -194,7 +195,7 @@ describe('clocks', () => {
     expect(buildClockTable(0, 0, 10, () => 2).cumulative).toEqual(Float64Array.of(0, 20));
     expect(buildClockTable(0, 11, 10, () => 1).cumulative).toHaveLength(3);
   });
-  it('go on at the mean rate of their first and last day', () => {
+  it('go on at the mean rate of their first day before it, and by their last day after it', () => {
     const day = 1440;
     const table = buildClockTable(0, 3 * day, 10, (minute) => (minute < day ? 1 : minute < 2 * day ? 5 : 3));
     expect(progressAt(table, -100)).toBeCloseTo(-100, 9);
@@ -210,6 +211,35 @@ describe('clocks', () => {
     ).toBe(5);
     expect(minuteAfter(table, 50, 0)).toBe(50);
     expect(minuteAfter(table, 50, -1)).toBe(50);
+  });
+  it('have noon and night on each day after their last: nothing by night, two for each minute of twelve hours', () => {
+    const day = 1440;
+    const table = buildClockTable(0, 2 * day, 10, (minute) => (minute % day < day / 2 ? 0 : 2));
+    for (const days of [2, 3, 9]) {
+      const [dawn, gained] = [days * day, days * day];
+      expect([0, 720, 730, 1440].map((minute) => progressAt(table, dawn + minute) - gained)).toEqual([0, 0, 20, 1440]);
+      // A wait that begins at dawn is over after noon; what is gained by the evening stands through the night.
+      expect(minuteAfter(table, dawn, 20)).toBeCloseTo(dawn + 730, 9);
+      expect(minuteAfter(table, dawn + 720, 1440)).toBeCloseTo(dawn + 1440, 9);
+      expect(minuteAfter(table, dawn + 720, 1441)).toBeCloseTo(dawn + 1440 + 720.5, 9);
+    }
+    expect(
+      minuteAtProgress(
+        buildClockTable(0, day, 10, (minute) => (minute < 100 ? 1 : 0)),
+        101,
+      ),
+    ).toBeCloseTo(day + 1, 9);
+    const still = buildClockTable(0, 2 * day, 10, (minute) => (minute < day ? 1 : 0));
+    expect(minuteAtProgress(still, day + 1)).toBe(Infinity);
+    expect(progressAt(still, 9 * day)).toBe(day);
+  });
+  it('answer there and back alike, however far ahead (property)', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 300 }), fc.double({ min: 0.1, max: 20_000, noNaN: true }), (steps, minute) => {
+        const table = buildClockTable(0, steps * 10, 10, (at) => 0.2 + Math.abs(Math.sin(at / 97)));
+        expect(minuteAtProgress(table, progressAt(table, minute))).toBeCloseTo(minute, 5);
+      }),
+    );
   });
 });
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { AirTimeline } from '../../climate/airTimeline';
 import { airAt, buildAirTimeline } from '../../climate/airTimeline';
 import { buildShopProblem } from './buildShopProblem';
-import { planShop } from '../shopPlan/planShop';
+import { planShop, planShopAtOnce } from '../shopPlan/planShop';
 import type { PlanFilm, RungProgress } from './shopPlanInput';
 import { isCutByProduct, isSprayCalendar, SPRAYING } from './shopCalendars';
 import { shopOdds } from '../shopPlan/shopOdds';
@@ -52,6 +52,17 @@ describe('the air a product asks for', () => {
     expect(planned('sprayCoat', 'lacquerColour', DAMP_NIGHTS, { limits })?.startMs).toBeLessThan(NOW + 15 * HOUR);
     const damp = day(20, 0, 90, 0);
     expect(planned('sprayCoat', 'lacquerColour', damp, { limits: { ...limits, mostHumidityPercent: 95 } })).toBeNull();
+  });
+
+  it.each([1, 8, 9, 12])('lets no water film be laid that would be too cold before it has formed, %d days ahead', (days) => {
+    // By night too cold and damp, by day just warm enough: clocks of a mean day said that it would not be dry before the night.
+    const air = day(4, 10, 92, 10);
+    for (let hour = 0; hour < 24; hour += 3) {
+      const laid = { ...rung('r', 'brushCoat'), film: film('waterClear'), notBeforeMs: NOW + (24 * days + hour) * HOUR };
+      const plan = planShopAtOnce(shop([part('a', [laid])], { air }));
+      if (plan.kind !== 'planned') throw new Error('faulty');
+      expect(plan.rungs.map(({ outlook }) => outlook?.tooColdMs)).toEqual([null]);
+    }
   });
 
   it('holds for what is brushed as well: too cold at night, it waits for the day', () => {
