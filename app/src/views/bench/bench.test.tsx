@@ -296,6 +296,7 @@ describe('the bench beside a printer', () => {
     await user.click(within(asked).getByRole('button', { name: 'It is begun' }));
     await waitFor(() => expect(screen.queryByRole('list', { name: 'At the printer' })).toBeNull());
     expect((await db.records('parts').get('guest'))?.print?.startedAtMs).not.toBeNull();
+    expect(await screen.findByText(/a piece of guest is off the printer$/u)).toBeTruthy();
     act(() => pass(31 * MINUTE));
     const off = await screen.findByRole('list', { name: 'At the printer' });
     expect(off.textContent).toMatch(/^A piece should be off the printer: guest, since /u);

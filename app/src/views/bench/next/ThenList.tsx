@@ -154,6 +154,7 @@ function gatherLines(
 ): Line[] {
   const rungs = plan.rungs.filter((time) => !skip.has(time.rungId)).slice(0, SHOWN);
   const until = rungs.at(-1)?.endMs ?? nowMs;
+  const isAnyoneThere = (ms: number): boolean => plan.handsWindows.some((window) => window.start <= ms && ms < window.end);
   const marks: Line[] = [
     ...plan.sprayWindows
       .filter((window) => window.end > nowMs && window.end <= until)
@@ -162,7 +163,8 @@ function gatherLines(
       .filter((window) => window.end > nowMs && window.end <= until)
       .map((window) => ({ kind: 'mark' as const, atMs: window.end, text: 'hands off' })),
     ...prints
-      .filter(({ atMs }) => atMs > nowMs && atMs <= until)
+      // What comes off while nobody is there is told when somebody is.
+      .filter(({ kind, atMs }) => atMs > nowMs && atMs <= until && (kind === 'begin' || isAnyoneThere(atMs)))
       .map(({ kind, part, atMs }) => ({
         kind: 'mark' as const,
         atMs,
@@ -170,10 +172,6 @@ function gatherLines(
       })),
   ];
   // A spraying end while hands are off concerns nobody.
-  const relevant = marks.filter(
-    (mark) =>
-      mark.kind === 'mark' &&
-      (mark.text !== 'spraying ends' || plan.handsWindows.some((window) => window.start <= mark.atMs && mark.atMs < window.end)),
-  );
+  const relevant = marks.filter((mark) => mark.kind === 'mark' && (mark.text !== 'spraying ends' || isAnyoneThere(mark.atMs)));
   return [...rungs.map((time): Line => ({ kind: 'rung', atMs: time.startMs, time })), ...relevant].sort((a, b) => a.atMs - b.atMs);
 }
