@@ -20,29 +20,20 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
   const calendars = new Map(problem.calendars.map((calendar) => [calendar.id, calendar.windows]));
   const loads = new Map(problem.resources.map((resource) => [resource.id, [] as LoadStep[]]));
   const held: HeldPlace[] = [];
+  const use = ({ resourceId, start, end, amount, isFact }: Omit<HeldPlace, 'owner'>): void =>
+    void loads.get(resourceId)?.push({ minute: start, change: amount, isFact }, { minute: end, change: -amount, isFact });
   for (const task of problem.tasks) {
     const at = placed.get(task.id);
     if (!at) continue;
     const say = (rule: Violation['rule'], detail: string): void => void violations.push({ taskId: task.id, rule, detail });
     for (const demand of task.demands)
       for (const chunk of [{ start: at.start - at.setupMinutes, end: at.start }, ...at.chunks])
-        if (chunk.end > chunk.start)
-          loads
-            .get(demand.resourceId)
-            ?.push(
-              { minute: chunk.start, change: demand.amount, isFact: false },
-              { minute: chunk.end, change: -demand.amount, isFact: false },
-            );
+        if (chunk.end > chunk.start) use({ resourceId: demand.resourceId, amount: demand.amount, ...chunk, isFact: false });
     const doer = task.doers?.find(({ resourceId }) => resourceId === at.doerId);
     if (task.doers && !doer) say('doer', `nobody of those who can do it, but ${at.doerId ?? 'nobody'}`);
     if (doer)
-      for (const [order, chunk] of at.chunks.entries())
-        loads
-          .get(doer.resourceId)
-          ?.push(
-            { minute: order === 0 ? chunk.start - at.setupMinutes : chunk.start, change: 1, isFact: false },
-            { minute: chunk.end, change: -1, isFact: false },
-          );
+      for (const [order, { start, end }] of at.chunks.entries())
+        use({ resourceId: doer.resourceId, amount: 1, start: order === 0 ? start - at.setupMinutes : start, end, isFact: false });
     for (const hold of task.holds) {
       const until = firstMinuteWith(clocks.get(hold.clockId), at.end, hold.progress, problem.horizonMinute);
       held.push({
@@ -75,8 +66,7 @@ export function checkPlan(problem: PlanProblem, plan: Plan): Violation[] {
         say('calendar', `${chunk.start}–${chunk.end} outside ${calendarId}`);
     }
   }
-  for (const { resourceId, start, end, amount, isFact } of mergeHeld(held))
-    loads.get(resourceId)?.push({ minute: start, change: amount, isFact }, { minute: end, change: -amount, isFact });
+  mergeHeld(held).forEach(use);
   for (const tool of problem.tools) checkSessions(problem, tool.id, placed, violations);
   for (const arc of problem.arcs) checkArc(arc, placed, clocks, violations);
   for (const resource of problem.resources) checkLoad(resource, loads.get(resource.id) ?? [], problem, violations);

@@ -30,7 +30,10 @@ export const RACK = 'rack';
 const DAY_MS = 86_400_000;
 /** How far ahead is planned unless told otherwise: enough for what most shops have in work. */
 export const USUAL_HORIZON_DAYS = 45;
-/** Clock tables reach this far behind and ahead of now; before, the mean of their first day holds, and after it the last day comes again. Forecasts end well before. */
+/**
+ * Clock tables reach this far behind and ahead of now. Before that the mean of their first day holds, after it their last day comes again.
+ * Forecasts end well before.
+ */
 const TABLE_DAYS_BEHIND = 10;
 const TABLE_DAYS_AHEAD = 8;
 /** Work that may be set down is taken up for no shorter than this (guessed; the bench allows any). */

@@ -25,8 +25,8 @@ export interface PartPrinting {
 }
 
 /**
- * The printing of a part: one printer piece by piece, without hands, by day and night; begun in hours in which anybody is there. Its first rung may begin with the pieces that are off, as long
- * as no piece is waited for on the way; the printer is held until the last is off.
+ * The printing of a part: one printer piece by piece, without hands, by day and night; begun in hours in which anybody is there. Its first rung
+ * may begin with the pieces that are off, as long as no piece is waited for on the way; the printer is held until the last is off.
  *
  * @returns null where all of it is here
  */

@@ -70,7 +70,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
         name: partLabel(part),
         rackPlaces: part.rackPlaces,
         pieces: part.count,
-        print: part.print && { ...part.print, pieceMinutes: printHoursOf(part) * 60 },
+        print: part.print && { ...part.print, pieceMinutes: pieceMinutesOf(part) },
         rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
           const rung = rungs.get(id);
           return rung ? [{ ...toPlanRung(rung, products, records.persons, nowMs, waits.get(id) ?? null), ...ofPart }] : [];
@@ -130,6 +130,11 @@ export function printHoursOf(
     layerMillimetres: part.layerMillimetres,
     isResin: findMaterial(part.materialId).isResin,
   });
+}
+
+/** The same in minutes, as plan and bench reckon with it. */
+export function pieceMinutesOf(part: Parameters<typeof printHoursOf>[0]): number {
+  return printHoursOf(part) * 60;
 }
 
 /** `Cage bar × 4`. */

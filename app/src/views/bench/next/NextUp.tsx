@@ -12,14 +12,12 @@ import { Cautions } from '../../../ui/Cautions';
 import { Sheet } from '../../../ui/Sheet';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
+import { SOON_MS } from '../soon';
 import { RungHead } from './RungHead';
 import { useOwnMinutes } from '../../../features/rung/useOwnMinutes';
 import { StartWarnings } from '../../../features/rung/StartWarnings';
 import { useStartWarnings } from '../../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../../features/rung/useBenchMoment';
-
-/** Later than this the next rung is something to wait for rather than to start. */
-const SOON_MS = 6 * 60_000;
 
 /** With empty hands: what to take up now, or until when there is nothing to do and why. */
 export function NextUp({ next, index }: { readonly next: RungTime | undefined; readonly index: ShopIndex }) {

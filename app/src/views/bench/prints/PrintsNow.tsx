@@ -1,4 +1,4 @@
-import { partLabel, printHoursOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { partLabel, pieceMinutesOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { PrintTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { Link } from 'react-router';
 import { useClock, useNow } from '../../../clock/ClockContext';
@@ -28,7 +28,7 @@ export function PrintsNow({ planned }: { readonly planned: readonly PrintTime[] 
               {partLabel(part)}
             </Link>
             <span className="text-dim">
-              {kind === 'off' ? `, since ${formats.moment(atMs, now)}` : `, ${formatSpan(Math.round(printHoursOf(part) * 60))} a piece`}
+              {kind === 'off' ? `, since ${formats.moment(atMs, now)}` : `, ${formatSpan(Math.round(pieceMinutesOf(part)))} a piece`}
             </span>
           </span>
           <span className="shrink-0">

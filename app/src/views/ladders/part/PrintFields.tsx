@@ -1,5 +1,5 @@
 import { pieceOffMs } from '@zinc-ladder/core/plan/shop/partPrints';
-import { printHoursOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { pieceMinutesOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useClock, useNow } from '../../../clock/ClockContext';
 import { beginPiece, putOnPrinter, takeOffPiece, takeOffPrinter } from '../../../data/changes/prop/printChanges';
@@ -28,15 +28,15 @@ export function PrintFields({ part }: { readonly part: Part }) {
       </div>
     );
   const time = plan?.kind === 'planned' ? plan.prints.find((entry) => entry.partId === part.id) : undefined;
-  const hours = printHoursOf(part);
-  const offMs = pieceOffMs({ pieceMinutes: hours * 60, startedAtMs: print.startedAtMs });
+  const pieceMinutes = pieceMinutesOf(part);
+  const offMs = pieceOffMs({ pieceMinutes, startedAtMs: print.startedAtMs });
   const patch = (what: string, fields: Partial<Part>): void =>
     void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   return (
     <section aria-label="On the printer" className="border-line grid gap-3 border-t pt-3">
       <h3 className="label">On the printer</h3>
       <p>
-        {counted(print.piecesLeft, 'piece')} to come, {formatSpan(Math.round(hours * 60))} each
+        {counted(print.piecesLeft, 'piece')} to come, {formatSpan(Math.round(pieceMinutes))} each
         {part.printHours === null && ', guessed from its skin and height'}.{' '}
         {print.startedAtMs === null || offMs === null
           ? 'None is on the bed.'
