@@ -76,17 +76,18 @@ test('how far do I go: passes of a story move the picture and the line, are put 
   await expect(passes.getByRole('button', { name: /^Put \d on the ladder$/u })).toBeVisible();
 });
 
-test('where it is held is pointed at on the part itself: grime lands there, the view stays, and undo takes the pin back', async ({
+test('where it is held is told by the tank it stands under, or pointed at on the part itself; undo takes the pin back', async ({
   page,
 }) => {
   await openDemo(page, '/weather/lantern-base');
   const passes = page.getByRole('region', { name: 'Passes' });
   await expect(passes.getByRole('button', { name: /Dark wash, wiped \d+ %/u })).toBeVisible({ timeout: 30_000 });
   await page.getByRole('combobox', { name: 'Add a technique' }).selectOption('grime');
-  await expect(page.getByRole('region', { name: 'Grime where hands go' }).getByText(/^No marks seen from [\d.]+ m$/u)).toBeVisible({
-    timeout: 20_000,
-  });
-  await page.getByText(/Its life/u).click();
+  const grime = page.getByRole('region', { name: 'Grime where hands go' });
+  await expect(grime.getByText(/Stop at [1-9]\d* % covered/u)).toBeVisible({ timeout: 20_000 });
+  await page.getByText(/^Its life: 0 held, 0 run from, 1 on other parts/u).click();
+  await page.getByRole('combobox', { name: 'Sits in Storm lantern No. 9' }).selectOption({ label: 'nobody knows where' });
+  await expect(grime.getByText(/^No marks seen from [\d.]+ m$/u)).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Point at where it is held' }).click();
   const canvas = page.getByRole('application');
   await canvas.press('ArrowLeft');
@@ -95,9 +96,7 @@ test('where it is held is pointed at on the part itself: grime lands there, the 
   if (!box) throw new Error('no canvas');
   await canvas.click({ position: { x: box.width / 2, y: box.height * 0.55 } });
   await expect(page.getByText(/held at/u)).toBeVisible({ timeout: 20_000 });
-  await expect(page.getByRole('region', { name: 'Grime where hands go' }).getByText(/Stop at [1-9]\d* % covered/u)).toBeVisible({
-    timeout: 20_000,
-  });
+  await expect(grime.getByText(/Stop at [1-9]\d* % covered/u)).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: /^Undo Pin where it is held/u }).click();
   await expect(page.getByText(/held at/u)).toHaveCount(0);
 });
@@ -118,6 +117,51 @@ test('a region of another colour is pointed at on the mesh, tells its share, and
   await page.getByRole('button', { name: /^Undo Paint of a region/u }).click();
   await page.getByRole('button', { name: /^Undo Point at a region/u }).click();
   await expect(page.getByRole('listitem', { name: 'another colour' })).toHaveCount(0);
+});
+
+/** Shares of a picture's pixels: of the part on its neutral ground, and of the part those that are nearly black. */
+async function sharesOf(page: Page, canvas: Locator): Promise<{ readonly part: number; readonly black: number }> {
+  const png = (await canvas.screenshot()).toString('base64');
+  return page.evaluate(async (data) => {
+    const image = new Image();
+    image.src = `data:image/png;base64,${data}`;
+    await image.decode();
+    const flat = Object.assign(document.createElement('canvas'), { width: image.width, height: image.height });
+    const context = flat.getContext('2d');
+    if (!context) throw new Error('no canvas');
+    context.drawImage(image, 0, 0);
+    const pixels = context.getImageData(0, 0, image.width, image.height).data;
+    let part = 0;
+    let black = 0;
+    for (let at = 0; at < pixels.length; at += 4) {
+      const [r = 0, g = 0, b = 0] = pixels.subarray(at, at + 3);
+      const isGround = Math.max(r, g, b) - Math.min(r, g, b) < 4 && r > 90;
+      if (isGround) continue;
+      part += 1;
+      if (Math.max(r, g, b) < 70) black += 1;
+    }
+    return { part: part / (pixels.length / 4), black: black / part };
+  }, png);
+}
+
+test('numerals are sprayed through their stencil: as much of the dial is drawn black as is reckoned, and undo opens all of it', async ({
+  page,
+}) => {
+  await openDemo(page, '/weather/telegraph-face');
+  await page.getByText(/^Its colours: Cream.*Black, gloss aerosol on [12] %$/u).click({ timeout: 30_000 });
+  const canvas = page.getByRole('application', { name: /Dial face with/u });
+  await page.getByRole('button', { name: 'Top', exact: true }).click();
+  const row = page.getByRole('listitem', { name: 'Black, gloss aerosol' });
+  // The dial's flat top is a circle of 105.6 mm; its numerals are what the stencil opens, as is told beside it.
+  const squareCentimetres = Number(/, ([\d.]+) cm²/u.exec((await row.getByText(/% of it/u).textContent()) ?? '')?.[1]);
+  const wanted = squareCentimetres / (Math.PI * 5.28 ** 2);
+  expect(wanted).toBeGreaterThan(0.03);
+  await expect.poll(async () => Math.abs((await sharesOf(page, canvas)).black - wanted), { timeout: 20_000 }).toBeLessThan(0.012);
+  await row.getByRole('combobox', { name: 'Sprayed through' }).selectOption({ label: 'no stencil: all of it' });
+  await expect(page.getByText(/Black, gloss aerosol on 4\d %$/u)).toBeVisible({ timeout: 20_000 });
+  await expect.poll(async () => (await sharesOf(page, canvas)).black, { timeout: 20_000 }).toBeGreaterThan(0.8);
+  await page.getByRole('button', { name: /^Undo Stencil of a region/u }).click();
+  await expect(page.getByText(/Black, gloss aerosol on [12] %$/u)).toBeVisible({ timeout: 20_000 });
 });
 
 test('the mistake a rehearsal avoids: umber wash on bakelite brown does not show', async ({ page }) => {

@@ -5,7 +5,6 @@ import { doubtSample, gainsOf, isGravelyDoubted, neutralLab, toGains } from '@zi
 import type { ColourTarget, TargetSample } from '@zinc-ladder/model/records/colour/colourTarget';
 import type { MaskPlan } from '@zinc-ladder/model/records/ladder/maskPlan';
 import type { PictureNeutral } from '@zinc-ladder/model/records/prop/pictureReference';
-import type { Stencil } from '@zinc-ladder/model/records/ladder/stencil';
 import type { PictureLight } from './pictures/renderLantern';
 import { PICTURE_LIGHTS, PICTURE_SIZE, renderLantern, TRUE_COLOURS } from './pictures/renderLantern';
 
@@ -129,20 +128,5 @@ export const DEMO_MASKS: readonly MaskPlan[] = [
     seal: 'under',
     pull: 'wet',
     order: [],
-  },
-];
-
-/** Strokes of invented numerals for the dial, in tenths of a millimetre. */
-const NUMERALS = ['M0 0L0 120', 'M60 30L60 0L110 0L110 55L60 60L60 120L110 120', 'M170 0L220 0L220 120L170 120M180 60L220 60'];
-
-/** The dial's numerals as a stencil. */
-export const DEMO_STENCILS: readonly Stencil[] = [
-  {
-    id: 'stencil-dial',
-    revision: 0,
-    partId: 'telegraph-face',
-    name: 'Dial numerals',
-    outline: NUMERALS.join(''),
-    millimetresPerUnit: 0.1,
   },
 ];

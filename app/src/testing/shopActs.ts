@@ -55,6 +55,7 @@ import {
   putPassesOnLadder,
   removeWeatherPass,
   removeWeatherRegion,
+  seatWholeProp,
   turnWholeProp,
 } from '../data/changes/look/weatherChanges';
 import type { Store } from '../data/edits/store';
@@ -307,6 +308,8 @@ export const SHOP_ACTS: readonly ShopAct[] = [
           place: [choice(2) % 40, 2, 3],
           edgeDegrees: 25,
           reachMillimetres: choice(3) % 2 === 0 ? null : 12,
+          stencilId: chosen(records.stencils, choice(4))?.id ?? null,
+          turnDegrees: (choice(5) % 721) - 360,
         })
       : Promise.resolve(),
   ),
@@ -321,7 +324,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     if (pass) await (choice(2) % 2 === 0 ? moveWeatherPass(edit, plan.id, pass.id, 1) : removeWeatherPass(edit, plan.id, pass.id));
   }),
   on('turn a whole prop', 'props', (edit, prop, { choice, makeId }) =>
-    turnWholeProp(edit, prop.id, [0, 0, choice(1) % 2 === 0 ? 1 : -1], makeId),
+    choice(2) % 2 === 0 ? seatWholeProp(edit, prop.id, makeId) : turnWholeProp(edit, prop.id, [0, 0, choice(1) % 2 === 0 ? 1 : -1], makeId),
   ),
   on('fit loops', 'ladders', (edit, ladder, { nowMs, choice, makeId }) => fitLoops(edit, ladder.id, choice(1) % 4, nowMs, makeId)),
   on('join', 'rungs', async (edit, rung, { choice, makeId, records }) => {

@@ -11,6 +11,7 @@ export function getWeatherApi(): WeatherWorkerApi {
   return {
     open: async (ask, file, onProgress) => desk.open(ask, await bytesOf(file), onProgress),
     rehearse: (...given) => desk.rehearse(...given),
+    box: async (ask, file) => desk.box(ask, await bytesOf(file)),
     standing: async (ask, file, ...given) => desk.standing(ask, await bytesOf(file), ...given),
     photograph: () => Promise.reject(new Error('no canvas here')),
   };

@@ -49,6 +49,7 @@ function plan(
   rows: readonly PassRow[],
   pins: readonly Omit<WearPin, 'id'>[] = [],
   regions: WeatherPlan['regions'] = [],
+  seat: WeatherPlan['seat'] = null,
 ): WeatherPlan {
   return {
     id: `weather-${partId}`,
@@ -58,11 +59,17 @@ function plan(
     baseLab: null,
     up: [0, 0, 1],
     regions: [...regions],
+    seat,
     pins: pins.map((pin, at) => ({ ...pin, id: `${partId}-pin-${at + 1}` })),
     passes: passes(partId, rows),
     readings: [],
     cleanPictureId: null,
   };
+}
+
+/** The lantern's parts stand on each other, as they were drawn. */
+function sits(heightMillimetres: number): WeatherPlan['seat'] {
+  return { turnDegrees: 0, offset: [0, 0, heightMillimetres] };
 }
 
 /**
@@ -114,15 +121,25 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
         place: [0, -58.6, 30],
         edgeDegrees: 25,
         reachMillimetres: null,
+        stencilId: null,
+        turnDegrees: 0,
       },
     ],
+    sits(27.94),
   );
-  const base = plan('lantern-base', 'metal', [
-    ['washWiped', 'wash-umber', 0.6, 0.55],
-    ['spongeStipple', 'acrylic-umber', 0.6],
-    ['verdigris', 'wash-verdigris', 0.8],
-    ['polishEdges', 'acrylic-highlight', 0.5],
-  ]);
+  const base = plan(
+    'lantern-base',
+    'metal',
+    [
+      ['washWiped', 'wash-umber', 0.6, 0.55],
+      ['spongeStipple', 'acrylic-umber', 0.6],
+      ['verdigris', 'wash-verdigris', 0.8],
+      ['polishEdges', 'acrylic-highlight', 0.5],
+    ],
+    [],
+    [],
+    sits(0),
+  );
   const stippled = base.passes[1];
   if (!stippled) throw new Error('the base has a second pass');
   const photographs = [
@@ -163,6 +180,31 @@ export function makeDemoWeather(): { readonly plans: WeatherPlan[]; readonly pho
           ['polishEdges', 'acrylic-highlight', 0.5],
         ],
         [{ kind: 'held', place: [19, 0, 42] }],
+        [],
+        // Over the tank stands the chimney in its cage, 148 mm.
+        sits(248.09),
+      ),
+      // Its numerals are stencilled in black on the cream: they are chipped and washed over like the rest.
+      plan(
+        'telegraph-face',
+        'paintedMetal',
+        [
+          ['spongeStipple', '#8a5f3c', 0.15],
+          ['scratches', '#d9d2bd', 0.25],
+        ],
+        [],
+        [
+          {
+            id: 'telegraph-face-numerals',
+            productId: 'black-gloss',
+            lab: [...labOfHex('#1c1c1d')],
+            place: [0, 0, 2.14],
+            edgeDegrees: 25,
+            reachMillimetres: null,
+            stencilId: 'stencil-dial',
+            turnDegrees: 0,
+          },
+        ],
       ),
       plan('telegraph-knobs', 'plastic', [['washLeft', 'wash-umber', 0.5]]),
       plan('cuff-plates', 'metal', [

@@ -14,6 +14,7 @@ import { makeVersion11 } from '../testing/versions/makeVersion11';
 import { makeVersion12 } from '../testing/versions/makeVersion12';
 import { makeVersion13 } from '../testing/versions/makeVersion13';
 import { makeVersion14 } from '../testing/versions/makeVersion14';
+import { makeVersion15 } from '../testing/versions/makeVersion15';
 import { makeVersion9 } from '../testing/versions/makeVersion9';
 import { makeVersion2 } from '../testing/versions/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
@@ -280,6 +281,16 @@ describe('migrations', () => {
   });
   it('bring a file of version 8 to today’s: at the finisher’s own pace, all parts off the printer', () => {
     expect(readProject(JSON.stringify(makeVersion8()))).toEqual(makeSampleProject());
+  });
+  it('bring a file of version 15 to today’s: parts sit nowhere, regions are open all over', () => {
+    const sample = makeSampleProject();
+    const region = { id: 'band', productId: 'primer', lab: [40, 2, 8], place: [0, 10, 4], edgeDegrees: 25, reachMillimetres: null };
+    const given = {
+      ...sample,
+      weatherPlans: sample.weatherPlans.map((plan) => ({ ...plan, regions: [{ ...region, stencilId: null, turnDegrees: 0 }] })),
+    };
+    expect(JSON.stringify(makeVersion15(given))).not.toContain('turnDegrees');
+    expect(readProject(JSON.stringify(makeVersion15(given)))).toEqual(given);
   });
   it('bring a file of version 9 to today’s: one pair of hands is nobody named, of several each becomes somebody', () => {
     expect(readProject(JSON.stringify(makeVersion9()))).toEqual(makeSampleProject());

@@ -76,6 +76,9 @@ export const LIGHTS_ADDED_IN_14 = {
 } as const;
 /** What version 15 added to a weather plan. */
 export const WEATHER_ADDED_IN_15 = { regions: [] } as const;
+/** What version 16 added to a weather plan, and to its regions. */
+export const WEATHER_ADDED_IN_16 = { seat: null } as const;
+export const REGION_ADDED_IN_16 = { stencilId: null, turnDegrees: 0 } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -228,6 +231,15 @@ export const MIGRATIONS: readonly Migration[] = [
     why: 'regions of another colour lie on the part that is weathered',
     migrate: (project) => ({ ...project, weatherPlans: withAdded(project['weatherPlans'], WEATHER_ADDED_IN_15) }),
   },
+  {
+    from: 15,
+    to: 16,
+    why: 'parts sit in their prop, and a region may be sprayed through a stencil',
+    migrate: (project) => ({
+      ...project,
+      weatherPlans: Array.isArray(project['weatherPlans']) ? project['weatherPlans'].map(withSeat) : project['weatherPlans'],
+    }),
+  },
 ];
 
 /**
@@ -309,6 +321,11 @@ export function withOwn(picture: unknown): unknown {
 /** A log entry that does not say who did it. */
 export function withPerson(entry: unknown): unknown {
   return isRecord(entry) ? { personId: null, ...entry } : entry;
+}
+
+/** A weather plan that does not say where its part sits, its regions sprayed through no stencil. */
+export function withSeat(plan: unknown): unknown {
+  return isRecord(plan) ? { ...WEATHER_ADDED_IN_16, ...plan, regions: withAdded(plan['regions'], REGION_ADDED_IN_16) } : plan;
 }
 
 /** A rung that waits for no other to be hard. */

@@ -56,6 +56,7 @@ const ROWS: readonly Omit<Reference, 'segments'>[] = [
   { from: 'stencils', path: 'partId', to: 'parts', isOptional: false, onRemove: 'remove' },
   { from: 'weatherPlans', path: 'partId', to: 'parts', isOptional: false, onRemove: 'remove' },
   { from: 'weatherPlans', path: 'regions[].productId', to: 'products', isOptional: true, onRemove: 'clear' },
+  { from: 'weatherPlans', path: 'regions[].stencilId', to: 'stencils', isOptional: true, onRemove: 'clearHolder' },
   { from: 'weatherPlans', path: 'passes[].productId', to: 'products', isOptional: true, onRemove: 'clear' },
   { from: 'weatherPlans', path: 'passes[].rungId', to: 'rungs', isOptional: true, onRemove: 'clear' },
   { from: 'weatherPlans', path: 'readings[].pictureId', to: 'pictures', isOptional: true, onRemove: 'clear' },

@@ -311,6 +311,7 @@ export function makeSampleProject(): ProjectFile {
         baseLab: [34, -14, 6],
         up: [0, 0, 1],
         pins: [{ id: 'grip', kind: 'held', place: [10, 0, 5.5] }],
+        seat: null,
         regions: [],
         passes: [
           {

@@ -11,7 +11,19 @@ export function makeWholeSample(): ProjectFile {
     ...OTHERS,
     weatherPlans: sample.weatherPlans.map((plan) => ({
       ...plan,
-      regions: [{ id: 'band', productId: 'primer', lab: [40, 2, 8], place: [0, 10, 4], edgeDegrees: 25, reachMillimetres: 12 }],
+      seat: { turnDegrees: 90, offset: [0, 12.5, -40] },
+      regions: [
+        {
+          id: 'band',
+          productId: 'primer',
+          lab: [40, 2, 8],
+          place: [0, 10, 4],
+          edgeDegrees: 25,
+          reachMillimetres: 12,
+          stencilId: 'stencil',
+          turnDegrees: -15,
+        },
+      ],
     })),
     pictures: [...sample.pictures, ...sample.pictures.map((picture) => ({ ...picture, id: 'own', isOwn: true }))],
   };

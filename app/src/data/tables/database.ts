@@ -31,6 +31,7 @@ import {
   withPaceAndPrinters,
   withPrint,
   withPigment,
+  withSeat,
   withSpots,
   withWait,
   withCounters,
@@ -46,7 +47,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 16;
+export const DATABASE_VERSION = 17;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -295,9 +296,12 @@ export class ShopDatabase extends Dexie {
     this.version(15)
       .stores({})
       .upgrade((transaction) => liftTables(transaction, [['lightPlans', withFields(LIGHTS_ADDED_IN_14)]]));
-    this.version(DATABASE_VERSION)
+    this.version(16)
       .stores({})
       .upgrade((transaction) => liftTables(transaction, [['weatherPlans', withFields(WEATHER_ADDED_IN_15)]]));
+    this.version(DATABASE_VERSION)
+      .stores({})
+      .upgrade((transaction) => liftTables(transaction, [['weatherPlans', withSeat]]));
   }
 
   /** A table of records by name. */

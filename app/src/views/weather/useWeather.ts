@@ -7,11 +7,13 @@ import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { ARMS_LENGTH_METRES } from '@zinc-ladder/core/surface/forecast/visibleValley';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import type { LadderColours } from '@zinc-ladder/model/gather/gatherWeather';
+import { lentPins, pinsOfPlan } from '@zinc-ladder/model/gather/gatherLife';
 import { basesOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
 import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { PlannedWeatherPass, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
+import type { Stencil } from '@zinc-ladder/model/records/ladder/stencil';
 import { useMemo, useState } from 'react';
 import { newWeatherPlan } from '../../data/changes/look/weatherChanges';
 import { useTable } from '../../data/queries';
@@ -21,7 +23,9 @@ import { useShopIndex } from '../../data/useShopIndex';
 import { askOf } from '../../workers/mesh/askMesh';
 import { getWeatherApi, stopWeatherWorker } from '../../workers/weather/weatherClient';
 import { tellFromWorker } from '../../workers/mesh/meshClient';
-import type { OpenedOutcome, OpenedSurface, RehearsalAnswer, RehearsalAsk, WeatherAsk } from '../../workers/weather/weatherApi';
+import type { OpenedOutcome, OpenedSurface, RehearsalAnswer, RehearsalAsk } from '../../workers/weather/weatherApi';
+import type { WeatherAsk } from '../../workers/weather/weatherAsk';
+import { nameOfAsk } from '../../workers/weather/weatherAsk';
 import { useSettled } from '../../ui/fields/useSettled';
 
 /** A part's weathering with all that is known of it. */
@@ -41,6 +45,8 @@ export interface Weather {
   readonly passes: readonly RehearsedPass[];
   readonly distanceMetres: number;
   readonly mirrored: number;
+  /** pins that other parts of the prop lend it */
+  readonly lent: WeatherAsk['lent'];
   readonly surface: OpenedSurface | null;
   readonly hasMesh: boolean;
   /** 0 … 1 while the surface is read */
@@ -53,25 +59,63 @@ export interface Weather {
   readonly rehearse: (key: string, ask: RehearsalAsk) => Promise<RehearsalAnswer | null>;
 }
 
+const NONE_LENT: WeatherAsk['lent'] = { held: [], runs: [] };
 const NO_REGIONS: WeatherPlan['regions'] = [];
 
 const toVector = ([x = 0, y = 0, z = 0]: readonly number[]): Vector => [x, y, z];
 
+/** What of the shop beside a part says how weather meets it. */
+export interface WeatherRound {
+  readonly parts: ReadonlyMap<string, Part>;
+  readonly plans: readonly WeatherPlan[];
+  readonly stencils: readonly Stencil[];
+}
+
+/** That, as it is kept now. */
+export function useWeatherRound(): WeatherRound {
+  const { parts } = useShopIndex();
+  const plans = useTable('weatherPlans');
+  const stencils = useTable('stencils');
+  return useMemo(() => ({ parts, plans, stencils }), [parts, plans, stencils]);
+}
+
 /** What a surface is asked with; null where neither mesh nor shape is known. */
-export function weatherAskOf(part: Part, reference: MeshReference | null, plan: WeatherPlan): WeatherAsk | null {
+export function weatherAskOf(
+  part: Part,
+  reference: MeshReference | null,
+  plan: WeatherPlan,
+  { parts, plans, stencils }: WeatherRound,
+): WeatherAsk | null {
   const [length, breadth, height] = part.sizeMillimetres ?? [];
   const shape = part.shapeId && length && breadth && height ? { id: part.shapeId, size: [length, breadth, height] as const } : null;
   if (!reference && !shape) return null;
+  const pins = pinsOfPlan(plan);
   return {
     key: reference ? `${reference.id} ${reference.revision}` : `shape ${JSON.stringify(shape)}`,
     mesh: reference ? askOf(reference, part) : null,
     shape: reference ? null : shape,
     up: toVector(plan.up),
-    heldPins: plan.pins.filter(({ kind }) => kind === 'held').map(({ place }) => toVector(place)),
-    runPins: plan.pins.filter(({ kind }) => kind === 'runs').map(({ place }) => toVector(place)),
+    heldPins: pins.held,
+    runPins: pins.runs,
+    lent: lentPins(part, plan, plans, parts),
     // A shape has no edges to end at.
     regionPins: reference
-      ? plan.regions.map(({ place, edgeDegrees, reachMillimetres }) => ({ place: toVector(place), edgeDegrees, reachMillimetres }))
+      ? plan.regions.map(({ place, edgeDegrees, reachMillimetres, stencilId, turnDegrees }) => {
+          const stencil = stencils.find(({ id }) => id === stencilId);
+          return {
+            place: toVector(place),
+            edgeDegrees,
+            reachMillimetres,
+            stencil: stencil
+              ? {
+                  key: `${stencil.id} ${stencil.revision}`,
+                  outline: stencil.outline,
+                  millimetresPerUnit: stencil.millimetresPerUnit,
+                  turnDegrees,
+                }
+              : null,
+          };
+        })
       : [],
   };
 }
@@ -95,7 +139,8 @@ export function useWeather(part: Part): Weather {
     () => plan.passes.map((pass) => rehearsedPass(pass, index.products, colours, mirrored)),
     [plan.passes, index.products, colours, mirrored],
   );
-  const ask = weatherAskOf(part, reference, plan);
+  const round = useWeatherRound();
+  const ask = useMemo(() => weatherAskOf(part, reference, plan, round), [part, reference, plan, round]);
   const open = async (): Promise<OpenedOutcome | null> => {
     if (!ask) return null;
     const file = ask.mesh && reference ? ((await db.attachments.get(reference.id))?.blob ?? null) : null;
@@ -107,7 +152,7 @@ export function useWeather(part: Part): Weather {
     }
   };
   const query = useQuery({
-    queryKey: ['weatherSurface', JSON.stringify(ask)],
+    queryKey: ['weatherSurface', ask && nameOfAsk(ask)],
     enabled: ask !== null,
     staleTime: Infinity,
     gcTime: 30_000,
@@ -129,6 +174,7 @@ export function useWeather(part: Part): Weather {
     passes,
     distanceMetres: index.props.get(part.propId)?.viewingMetres ?? ARMS_LENGTH_METRES,
     mirrored,
+    lent: ask?.lent ?? NONE_LENT,
     surface: query.data?.kind === 'opened' ? query.data : null,
     hasMesh: reference !== null,
     progress: query.isFetching ? (progress ?? 0) : null,

@@ -218,7 +218,18 @@ describe('the weathering of a part', () => {
         ? [
             {
               ...kept,
-              regions: [{ id: 'top', productId: 'olive', lab: [1, 2, 3], place: [3, 2, 20], edgeDegrees: 25, reachMillimetres: null }],
+              regions: [
+                {
+                  id: 'top',
+                  productId: 'olive',
+                  lab: [1, 2, 3],
+                  place: [3, 2, 20],
+                  edgeDegrees: 25,
+                  reachMillimetres: null,
+                  stencilId: null,
+                  turnDegrees: 0,
+                },
+              ],
             },
           ]
         : [],
@@ -241,6 +252,77 @@ describe('the weathering of a part', () => {
     await store.undo();
     await screen.findByText(/Bone on 100 %/u);
   });
+  it('sprays a region through a stencil of the part, turned; the region goes when the stencil does, and undo brings both back', async () => {
+    const sample = makeSampleProject();
+    const [kept] = sample.weatherPlans;
+    const region = { id: 'top', productId: 'olive', lab: [1, 2, 3], place: [3, 2, 20], edgeDegrees: 25, reachMillimetres: null };
+    const project = shopWithBox({
+      meshes: sample.meshes,
+      stencils: [
+        { id: 'bar', revision: 0, partId: 'host', name: 'Bar', outline: 'M0 0L20 0L20 10L0 10Z', millimetresPerUnit: 1 },
+        { id: 'open', revision: 0, partId: 'host', name: 'Open line', outline: 'M0 0L20 0L20 10', millimetresPerUnit: 1 },
+      ],
+      weatherPlans: kept ? [{ ...kept, regions: [{ ...region, stencilId: null, turnDegrees: 0 }] }] : [],
+    });
+    const attachments = makeSampleAttachments().set('mesh', writeStl(shapeMesh('box', [40, 30, 20]), 'box'));
+    const { user, db, store } = await openShop('/weather/host', project, attachments);
+    fireEvent.click(await screen.findByText(/Its colours: .*; Olive on 23 %/u));
+    const row = screen.getByRole('listitem', { name: 'Olive' });
+    const through = within(row).getByRole('combobox', { name: 'Sprayed through' });
+    await user.selectOptions(through, 'Bar');
+    await screen.findByText(/Olive on 4 %/u);
+    const turn = within(row).getByRole('slider', { name: 'The stencil turned' });
+    fireEvent.change(turn, { target: { value: '90' } });
+    fireEvent.pointerUp(turn);
+    await waitFor(async () => expect((await planOf(db))?.regions[0]).toMatchObject({ stencilId: 'bar', turnDegrees: 90 }));
+    await user.selectOptions(through, 'Open line');
+    expect((await within(row).findByRole('alert')).textContent).toBe('Open line: none of its lines is closed, so nothing of it is open.');
+    const before = await planOf(db);
+    await store.edit('Take the stencil away', (edit) => edit.remove('stencils', 'open'));
+    await waitFor(async () => expect((await planOf(db))?.regions).toEqual([]));
+    await store.undo();
+    expect((await planOf(db))?.regions).toEqual(before?.regions);
+  });
+
+  it('lets a part sit in its prop: pins of its neighbours mark it, on top of one it stands by their boxes, and undo takes it back', async () => {
+    const sample = makeSampleProject();
+    const [kept] = sample.weatherPlans;
+    const shaped = shopWithBox();
+    const project = shopWithBox({
+      parts: shaped.parts.map((part) => ({ ...part, propId: 'prop', shapeId: 'box' as const, sizeMillimetres: [50, 40, 30] })),
+      weatherPlans: kept
+        ? [
+            {
+              ...kept,
+              id: 'below',
+              partId: 'guest',
+              passes: [],
+              readings: [],
+              seat: { turnDegrees: 0, offset: [100, 0, 5] },
+              pins: [{ id: 'grip', kind: 'held', place: [25, 0, 25] }],
+            },
+          ]
+        : [],
+    });
+    const { user, db, store } = await openShop('/weather/host', project);
+    fireEvent.click(await screen.findByText(/Its life: 0 held, 0 run from, as in its file/u));
+    expect(screen.getByText('What is pinned on it marks it alone.')).toBeTruthy();
+    const seat = screen.getByRole('combobox', { name: /^Sits in / });
+    await user.selectOptions(seat, 'guest');
+    await screen.findByText('1 of 1 on other parts');
+    expect((await planOf(db))?.seat).toEqual({ turnDegrees: 0, offset: [100, 0, 35] });
+    await screen.findByText(/Its life: 0 held, 0 run from, 1 on other parts/u);
+    const up = screen.getByRole('textbox', { name: 'Moved up, mm' });
+    await user.clear(up);
+    await user.type(up, '300{Enter}');
+    await screen.findByText('0 of 1 on other parts');
+    expect(screen.getByRole<HTMLSelectElement>('combobox', { name: /^Sits in / }).value).toBe('moved');
+    await user.selectOptions(seat, 'nobody knows where');
+    await waitFor(async () => expect((await planOf(db))?.seat).toBeNull());
+    await store.undo();
+    expect((await planOf(db))?.seat).toEqual({ turnDegrees: 0, offset: [100, 0, 300] });
+  });
+
   it('pins and turns what the part lives through', async () => {
     const { user, db } = await openShop('/weather/host', shopWithBox());
     await screen.findByText(/by its shape/u);

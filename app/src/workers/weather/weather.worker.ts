@@ -15,6 +15,7 @@ const api: WeatherWorkerApi = {
     return transfer(outcome, [positions.buffer, normals.buffer, fields.buffer, wet.buffer]);
   },
   rehearse: (...given) => desk.rehearse(...given),
+  box: async (ask, file) => desk.box(ask, file && new Uint8Array(await file.arrayBuffer())),
   standing: async (ask, file, ...given) => desk.standing(ask, file && new Uint8Array(await file.arrayBuffer()), ...given),
   photograph: readPhotograph,
 };

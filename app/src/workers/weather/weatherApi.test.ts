@@ -2,7 +2,9 @@ import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
 import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import { describe, expect, it } from 'vitest';
-import type { OpenedSurface, RehearsalAsk, WeatherAsk } from './weatherApi';
+import type { OpenedSurface, RehearsalAsk } from './weatherApi';
+import type { WeatherAsk } from './weatherAsk';
+import { nameOfAsk } from './weatherAsk';
 import { createWeatherApi } from './weatherApi';
 
 const BOX: WeatherAsk = {
@@ -12,6 +14,7 @@ const BOX: WeatherAsk = {
   up: [0, 0, 1],
   heldPins: [],
   runPins: [],
+  lent: { held: [], runs: [] },
   regionPins: [],
 };
 const bytes = writeStl(shapeMesh('box', [40, 30, 20]), 'box');
@@ -41,6 +44,52 @@ function opened(desk: ReturnType<typeof createWeatherApi>, ask: WeatherAsk, told
   return outcome;
 }
 
+describe('what is asked of a surface', () => {
+  const stencil = { key: 'numerals 3', outline: 'M0 0L10 0L10 10L0 10Z', millimetresPerUnit: 1, turnDegrees: 0 };
+  const region = { place: [3, 2, 20] as const, edgeDegrees: 25, reachMillimetres: null };
+  const marked = (change: Partial<typeof stencil> = {}): WeatherAsk => ({
+    ...BOX,
+    regionPins: [{ ...region, stencil: { ...stencil, ...change } }],
+  });
+
+  it('is named by all of it but the lines of its stencils', () => {
+    expect(nameOfAsk(marked())).not.toContain('L10');
+    expect(nameOfAsk(marked({ outline: '' }))).toBe(nameOfAsk(marked()));
+    for (const other of [BOX, marked({ key: 'numerals 4' }), marked({ turnDegrees: 1 }), marked({ millimetresPerUnit: 2 })])
+      expect(nameOfAsk(other)).not.toBe(nameOfAsk(marked()));
+    expect(nameOfAsk({ ...BOX, lent: { held: [[1, 2, 3]], runs: [] } })).not.toBe(nameOfAsk(BOX));
+  });
+
+  it('sprays a region through its stencil, and says of one that opens nothing why', () => {
+    const desk = createWeatherApi(20_000);
+    expect(opened(desk, marked()).regions[0]).toMatchObject({ stencilFault: null, squareCentimetres: expect.closeTo(1, 1) as number });
+    expect(opened(desk, marked({ millimetresPerUnit: 0.5 })).regions[0]?.squareCentimetres).toBeCloseTo(0.25, 1);
+    expect(opened(desk, marked({ key: 'open', outline: 'M0 0L10 0L10 10' })).regions[0]).toMatchObject({
+      share: 0,
+      stencilFault: 'none of its lines is closed, so nothing of it is open',
+    });
+    expect(opened(desk, marked({ key: 'faulty', outline: 'L1 1Z' })).regions[0]).toMatchObject({
+      share: 0,
+      stencilFault: 'a line before any move',
+    });
+  });
+
+  it('counts a hand on another part as far as it reaches, and knows the box round the part', () => {
+    const desk = createWeatherApi(3000);
+    const grime = asking([pass('grime')]);
+    const inkWith = (place: readonly [number, number, number]): number => {
+      const { key } = opened(desk, { ...BOX, lent: { held: [place], runs: [] } });
+      return desk.rehearse(key, grime)?.sights[0]?.ink ?? Number.NaN;
+    };
+    const [on, beside, far] = [inkWith([20, 0, 10]), inkWith([26, 0, 10]), inkWith([200, 0, 10])];
+    expect(beside).toBeGreaterThan(0);
+    expect(beside).toBeLessThan(on);
+    expect(far).toBeCloseTo(0, 4);
+    expect(desk.box(BOX, bytes)).toEqual({ min: [-20, -15, 0], max: [20, 15, 20] });
+    expect(desk.box({ ...BOX, mesh: null }, null)).toBeNull();
+  });
+});
+
 describe('the weather desk', () => {
   it('answers only for the surface that lies on it, pins and way up included', () => {
     const desk = createWeatherApi(3000);
@@ -67,7 +116,7 @@ describe('the weather desk', () => {
     const desk = createWeatherApi(6000);
     const { key } = opened(desk, BOX);
     const told: number[] = [];
-    const top = { place: [3, 2, 20], edgeDegrees: 25, reachMillimetres: null } as const;
+    const top = { place: [3, 2, 20], edgeDegrees: 25, reachMillimetres: null, stencil: null } as const;
     const two = opened(desk, { ...BOX, regionPins: [top] }, told);
     expect(told).toEqual([]);
     expect(two.key).not.toBe(key);

@@ -1,16 +1,23 @@
 import type { Lab } from '@zinc-ladder/core/colour/lab';
-import type { Mesh, MeshFormat } from '@zinc-ladder/core/surface/mesh/mesh';
+import type { Mesh } from '@zinc-ladder/core/surface/mesh/mesh';
 import { MeshFaultError } from '@zinc-ladder/core/surface/mesh/mesh';
 import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import type { OnProgress } from '@zinc-ladder/core/surface/measure/recess';
-import type { PartSize, ShapeId } from '@zinc-ladder/core/surface/measure/shapes';
 import { boxRound } from '@zinc-ladder/core/surface/mesh/facetGeometry';
 import type { DrawnSurface } from '@zinc-ladder/core/weather/draw/drawnSurface';
 import { drawSurface } from '@zinc-ladder/core/weather/draw/drawnSurface';
 import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
+import { OutlineFaultError } from '@zinc-ladder/core/stencil/outline';
+import { parsePathData } from '@zinc-ladder/core/stencil/pathData';
+import type { StencilPicture } from '@zinc-ladder/core/stencil/stencilPicture';
+import { openAreaOf, pictureOfStencil, STENCIL_PIXELS } from '@zinc-ladder/core/stencil/stencilPicture';
 import type { RegionPin } from '@zinc-ladder/core/weather/field/colourRegions';
-import { regionShares } from '@zinc-ladder/core/weather/field/colourRegions';
+import { MOST_COLOUR_REGIONS, regionShares } from '@zinc-ladder/core/weather/field/colourRegions';
+import type { LentReach } from '@zinc-ladder/core/weather/field/lentReach';
+import { lentReach } from '@zinc-ladder/core/weather/field/lentReach';
+import type { LaidStencil } from '@zinc-ladder/core/weather/field/laidStencil';
+import type { PartBox } from '@zinc-ladder/core/weather/field/seat';
 import type { FieldSetup, WeatherFields, WeatherZone } from '@zinc-ladder/core/weather/field/weatherFields';
 import { gatherFields, pinnedFields, thinOut, USUAL_POINTS, USUAL_REACH, zoneShares } from '@zinc-ladder/core/weather/field/weatherFields';
 import { mostCoverage } from '@zinc-ladder/core/weather/hand/mostCoverage';
@@ -22,18 +29,17 @@ import type { AgeStanding } from '@zinc-ladder/core/weather/story/passTowards';
 import { passTowards } from '@zinc-ladder/core/weather/story/passTowards';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import { toWeatherPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
+import type { AskedStencil, WeatherAsk } from './weatherAsk';
+import { nameOfAsk } from './weatherAsk';
 
-/** A part to be rehearsed on: its mesh, or its shape where it has none. */
-export interface WeatherAsk {
-  /** changes with the file, its unit and scale */
-  readonly key: string;
-  readonly mesh: { readonly format: MeshFormat; readonly millimetres: number } | null;
-  readonly shape: { readonly id: ShapeId; readonly size: PartSize } | null;
-  readonly up: Vector;
-  readonly heldPins: readonly Vector[];
-  readonly runPins: readonly Vector[];
-  /** where it has another colour; a later region lies over an earlier one */
-  readonly regionPins: readonly RegionPin[];
+/** A region that was looked for. */
+export interface OpenedRegion extends Pick<RegionPin, 'place' | 'reachMillimetres'> {
+  readonly share: number;
+  readonly squareCentimetres: number;
+  /** the stencil it was sprayed through, as it lies; null: none, or one that cannot be laid */
+  readonly laid: LaidStencil | null;
+  /** why nothing of its stencil is open; null: something is, or it has none */
+  readonly stencilFault: string | null;
 }
 
 /** A surface that is rehearsed on. */
@@ -44,7 +50,9 @@ export interface OpenedSurface {
   readonly areaSquareMillimetres: number;
   readonly shares: Readonly<Record<WeatherZone, number>>;
   /** what each region of another colour takes of the area, and where it is looked for */
-  readonly regions: readonly (RegionPin & { readonly share: number; readonly squareCentimetres: number })[];
+  readonly regions: readonly OpenedRegion[];
+  /** which pins of other parts mark it */
+  readonly lent: LentReach;
   readonly drawing: DrawnSurface;
   readonly min: Vector;
   readonly max: Vector;
@@ -83,6 +91,8 @@ export interface WeatherApi {
   readonly open: (ask: WeatherAsk, bytes: Uint8Array | null, onProgress: OnProgress) => OpenedOutcome;
   readonly rehearse: (key: string, ask: RehearsalAsk) => RehearsalAnswer | null;
   /** age of a part by itself; null target: only how old it looks */
+  /** the box round a part in its own axes; null where nothing is known of it */
+  readonly box: (ask: WeatherAsk, bytes: Uint8Array | null) => PartBox | null;
   readonly standing: (ask: WeatherAsk, bytes: Uint8Array | null, passes: AgeAsk, target: number | null) => AgeAnswer;
 }
 
@@ -106,8 +116,32 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
   let current: { readonly ask: WeatherAsk; readonly key: string; readonly fields: WeatherFields } | null = null;
   let rehearsals = new Map<string, ReturnType<typeof createRehearsal>>();
   const aged = new Map<string, WeatherFields>();
-  const keyOf = ({ key, up, heldPins, runPins, regionPins }: WeatherAsk): string =>
-    JSON.stringify([key, up, heldPins, runPins, regionPins]);
+  const pictures = new Map<string, StencilPicture | string>();
+  const pictureOf = ({ key, outline, millimetresPerUnit }: AskedStencil): StencilPicture | string => {
+    const name = `${key} ${millimetresPerUnit}`;
+    const known = pictures.get(name);
+    if (known !== undefined) return known;
+    const made = stencilOrFault(outline, millimetresPerUnit);
+    if (pictures.size >= MOST_COLOUR_REGIONS) pictures.clear();
+    pictures.set(name, made);
+    return made;
+  };
+  const setupOf = (ask: WeatherAsk, count: number): FieldSetup => ({
+    points: count,
+    reachMillimetres: USUAL_REACH,
+    seed: 1,
+    up: ask.up,
+    handlingPins: [...ask.heldPins, ...ask.lent.held],
+    runOffPins: ask.runPins,
+    runOffFromOthers: ask.lent.runs,
+    regionPins: ask.regionPins.map(({ stencil, ...pin }) => {
+      const picture = stencil && pictureOf(stencil);
+      return {
+        ...pin,
+        stencil: stencil && { picture: typeof picture === 'object' && picture ? picture : CLOSED, turnDegrees: stencil.turnDegrees },
+      };
+    }),
+  });
   const rehearsalOf = (fields: WeatherFields, bases: readonly Lab[], mirrored: number, every: number) => {
     const key = JSON.stringify([bases, mirrored, every]);
     const known = rehearsals.get(key);
@@ -121,7 +155,7 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
     open: (ask, bytes, onProgress) => {
       const setup = setupOf(ask, points);
       try {
-        const key = keyOf(ask);
+        const key = nameOfAsk(ask);
         if (current && current.key !== key && current.ask.key === ask.key && String(current.ask.up) === String(ask.up)) {
           // Only pins were set: no ray is cast anew.
           current = { ask, key, fields: { ...current.fields, ...pinnedFields(current.fields, setup) } };
@@ -138,10 +172,19 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
           key,
           areaSquareMillimetres: fields.points.areaSquareMillimetres,
           shares: zoneShares(fields),
-          regions: ask.regionPins.map((pin, at) => {
+          regions: ask.regionPins.map(({ place, reachMillimetres, stencil }, at) => {
             const share = ofRegions[at + 1] ?? 0;
-            return { ...pin, share, squareCentimetres: (share * fields.points.areaSquareMillimetres) / 100 };
+            const picture = stencil && pictureOf(stencil);
+            return {
+              place,
+              reachMillimetres,
+              share,
+              squareCentimetres: (share * fields.points.areaSquareMillimetres) / 100,
+              laid: fields.laid[at] ?? null,
+              stencilFault: typeof picture === 'string' ? picture : null,
+            };
           }),
+          lent: lentReach(fields.points, ask.lent),
           drawing: drawSurface(fields.mesh, fields),
           ...boxRound(fields.mesh.positions),
           isShape: ask.mesh === null,
@@ -151,9 +194,13 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
         throw error;
       }
     },
+    box: (ask, bytes) => {
+      const mesh = meshFor(ask, bytes);
+      return mesh && boxRound(mesh.positions);
+    },
     standing: (ask, bytes, { passes, bases, mirrored }, target) => {
       try {
-        const key = keyOf(ask);
+        const key = nameOfAsk(ask);
         let fields = aged.get(key);
         if (!fields) {
           const mesh = meshFor(ask, bytes);
@@ -194,14 +241,21 @@ function meshFor({ mesh, shape }: WeatherAsk, bytes: Uint8Array | null): Mesh | 
   return shape && shapeMesh(shape.id, shape.size);
 }
 
-function setupOf(ask: WeatherAsk, points: number): FieldSetup {
-  return {
-    points,
-    reachMillimetres: USUAL_REACH,
-    seed: 1,
-    up: ask.up,
-    handlingPins: ask.heldPins,
-    runOffPins: ask.runPins,
-    regionPins: ask.regionPins,
-  };
+/** A stencil that is open nowhere. */
+const CLOSED: StencilPicture = {
+  spanMillimetres: 1,
+  widthMillimetres: 0,
+  heightMillimetres: 0,
+  open: new Uint8Array(STENCIL_PIXELS * STENCIL_PIXELS),
+};
+
+/** What a stencil leaves open, or why that is nothing. */
+function stencilOrFault(outline: string, millimetresPerUnit: number): StencilPicture | string {
+  try {
+    const picture = pictureOfStencil(parsePathData(outline), millimetresPerUnit);
+    return openAreaOf(picture) > 0 ? picture : 'none of its lines is closed, so nothing of it is open';
+  } catch (error) {
+    if (error instanceof OutlineFaultError || error instanceof RangeError) return error.message;
+    throw error;
+  }
 }

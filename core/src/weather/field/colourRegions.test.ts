@@ -3,6 +3,8 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { labOfHex } from '../../colour/lab';
 import type { Mesh } from '../../surface/mesh/mesh';
 import type { Vector } from '../../surface/mesh/vector';
+import { parsePathData } from '../../stencil/pathData';
+import { pictureOfStencil } from '../../stencil/stencilPicture';
 import { meshOf } from '../../surface/testing/threeMesh';
 import { drawSurface, halveLongEdges } from '../draw/drawnSurface';
 import type { Rehearsal } from '../seen/rehearsal';
@@ -16,7 +18,7 @@ import type { WeatherFields } from './weatherFields';
 import { gatherFields, pinnedFields, thinOut, USUAL_SETUP } from './weatherFields';
 
 function pin(place: Vector, edgeDegrees = 25, reachMillimetres: number | null = null): RegionPin {
-  return { place, edgeDegrees, reachMillimetres };
+  return { place, edgeDegrees, reachMillimetres, stencil: null };
 }
 
 function fieldsWith(mesh: Mesh, pins: readonly RegionPin[], points = 20_000): WeatherFields {
@@ -136,6 +138,54 @@ describe('regions of another colour', () => {
       const isTop = z.every((height) => height > 4.99);
       expect([...drawn.regions.subarray(facet * 3, facet * 3 + 3)]).toEqual(isTop ? [1, 1, 1] : [0, 0, 0]);
     }
+  });
+});
+
+describe('a region sprayed through a stencil', () => {
+  // A bar 12 mm wide and 4 mm high, at the right half of a stencil whose left half holds a dot of 2 × 2 mm.
+  const picture = pictureOfStencil(parsePathData('M0 1L2 1L2 3L0 3ZM8 0L20 0L20 4L8 4Z'), 1);
+  const through = (place: Vector, turnDegrees = 0): RegionPin => ({ ...pin(place), stencil: { picture, turnDegrees } });
+  const area = 2 * (40 * 20 + 40 * 10 + 20 * 10);
+  const meanPlace = (pins: readonly RegionPin[]): Vector => {
+    const fields = fieldsWith(box(), pins, 40_000);
+    const inside = [...fields.regions.keys()].filter((place) => fields.regions[place] === 1);
+    const mean = (axis: number): number =>
+      inside.reduce((sum, place) => sum + (fields.positions[place * 3 + axis] ?? 0), 0) / Math.max(1, inside.length);
+    return [mean(0), mean(1), mean(2)];
+  };
+
+  it('has the stencil’s open area on a flat face and none on the back', () => {
+    expect(shares(box(), [through([0, 0, 5])])[1]).toBeCloseTo((48 + 4) / area, 3);
+  });
+
+  it('lies with its top towards the way up, its right at the right as one looks at the face; on top of a part as one reads a plate', () => {
+    // Bar and dot have their middle (48 × 4 − 4 × 9) ÷ 52 = 3 mm right of the stencil's.
+    const off = (48 * 4 - 4 * 9) / 52;
+    const near = (place: Vector, wanted: Vector): void => {
+      for (const axis of [0, 1, 2]) expect(place[axis]).toBeCloseTo(wanted[axis] ?? Number.NaN, 0);
+    };
+    near(meanPlace([through([0, -10, 0])]), [off, -10, 0]);
+    near(meanPlace([through([0, 10, 0])]), [-off, 10, 0]);
+    near(meanPlace([through([20, 0, 0])]), [20, off, 0]);
+    near(meanPlace([through([0, 0, 5])]), [off, 0, 5]);
+    near(meanPlace([through([0, 0, 5], 90)]), [0, -off, 5]);
+    near(meanPlace([through([0, -10, 0], 180)]), [-off, -10, 0]);
+  });
+
+  it('ends where its face does, and goes round a bend as far as it is seen from where it was laid', () => {
+    expect(shares(box(), [through([19, 0, 5])])[1]).toBeLessThan(((48 + 4) / area) * 0.4);
+    // On a bar turned round, what is w wide from the front is 2R asin(w ÷ 2R) on its skin.
+    const strip = pictureOfStencil(parsePathData('M0 0L16 0L16 10L0 10Z'), 1);
+    const bar = meshOf(new CylinderGeometry(10, 10, 40, 180));
+    const skin = 2 * Math.PI * 10 * 40 + 2 * Math.PI * 100;
+    const wrapped = shares(bar, [{ ...pin([0, 0, 10], 25), stencil: { picture: strip, turnDegrees: 0 } }])[1];
+    expect(wrapped).toBeCloseTo((2 * 10 * Math.asin(0.8) * 10) / skin, 2);
+  });
+
+  it('lets what was sprayed before show where it is closed', () => {
+    const [, under, over] = shares(box(), [pin([0, 0, 5]), through([0, 0, 5])]);
+    expect(over).toBeCloseTo(52 / area, 3);
+    expect((under ?? 0) + (over ?? 0)).toBeCloseTo(800 / area, 2);
   });
 });
 

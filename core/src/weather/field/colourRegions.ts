@@ -2,6 +2,8 @@ import { measureFacets } from '../../surface/mesh/facetGeometry';
 import type { Mesh } from '../../surface/mesh/mesh';
 import { findEdges } from '../../surface/mesh/meshEdges';
 import type { Vector } from '../../surface/mesh/vector';
+import type { LaidStencil, RegionStencil } from './laidStencil';
+import { isOpenAt, layStencil } from './laidStencil';
 import { nearestFacet } from './nearestFacet';
 import type { SamplePoints } from './samplePoints';
 
@@ -13,6 +15,8 @@ export interface RegionPin {
   readonly edgeDegrees: number;
   /** it reaches no further from its place than this, mm; null: to its edges alone */
   readonly reachMillimetres: number | null;
+  /** within that, it was sprayed through this only; null: all of it is open */
+  readonly stencil: RegionStencil | null;
 }
 
 /** More regions than this are not told apart: each has a bit of one byte. */
@@ -80,20 +84,38 @@ function neighboursOf(pairs: Uint32Array, facets: number): { readonly starts: Ui
   return { starts, others };
 }
 
+/** The stencils of regions as they lie on the part; null for a region without one. */
+export function layStencils(mesh: Mesh, pins: readonly RegionPin[], up: Vector): (LaidStencil | null)[] {
+  return pins.map(({ place, stencil }) => stencil && layStencil(mesh, { place, stencil }, up));
+}
+
 /**
  * The region each sample point lies in. A later region lies over an earlier one, as it is sprayed.
  *
  * @param reached as {@link facetsOfRegions} has it
+ * @param laid as {@link layStencils} has them
  * @returns 0 where none is, else 1 + place of the region
  */
-export function regionOfPoints({ count, positions, facets }: SamplePoints, reached: Uint8Array, pins: readonly RegionPin[]): Uint8Array {
+export function regionOfPoints(
+  { count, positions, normals, facets }: SamplePoints,
+  reached: Uint8Array,
+  pins: readonly RegionPin[],
+  laid: readonly (LaidStencil | null)[],
+): Uint8Array {
   const of = new Uint8Array(count);
+  const vectorAt = (list: Float32Array, point: number): Vector => [
+    list[point * 3] as number,
+    list[point * 3 + 1] as number,
+    list[point * 3 + 2] as number,
+  ];
   for (let point = 0; point < count; point += 1) {
     const bits = reached[facets[point] as number] as number;
     if (bits === 0) continue;
     for (let region = Math.min(pins.length, MOST_COLOUR_REGIONS) - 1; region >= 0; region -= 1) {
       const pin = pins[region] as RegionPin;
       if ((bits & (1 << region)) === 0 || !isWithinReach(pin, positions, point * 3)) continue;
+      const stencil = laid[region] ?? null;
+      if (stencil && !isOpenAt(stencil, vectorAt(positions, point), vectorAt(normals, point))) continue;
       of[point] = region + 1;
       break;
     }

@@ -18,6 +18,7 @@ import { findNearPoints } from './nearPoints';
 import { prepareRunOff, wetByRuns } from './runOff';
 import type { SamplePoints } from './samplePoints';
 import { spreadPoints } from './samplePoints';
+import type { FieldSetup } from './weatherFields';
 import { gatherFields, thinOut, USUAL_SETUP, zoneShares } from './weatherFields';
 
 /** Points put where a closed form is known. */
@@ -200,6 +201,24 @@ describe('the way from where it is handled', () => {
   it('is unknown where nothing is pinned, and ends where it is told to', () => {
     expect(wayFromPins(points, near, []).every((millimetres) => millimetres === Infinity)).toBe(true);
     expect(wayFromPins(points, near, [[0, 0, 30]], 10).filter(Number.isFinite).length).toBeLessThan(way.length / 20);
+  });
+});
+
+describe('what runs from other parts of the prop', () => {
+  const box = meshOf(new BoxGeometry(40, 20, 30));
+  const wetShare = (setup: Partial<FieldSetup>): number => {
+    const { wet } = gatherFields(box, { ...USUAL_SETUP, points: 4000, ...setup });
+    return wet.reduce((sum, value) => sum + value, 0) / wet.length;
+  };
+  it('runs on over this one where it reaches it, and not over a gap', () => {
+    const own = wetShare({ runOffPins: [[0, -10, 12]] });
+    expect(own).toBeGreaterThan(0.005);
+    expect(wetShare({ runOffFromOthers: [[0, -10, 12]] })).toBe(own);
+    expect(wetShare({ runOffFromOthers: [[0, -14, 12]] })).toBe(own);
+    expect(wetShare({ runOffFromOthers: [[0, -16, 12]] })).toBe(0);
+    // What was pinned on this part counts, however far off its mesh lies by now.
+    expect(wetShare({ runOffPins: [[0, -16, 12]] })).toBe(own);
+    expect(wetShare({})).toBe(0);
   });
 });
 

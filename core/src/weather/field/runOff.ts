@@ -11,6 +11,9 @@ const MOST_STEPS = 20_000;
 /** A place this near to a corner, as a share of the facet, is in it. */
 const IN_CORNER = 1e-6;
 
+/** What runs from another part crosses a seam no wider than this, mm (guessed). */
+export const CROSSED_SEAM = 5;
+
 /** Answers where water runs from a place on a mesh. */
 export interface RunOff {
   /**

@@ -6,14 +6,15 @@ import { buildRayTree } from '../../surface/mesh/rayTree';
 import type { OnProgress } from '../../surface/measure/recess';
 import { boxRound, boxSize } from '../../surface/mesh/facetGeometry';
 import type { RegionPin } from './colourRegions';
-import { facetsOfRegions, regionOfPoints } from './colourRegions';
+import { facetsOfRegions, layStencils, regionOfPoints } from './colourRegions';
 import { measureConvexity } from './convexity';
 import { measureCovered, measureRain } from './covered';
 import { nearestPoint, wayFromPins } from './handling';
+import type { LaidStencil } from './laidStencil';
 import { mendForWeather } from './mendForWeather';
 import type { NearPoints } from './nearPoints';
 import { findNearPoints } from './nearPoints';
-import { prepareRunOff, wetByRuns } from './runOff';
+import { CROSSED_SEAM, prepareRunOff, wetByRuns } from './runOff';
 import type { SamplePoints } from './samplePoints';
 import { spreadPoints } from './samplePoints';
 
@@ -49,6 +50,8 @@ export interface WeatherFields extends PlaceFields {
   readonly up: Vector;
   /** a byte for each facet: bit n says that region n reaches it */
   readonly facetRegions: Uint8Array;
+  /** the stencil each region was sprayed through, as it lies; null: through none */
+  readonly laid: readonly (LaidStencil | null)[];
 }
 
 /** What is known of the part beside its mesh. */
@@ -63,6 +66,8 @@ export interface FieldSetup {
   readonly handlingPins: readonly Vector[];
   /** where water, oil or rust runs from, mm */
   readonly runOffPins: readonly Vector[];
+  /** the same on other parts of the prop, as this part's axes have them: what reaches this one runs on over it */
+  readonly runOffFromOthers: readonly Vector[];
   /** where it has another colour; a later region lies over an earlier one */
   readonly regionPins: readonly RegionPin[];
 }
@@ -86,6 +91,7 @@ export const USUAL_SETUP: FieldSetup = {
   up: [0, 0, 1],
   handlingPins: [],
   runOffPins: [],
+  runOffFromOthers: [],
   regionPins: [],
 };
 
@@ -133,27 +139,38 @@ export function gatherFields(given: Mesh, setup: FieldSetup = USUAL_SETUP, onPro
 /** What pins change alone: asked anew when one is set, without casting a ray. */
 export function pinnedFields(
   { mesh, points, near, up }: Pick<WeatherFields, 'mesh' | 'points' | 'near' | 'up'>,
-  setup: Pick<FieldSetup, 'handlingPins' | 'runOffPins' | 'regionPins'>,
-): Pick<WeatherFields, 'handled' | 'wet' | 'regions' | 'facetRegions'> {
+  setup: Pick<FieldSetup, 'handlingPins' | 'runOffPins' | 'runOffFromOthers' | 'regionPins'>,
+): Pick<WeatherFields, 'handled' | 'wet' | 'regions' | 'facetRegions' | 'laid'> {
   const facetRegions = facetsOfRegions(mesh, setup.regionPins);
+  const laid = layStencils(mesh, setup.regionPins, up);
   return {
     facetRegions,
-    regions: regionOfPoints(points, facetRegions, setup.regionPins),
+    laid,
+    regions: regionOfPoints(points, facetRegions, setup.regionPins, laid),
     handled: wayFromPins(points, near, setup.handlingPins),
-    wet: setup.runOffPins.length === 0 ? new Float32Array(points.count) : wetFrom(mesh, points, up, setup.runOffPins),
+    wet: wetFrom(mesh, points, up, setup),
   };
 }
 
-function wetFrom(mesh: Mesh, points: SamplePoints, up: Vector, pins: readonly Vector[]): Float32Array {
+function wetFrom(
+  mesh: Mesh,
+  points: SamplePoints,
+  up: Vector,
+  { runOffPins, runOffFromOthers }: Pick<FieldSetup, 'runOffPins' | 'runOffFromOthers'>,
+): Float32Array {
+  const sources = [
+    ...runOffPins.map((pin) => nearestPoint(points, pin)),
+    ...runOffFromOthers.map((pin) => nearestPoint(points, pin)).filter(({ millimetres }) => millimetres <= CROSSED_SEAM),
+  ];
+  if (sources.length === 0) return new Float32Array(points.count);
   const runs = prepareRunOff(mesh, [-up[0], -up[1], -up[2]]);
-  const ways = pins.map((pin) => {
-    const { point } = nearestPoint(points, pin);
-    return runs.wayFrom(points.facets[point] as number, [
+  const ways = sources.map(({ point }) =>
+    runs.wayFrom(points.facets[point] as number, [
       points.positions[point * 3] as number,
       points.positions[point * 3 + 1] as number,
       points.positions[point * 3 + 2] as number,
-    ]);
-  });
+    ]),
+  );
   return wetByRuns(points.positions, ways, RUN.breadthMillimetres, RUN.lengthMillimetres);
 }
 

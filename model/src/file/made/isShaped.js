@@ -1,7 +1,7 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 15","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[15]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeatherRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 16","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[16]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","startedAtMs","failureShare"],"additionalProperties":false},"PartSeat":{"properties":{"turnDegrees":{"maximum":360,"type":"number","minimum":-360},"offset":{"items":{"maximum":10000,"type":"number","minimum":-10000},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["turnDegrees","offset"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"seat":{"anyOf":[{"$ref":"#/$defs/PartSeat","type":"object"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","seat","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeatherRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"stencilId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"turnDegrees":{"maximum":360,"type":"number","minimum":-360}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres","stencilId","turnDegrees"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
 const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema56 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
@@ -14,9 +14,9 @@ const schema70 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","typ
 const schema73 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false};
 const schema74 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false};
 const schema82 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false};
-const schema88 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
-const schema95 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
-const schema122 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
+const schema89 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false};
+const schema96 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false};
+const schema123 = {"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false};
 const func1 = Object.prototype.hasOwnProperty;
 const schema32 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false};
 const schema33 = {"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false};
@@ -11790,11 +11790,12 @@ return errors === 0;
 }
 validate47.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema83 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
+const schema83 = {"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"seat":{"anyOf":[{"$ref":"#/$defs/PartSeat","type":"object"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","seat","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false};
 const schema84 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false};
-const schema85 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres"],"additionalProperties":false};
-const schema86 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
-const schema87 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
+const schema85 = {"properties":{"turnDegrees":{"maximum":360,"type":"number","minimum":-360},"offset":{"items":{"maximum":10000,"type":"number","minimum":-10000},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["turnDegrees","offset"],"additionalProperties":false};
+const schema86 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"stencilId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"turnDegrees":{"maximum":360,"type":"number","minimum":-360}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres","stencilId","turnDegrees"],"additionalProperties":false};
+const schema87 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false};
+const schema88 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false};
 
 function validate51(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -11809,7 +11810,7 @@ evaluated0.items = undefined;
 if(errors === 0){
 if(data && typeof data == "object" && !Array.isArray(data)){
 let missing0;
-if((((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.shownId === undefined) && (missing0 = "shownId"))) || ((data.baseLab === undefined) && (missing0 = "baseLab"))) || ((data.up === undefined) && (missing0 = "up"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.regions === undefined) && (missing0 = "regions"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.cleanPictureId === undefined) && (missing0 = "cleanPictureId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
+if(((((((((((((data.partId === undefined) && (missing0 = "partId")) || ((data.shownId === undefined) && (missing0 = "shownId"))) || ((data.baseLab === undefined) && (missing0 = "baseLab"))) || ((data.up === undefined) && (missing0 = "up"))) || ((data.pins === undefined) && (missing0 = "pins"))) || ((data.seat === undefined) && (missing0 = "seat"))) || ((data.regions === undefined) && (missing0 = "regions"))) || ((data.passes === undefined) && (missing0 = "passes"))) || ((data.readings === undefined) && (missing0 = "readings"))) || ((data.cleanPictureId === undefined) && (missing0 = "cleanPictureId"))) || ((data.id === undefined) && (missing0 = "id"))) || ((data.revision === undefined) && (missing0 = "revision"))){
 validate51.errors = [{instancePath,schemaPath:"#/required",keyword:"required",params:{missingProperty: missing0}}];
 return false;
 }
@@ -12193,70 +12194,14 @@ else {
 var valid0 = true;
 }
 if(valid0){
-if(data.regions !== undefined){
-let data12 = data.regions;
+if(data.seat !== undefined){
+let data12 = data.seat;
 const _errs32 = errors;
-if(errors === _errs32){
-if(Array.isArray(data12)){
-if(data12.length > 8){
-validate51.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/maxItems",keyword:"maxItems",params:{limit: 8}}];
-return false;
-}
-else {
-var valid8 = true;
-const len4 = data12.length;
-for(let i4=0; i4<len4; i4++){
-let data13 = data12[i4];
+const _errs33 = errors;
+let valid8 = false;
 const _errs34 = errors;
-const _errs35 = errors;
-if(errors === _errs35){
-if(data13 && typeof data13 == "object" && !Array.isArray(data13)){
-let missing2;
-if(((((((data13.id === undefined) && (missing2 = "id")) || ((data13.productId === undefined) && (missing2 = "productId"))) || ((data13.lab === undefined) && (missing2 = "lab"))) || ((data13.place === undefined) && (missing2 = "place"))) || ((data13.edgeDegrees === undefined) && (missing2 = "edgeDegrees"))) || ((data13.reachMillimetres === undefined) && (missing2 = "reachMillimetres"))){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4,schemaPath:"#/$defs/WeatherRegion/required",keyword:"required",params:{missingProperty: missing2}}];
-return false;
-}
-else {
-const _errs37 = errors;
-for(const key2 in data13){
-if(!((((((key2 === "id") || (key2 === "productId")) || (key2 === "lab")) || (key2 === "place")) || (key2 === "edgeDegrees")) || (key2 === "reachMillimetres"))){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4,schemaPath:"#/$defs/WeatherRegion/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
-return false;
-break;
-}
-}
-if(_errs37 === errors){
-if(data13.id !== undefined){
-let data14 = data13.id;
-const _errs38 = errors;
-if(errors === _errs38){
-if(typeof data14 === "string"){
-if(!pattern10.test(data14)){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/id",schemaPath:"#/$defs/WeatherRegion/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/id",schemaPath:"#/$defs/WeatherRegion/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid10 = _errs38 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.productId !== undefined){
-let data15 = data13.productId;
-const _errs40 = errors;
-const _errs41 = errors;
-let valid11 = false;
-const _errs42 = errors;
-if(errors === _errs42){
-if(typeof data15 === "string"){
-if(!pattern10.test(data15)){
-const err8 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(!(data12 && typeof data12 == "object" && !Array.isArray(data12))){
+const err8 = {instancePath:instancePath+"/seat",schemaPath:"#/properties/seat/anyOf/0/type",keyword:"type",params:{type: "object"}};
 if(vErrors === null){
 vErrors = [err8];
 }
@@ -12265,9 +12210,12 @@ vErrors.push(err8);
 }
 errors++;
 }
-}
-else {
-const err9 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const _errs35 = errors;
+if(errors === _errs35){
+if(data12 && typeof data12 == "object" && !Array.isArray(data12)){
+let missing2;
+if(((data12.turnDegrees === undefined) && (missing2 = "turnDegrees")) || ((data12.offset === undefined) && (missing2 = "offset"))){
+const err9 = {instancePath:instancePath+"/seat",schemaPath:"#/$defs/PartSeat/required",keyword:"required",params:{missingProperty: missing2}};
 if(vErrors === null){
 vErrors = [err9];
 }
@@ -12276,12 +12224,11 @@ vErrors.push(err9);
 }
 errors++;
 }
-}
-var _valid1 = _errs42 === errors;
-valid11 = valid11 || _valid1;
-const _errs44 = errors;
-if(data15 !== null){
-const err10 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const _errs37 = errors;
+for(const key2 in data12){
+if(!((key2 === "turnDegrees") || (key2 === "offset"))){
+const err10 = {instancePath:instancePath+"/seat",schemaPath:"#/$defs/PartSeat/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}};
 if(vErrors === null){
 vErrors = [err10];
 }
@@ -12289,11 +12236,17 @@ else {
 vErrors.push(err10);
 }
 errors++;
+break;
 }
-var _valid1 = _errs44 === errors;
-valid11 = valid11 || _valid1;
-if(!valid11){
-const err11 = {instancePath:instancePath+"/regions/" + i4+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf",keyword:"anyOf",params:{}};
+}
+if(_errs37 === errors){
+if(data12.turnDegrees !== undefined){
+let data13 = data12.turnDegrees;
+const _errs38 = errors;
+if(errors === _errs38){
+if((typeof data13 == "number") && (isFinite(data13))){
+if(data13 > 360 || isNaN(data13)){
+const err11 = {instancePath:instancePath+"/seat/turnDegrees",schemaPath:"#/$defs/PartSeat/properties/turnDegrees/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360}};
 if(vErrors === null){
 vErrors = [err11];
 }
@@ -12301,163 +12254,10 @@ else {
 vErrors.push(err11);
 }
 errors++;
-validate51.errors = vErrors;
-return false;
 }
 else {
-errors = _errs41;
-if(vErrors !== null){
-if(_errs41){
-vErrors.length = _errs41;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid10 = _errs40 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.lab !== undefined){
-let data16 = data13.lab;
-const _errs46 = errors;
-if(errors === _errs46){
-if(Array.isArray(data16)){
-if(data16.length > 3){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
-return false;
-}
-else {
-if(data16.length < 3){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
-return false;
-}
-else {
-var valid12 = true;
-const len5 = data16.length;
-for(let i5=0; i5<len5; i5++){
-let data17 = data16[i5];
-const _errs48 = errors;
-if(errors === _errs48){
-if((typeof data17 == "number") && (isFinite(data17))){
-if(data17 > 200 || isNaN(data17)){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab/" + i5,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data17 < -200 || isNaN(data17)){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab/" + i5,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab/" + i5,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid12 = _errs48 === errors;
-if(!valid12){
-break;
-}
-}
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid10 = _errs46 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.place !== undefined){
-let data18 = data13.place;
-const _errs50 = errors;
-if(errors === _errs50){
-if(Array.isArray(data18)){
-if(data18.length > 3){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/maxItems",keyword:"maxItems",params:{limit: 3}}];
-return false;
-}
-else {
-if(data18.length < 3){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/minItems",keyword:"minItems",params:{limit: 3}}];
-return false;
-}
-else {
-var valid13 = true;
-const len6 = data18.length;
-for(let i6=0; i6<len6; i6++){
-let data19 = data18[i6];
-const _errs52 = errors;
-if(!((typeof data19 == "number") && (isFinite(data19)))){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place/" + i6,schemaPath:"#/$defs/WeatherRegion/properties/place/items/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-var valid13 = _errs52 === errors;
-if(!valid13){
-break;
-}
-}
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid10 = _errs50 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.edgeDegrees !== undefined){
-let data20 = data13.edgeDegrees;
-const _errs54 = errors;
-if(errors === _errs54){
-if((typeof data20 == "number") && (isFinite(data20))){
-if(data20 > 180 || isNaN(data20)){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/maximum",keyword:"maximum",params:{comparison: "<=", limit: 180}}];
-return false;
-}
-else {
-if(data20 < 1 || isNaN(data20)){
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid10 = _errs54 === errors;
-}
-else {
-var valid10 = true;
-}
-if(valid10){
-if(data13.reachMillimetres !== undefined){
-let data21 = data13.reachMillimetres;
-const _errs56 = errors;
-const _errs57 = errors;
-let valid14 = false;
-const _errs58 = errors;
-if(errors === _errs58){
-if((typeof data21 == "number") && (isFinite(data21))){
-if(data21 > 5000 || isNaN(data21)){
-const err12 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
+if(data13 < -360 || isNaN(data13)){
+const err12 = {instancePath:instancePath+"/seat/turnDegrees",schemaPath:"#/$defs/PartSeat/properties/turnDegrees/minimum",keyword:"minimum",params:{comparison: ">=", limit: -360}};
 if(vErrors === null){
 vErrors = [err12];
 }
@@ -12466,9 +12266,10 @@ vErrors.push(err12);
 }
 errors++;
 }
+}
+}
 else {
-if(data21 < 0.1 || isNaN(data21)){
-const err13 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+const err13 = {instancePath:instancePath+"/seat/turnDegrees",schemaPath:"#/$defs/PartSeat/properties/turnDegrees/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err13];
 }
@@ -12478,9 +12279,19 @@ vErrors.push(err13);
 errors++;
 }
 }
+var valid10 = _errs38 === errors;
 }
 else {
-const err14 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+var valid10 = true;
+}
+if(valid10){
+if(data12.offset !== undefined){
+let data14 = data12.offset;
+const _errs40 = errors;
+if(errors === _errs40){
+if(Array.isArray(data14)){
+if(data14.length > 3){
+const err14 = {instancePath:instancePath+"/seat/offset",schemaPath:"#/$defs/PartSeat/properties/offset/maxItems",keyword:"maxItems",params:{limit: 3}};
 if(vErrors === null){
 vErrors = [err14];
 }
@@ -12489,12 +12300,9 @@ vErrors.push(err14);
 }
 errors++;
 }
-}
-var _valid2 = _errs58 === errors;
-valid14 = valid14 || _valid2;
-const _errs60 = errors;
-if(data21 !== null){
-const err15 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data14.length < 3){
+const err15 = {instancePath:instancePath+"/seat/offset",schemaPath:"#/$defs/PartSeat/properties/offset/minItems",keyword:"minItems",params:{limit: 3}};
 if(vErrors === null){
 vErrors = [err15];
 }
@@ -12503,10 +12311,16 @@ vErrors.push(err15);
 }
 errors++;
 }
-var _valid2 = _errs60 === errors;
-valid14 = valid14 || _valid2;
-if(!valid14){
-const err16 = {instancePath:instancePath+"/regions/" + i4+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf",keyword:"anyOf",params:{}};
+else {
+var valid11 = true;
+const len4 = data14.length;
+for(let i4=0; i4<len4; i4++){
+let data15 = data14[i4];
+const _errs42 = errors;
+if(errors === _errs42){
+if((typeof data15 == "number") && (isFinite(data15))){
+if(data15 > 10000 || isNaN(data15)){
+const err16 = {instancePath:instancePath+"/seat/offset/" + i4,schemaPath:"#/$defs/PartSeat/properties/offset/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err16];
 }
@@ -12514,21 +12328,51 @@ else {
 vErrors.push(err16);
 }
 errors++;
-validate51.errors = vErrors;
-return false;
 }
 else {
-errors = _errs57;
-if(vErrors !== null){
-if(_errs57){
-vErrors.length = _errs57;
+if(data15 < -10000 || isNaN(data15)){
+const err17 = {instancePath:instancePath+"/seat/offset/" + i4,schemaPath:"#/$defs/PartSeat/properties/offset/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -10000}};
+if(vErrors === null){
+vErrors = [err17];
 }
 else {
-vErrors = null;
+vErrors.push(err17);
+}
+errors++;
 }
 }
 }
-var valid10 = _errs56 === errors;
+else {
+const err18 = {instancePath:instancePath+"/seat/offset/" + i4,schemaPath:"#/$defs/PartSeat/properties/offset/items/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err18];
+}
+else {
+vErrors.push(err18);
+}
+errors++;
+}
+}
+var valid11 = _errs42 === errors;
+if(!valid11){
+break;
+}
+}
+}
+}
+}
+else {
+const err19 = {instancePath:instancePath+"/seat/offset",schemaPath:"#/$defs/PartSeat/properties/offset/type",keyword:"type",params:{type: "array"}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
+}
+errors++;
+}
+}
+var valid10 = _errs40 === errors;
 }
 else {
 var valid10 = true;
@@ -12537,17 +12381,519 @@ var valid10 = true;
 }
 }
 }
+else {
+const err20 = {instancePath:instancePath+"/seat",schemaPath:"#/$defs/PartSeat/type",keyword:"type",params:{type: "object"}};
+if(vErrors === null){
+vErrors = [err20];
+}
+else {
+vErrors.push(err20);
+}
+errors++;
+}
+}
+var _valid1 = _errs34 === errors;
+valid8 = valid8 || _valid1;
+const _errs45 = errors;
+if(data12 !== null){
+const err21 = {instancePath:instancePath+"/seat",schemaPath:"#/properties/seat/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err21];
+}
+else {
+vErrors.push(err21);
+}
+errors++;
+}
+var _valid1 = _errs45 === errors;
+valid8 = valid8 || _valid1;
+if(!valid8){
+const err22 = {instancePath:instancePath+"/seat",schemaPath:"#/properties/seat/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err22];
+}
+else {
+vErrors.push(err22);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs33;
+if(vErrors !== null){
+if(_errs33){
+vErrors.length = _errs33;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid0 = _errs32 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.regions !== undefined){
+let data16 = data.regions;
+const _errs47 = errors;
+if(errors === _errs47){
+if(Array.isArray(data16)){
+if(data16.length > 8){
+validate51.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/properties/regions/maxItems",keyword:"maxItems",params:{limit: 8}}];
+return false;
+}
+else {
+var valid12 = true;
+const len5 = data16.length;
+for(let i5=0; i5<len5; i5++){
+let data17 = data16[i5];
+const _errs49 = errors;
+const _errs50 = errors;
+if(errors === _errs50){
+if(data17 && typeof data17 == "object" && !Array.isArray(data17)){
+let missing3;
+if(((((((((data17.id === undefined) && (missing3 = "id")) || ((data17.productId === undefined) && (missing3 = "productId"))) || ((data17.lab === undefined) && (missing3 = "lab"))) || ((data17.place === undefined) && (missing3 = "place"))) || ((data17.edgeDegrees === undefined) && (missing3 = "edgeDegrees"))) || ((data17.reachMillimetres === undefined) && (missing3 = "reachMillimetres"))) || ((data17.stencilId === undefined) && (missing3 = "stencilId"))) || ((data17.turnDegrees === undefined) && (missing3 = "turnDegrees"))){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5,schemaPath:"#/$defs/WeatherRegion/required",keyword:"required",params:{missingProperty: missing3}}];
+return false;
+}
+else {
+const _errs52 = errors;
+for(const key3 in data17){
+if(!((((((((key3 === "id") || (key3 === "productId")) || (key3 === "lab")) || (key3 === "place")) || (key3 === "edgeDegrees")) || (key3 === "reachMillimetres")) || (key3 === "stencilId")) || (key3 === "turnDegrees"))){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5,schemaPath:"#/$defs/WeatherRegion/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
+return false;
+break;
+}
+}
+if(_errs52 === errors){
+if(data17.id !== undefined){
+let data18 = data17.id;
+const _errs53 = errors;
+if(errors === _errs53){
+if(typeof data18 === "string"){
+if(!pattern10.test(data18)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/id",schemaPath:"#/$defs/WeatherRegion/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/id",schemaPath:"#/$defs/WeatherRegion/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid14 = _errs53 === errors;
+}
+else {
+var valid14 = true;
+}
+if(valid14){
+if(data17.productId !== undefined){
+let data19 = data17.productId;
+const _errs55 = errors;
+const _errs56 = errors;
+let valid15 = false;
+const _errs57 = errors;
+if(errors === _errs57){
+if(typeof data19 === "string"){
+if(!pattern10.test(data19)){
+const err23 = {instancePath:instancePath+"/regions/" + i5+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err23];
+}
+else {
+vErrors.push(err23);
+}
+errors++;
+}
+}
+else {
+const err24 = {instancePath:instancePath+"/regions/" + i5+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
+}
+errors++;
+}
+}
+var _valid2 = _errs57 === errors;
+valid15 = valid15 || _valid2;
+const _errs59 = errors;
+if(data19 !== null){
+const err25 = {instancePath:instancePath+"/regions/" + i5+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err25];
+}
+else {
+vErrors.push(err25);
+}
+errors++;
+}
+var _valid2 = _errs59 === errors;
+valid15 = valid15 || _valid2;
+if(!valid15){
+const err26 = {instancePath:instancePath+"/regions/" + i5+"/productId",schemaPath:"#/$defs/WeatherRegion/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err26];
+}
+else {
+vErrors.push(err26);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs56;
+if(vErrors !== null){
+if(_errs56){
+vErrors.length = _errs56;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid14 = _errs55 === errors;
+}
+else {
+var valid14 = true;
+}
+if(valid14){
+if(data17.lab !== undefined){
+let data20 = data17.lab;
+const _errs61 = errors;
+if(errors === _errs61){
+if(Array.isArray(data20)){
+if(data20.length > 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data20.length < 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid16 = true;
+const len6 = data20.length;
+for(let i6=0; i6<len6; i6++){
+let data21 = data20[i6];
+const _errs63 = errors;
+if(errors === _errs63){
+if((typeof data21 == "number") && (isFinite(data21))){
+if(data21 > 200 || isNaN(data21)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/lab/" + i6,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data21 < -200 || isNaN(data21)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/lab/" + i6,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/lab/" + i6,schemaPath:"#/$defs/WeatherRegion/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid16 = _errs63 === errors;
+if(!valid16){
+break;
+}
 }
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/regions/" + i4,schemaPath:"#/$defs/WeatherRegion/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/lab",schemaPath:"#/$defs/WeatherRegion/properties/lab/type",keyword:"type",params:{type: "array"}}];
 return false;
 }
 }
-var valid8 = _errs34 === errors;
-if(!valid8){
+var valid14 = _errs61 === errors;
+}
+else {
+var valid14 = true;
+}
+if(valid14){
+if(data17.place !== undefined){
+let data22 = data17.place;
+const _errs65 = errors;
+if(errors === _errs65){
+if(Array.isArray(data22)){
+if(data22.length > 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data22.length < 3){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
+}
+else {
+var valid17 = true;
+const len7 = data22.length;
+for(let i7=0; i7<len7; i7++){
+let data23 = data22[i7];
+const _errs67 = errors;
+if(!((typeof data23 == "number") && (isFinite(data23)))){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/place/" + i7,schemaPath:"#/$defs/WeatherRegion/properties/place/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+var valid17 = _errs67 === errors;
+if(!valid17){
+break;
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/place",schemaPath:"#/$defs/WeatherRegion/properties/place/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid14 = _errs65 === errors;
+}
+else {
+var valid14 = true;
+}
+if(valid14){
+if(data17.edgeDegrees !== undefined){
+let data24 = data17.edgeDegrees;
+const _errs69 = errors;
+if(errors === _errs69){
+if((typeof data24 == "number") && (isFinite(data24))){
+if(data24 > 180 || isNaN(data24)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/maximum",keyword:"maximum",params:{comparison: "<=", limit: 180}}];
+return false;
+}
+else {
+if(data24 < 1 || isNaN(data24)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/edgeDegrees",schemaPath:"#/$defs/WeatherRegion/properties/edgeDegrees/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid14 = _errs69 === errors;
+}
+else {
+var valid14 = true;
+}
+if(valid14){
+if(data17.reachMillimetres !== undefined){
+let data25 = data17.reachMillimetres;
+const _errs71 = errors;
+const _errs72 = errors;
+let valid18 = false;
+const _errs73 = errors;
+if(errors === _errs73){
+if((typeof data25 == "number") && (isFinite(data25))){
+if(data25 > 5000 || isNaN(data25)){
+const err27 = {instancePath:instancePath+"/regions/" + i5+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
+if(vErrors === null){
+vErrors = [err27];
+}
+else {
+vErrors.push(err27);
+}
+errors++;
+}
+else {
+if(data25 < 0.1 || isNaN(data25)){
+const err28 = {instancePath:instancePath+"/regions/" + i5+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
+}
+errors++;
+}
+}
+}
+else {
+const err29 = {instancePath:instancePath+"/regions/" + i5+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err29];
+}
+else {
+vErrors.push(err29);
+}
+errors++;
+}
+}
+var _valid3 = _errs73 === errors;
+valid18 = valid18 || _valid3;
+const _errs75 = errors;
+if(data25 !== null){
+const err30 = {instancePath:instancePath+"/regions/" + i5+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err30];
+}
+else {
+vErrors.push(err30);
+}
+errors++;
+}
+var _valid3 = _errs75 === errors;
+valid18 = valid18 || _valid3;
+if(!valid18){
+const err31 = {instancePath:instancePath+"/regions/" + i5+"/reachMillimetres",schemaPath:"#/$defs/WeatherRegion/properties/reachMillimetres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err31];
+}
+else {
+vErrors.push(err31);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs72;
+if(vErrors !== null){
+if(_errs72){
+vErrors.length = _errs72;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid14 = _errs71 === errors;
+}
+else {
+var valid14 = true;
+}
+if(valid14){
+if(data17.stencilId !== undefined){
+let data26 = data17.stencilId;
+const _errs77 = errors;
+const _errs78 = errors;
+let valid19 = false;
+const _errs79 = errors;
+if(errors === _errs79){
+if(typeof data26 === "string"){
+if(!pattern10.test(data26)){
+const err32 = {instancePath:instancePath+"/regions/" + i5+"/stencilId",schemaPath:"#/$defs/WeatherRegion/properties/stencilId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
+}
+errors++;
+}
+}
+else {
+const err33 = {instancePath:instancePath+"/regions/" + i5+"/stencilId",schemaPath:"#/$defs/WeatherRegion/properties/stencilId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
+}
+errors++;
+}
+}
+var _valid4 = _errs79 === errors;
+valid19 = valid19 || _valid4;
+const _errs81 = errors;
+if(data26 !== null){
+const err34 = {instancePath:instancePath+"/regions/" + i5+"/stencilId",schemaPath:"#/$defs/WeatherRegion/properties/stencilId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err34];
+}
+else {
+vErrors.push(err34);
+}
+errors++;
+}
+var _valid4 = _errs81 === errors;
+valid19 = valid19 || _valid4;
+if(!valid19){
+const err35 = {instancePath:instancePath+"/regions/" + i5+"/stencilId",schemaPath:"#/$defs/WeatherRegion/properties/stencilId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err35];
+}
+else {
+vErrors.push(err35);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs78;
+if(vErrors !== null){
+if(_errs78){
+vErrors.length = _errs78;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid14 = _errs77 === errors;
+}
+else {
+var valid14 = true;
+}
+if(valid14){
+if(data17.turnDegrees !== undefined){
+let data27 = data17.turnDegrees;
+const _errs83 = errors;
+if(errors === _errs83){
+if((typeof data27 == "number") && (isFinite(data27))){
+if(data27 > 360 || isNaN(data27)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/turnDegrees",schemaPath:"#/$defs/WeatherRegion/properties/turnDegrees/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360}}];
+return false;
+}
+else {
+if(data27 < -360 || isNaN(data27)){
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/turnDegrees",schemaPath:"#/$defs/WeatherRegion/properties/turnDegrees/minimum",keyword:"minimum",params:{comparison: ">=", limit: -360}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5+"/turnDegrees",schemaPath:"#/$defs/WeatherRegion/properties/turnDegrees/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid14 = _errs83 === errors;
+}
+else {
+var valid14 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/regions/" + i5,schemaPath:"#/$defs/WeatherRegion/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid12 = _errs49 === errors;
+if(!valid12){
 break;
 }
 }
@@ -12558,752 +12904,93 @@ validate51.errors = [{instancePath:instancePath+"/regions",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs32 === errors;
+var valid0 = _errs47 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.passes !== undefined){
-let data22 = data.passes;
-const _errs62 = errors;
-if(errors === _errs62){
-if(Array.isArray(data22)){
-if(data22.length > 40){
+let data28 = data.passes;
+const _errs85 = errors;
+if(errors === _errs85){
+if(Array.isArray(data28)){
+if(data28.length > 40){
 validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/maxItems",keyword:"maxItems",params:{limit: 40}}];
 return false;
 }
 else {
-var valid15 = true;
-const len7 = data22.length;
-for(let i7=0; i7<len7; i7++){
-let data23 = data22[i7];
-const _errs64 = errors;
-const _errs65 = errors;
-if(errors === _errs65){
-if(data23 && typeof data23 == "object" && !Array.isArray(data23)){
-let missing3;
-if(((((((((((data23.id === undefined) && (missing3 = "id")) || ((data23.techniqueId === undefined) && (missing3 = "techniqueId"))) || ((data23.productId === undefined) && (missing3 = "productId"))) || ((data23.lab === undefined) && (missing3 = "lab"))) || ((data23.amount === undefined) && (missing3 = "amount"))) || ((data23.wiped === undefined) && (missing3 = "wiped"))) || ((data23.sizeMillimetres === undefined) && (missing3 = "sizeMillimetres"))) || ((data23.seed === undefined) && (missing3 = "seed"))) || ((data23.stop === undefined) && (missing3 = "stop"))) || ((data23.rungId === undefined) && (missing3 = "rungId"))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7,schemaPath:"#/$defs/PlannedWeatherPass/required",keyword:"required",params:{missingProperty: missing3}}];
-return false;
-}
-else {
-const _errs67 = errors;
-for(const key3 in data23){
-if(!(func1.call(schema86.properties, key3))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
-return false;
-break;
-}
-}
-if(_errs67 === errors){
-if(data23.id !== undefined){
-let data24 = data23.id;
-const _errs68 = errors;
-if(errors === _errs68){
-if(typeof data24 === "string"){
-if(!pattern10.test(data24)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid17 = _errs68 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.techniqueId !== undefined){
-let data25 = data23.techniqueId;
-const _errs70 = errors;
-if(typeof data25 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((((((((((((((((((((((data25 === "chipsTaken") || (data25 === "washWiped")) || (data25 === "washLeft")) || (data25 === "washSprayed")) || (data25 === "washCorners")) || (data25 === "oilWash")) || (data25 === "pinWash")) || (data25 === "streaks")) || (data25 === "rustUp")) || (data25 === "verdigris")) || (data25 === "spongeStipple")) || (data25 === "grime")) || (data25 === "rustRunOff")) || (data25 === "chipsBrush")) || (data25 === "chipsSponge")) || (data25 === "scratches")) || (data25 === "dryBrush")) || (data25 === "splatter")) || (data25 === "chipsStick")) || (data25 === "soot")) || (data25 === "polishEdges")) || (data25 === "graphiteEdges")) || (data25 === "wetGloss")) || (data25 === "dust"))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema86.properties.techniqueId.enum}}];
-return false;
-}
-var valid17 = _errs70 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.productId !== undefined){
-let data26 = data23.productId;
-const _errs72 = errors;
-const _errs73 = errors;
-let valid18 = false;
-const _errs74 = errors;
-if(errors === _errs74){
-if(typeof data26 === "string"){
-if(!pattern10.test(data26)){
-const err17 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err17];
-}
-else {
-vErrors.push(err17);
-}
-errors++;
-}
-}
-else {
-const err18 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err18];
-}
-else {
-vErrors.push(err18);
-}
-errors++;
-}
-}
-var _valid3 = _errs74 === errors;
-valid18 = valid18 || _valid3;
-const _errs76 = errors;
-if(data26 !== null){
-const err19 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err19];
-}
-else {
-vErrors.push(err19);
-}
-errors++;
-}
-var _valid3 = _errs76 === errors;
-valid18 = valid18 || _valid3;
-if(!valid18){
-const err20 = {instancePath:instancePath+"/passes/" + i7+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err20];
-}
-else {
-vErrors.push(err20);
-}
-errors++;
-validate51.errors = vErrors;
-return false;
-}
-else {
-errors = _errs73;
-if(vErrors !== null){
-if(_errs73){
-vErrors.length = _errs73;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid17 = _errs72 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.lab !== undefined){
-let data27 = data23.lab;
-const _errs78 = errors;
-if(errors === _errs78){
-if(Array.isArray(data27)){
-if(data27.length > 3){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
-return false;
-}
-else {
-if(data27.length < 3){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
-return false;
-}
-else {
-var valid19 = true;
-const len8 = data27.length;
+var valid20 = true;
+const len8 = data28.length;
 for(let i8=0; i8<len8; i8++){
-let data28 = data27[i8];
-const _errs80 = errors;
-if(errors === _errs80){
-if((typeof data28 == "number") && (isFinite(data28))){
-if(data28 > 200 || isNaN(data28)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data28 < -200 || isNaN(data28)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid19 = _errs80 === errors;
-if(!valid19){
-break;
-}
-}
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid17 = _errs78 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.amount !== undefined){
-let data29 = data23.amount;
-const _errs82 = errors;
-if(errors === _errs82){
-if((typeof data29 == "number") && (isFinite(data29))){
-if(data29 > 1 || isNaN(data29)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data29 < 0 || isNaN(data29)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid17 = _errs82 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.wiped !== undefined){
-let data30 = data23.wiped;
-const _errs84 = errors;
-if(errors === _errs84){
-if((typeof data30 == "number") && (isFinite(data30))){
-if(data30 > 1 || isNaN(data30)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data30 < 0 || isNaN(data30)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid17 = _errs84 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.sizeMillimetres !== undefined){
-let data31 = data23.sizeMillimetres;
-const _errs86 = errors;
-if(errors === _errs86){
-if((typeof data31 == "number") && (isFinite(data31))){
-if(data31 > 200 || isNaN(data31)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data31 < 0.05 || isNaN(data31)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid17 = _errs86 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.seed !== undefined){
-let data32 = data23.seed;
+let data29 = data28[i8];
+const _errs87 = errors;
 const _errs88 = errors;
-if(!(((typeof data32 == "number") && (!(data32 % 1) && !isNaN(data32))) && (isFinite(data32)))){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
 if(errors === _errs88){
-if((typeof data32 == "number") && (isFinite(data32))){
-if(data32 > 1000000 || isNaN(data32)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
+if(data29 && typeof data29 == "object" && !Array.isArray(data29)){
+let missing4;
+if(((((((((((data29.id === undefined) && (missing4 = "id")) || ((data29.techniqueId === undefined) && (missing4 = "techniqueId"))) || ((data29.productId === undefined) && (missing4 = "productId"))) || ((data29.lab === undefined) && (missing4 = "lab"))) || ((data29.amount === undefined) && (missing4 = "amount"))) || ((data29.wiped === undefined) && (missing4 = "wiped"))) || ((data29.sizeMillimetres === undefined) && (missing4 = "sizeMillimetres"))) || ((data29.seed === undefined) && (missing4 = "seed"))) || ((data29.stop === undefined) && (missing4 = "stop"))) || ((data29.rungId === undefined) && (missing4 = "rungId"))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/required",keyword:"required",params:{missingProperty: missing4}}];
 return false;
 }
 else {
-if(data32 < 0 || isNaN(data32)){
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-}
-var valid17 = _errs88 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.stop !== undefined){
-let data33 = data23.stop;
 const _errs90 = errors;
-const _errs91 = errors;
-let valid20 = false;
-const _errs92 = errors;
-if(errors === _errs92){
-if((typeof data33 == "number") && (isFinite(data33))){
-if(data33 > 1 || isNaN(data33)){
-const err21 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
-if(vErrors === null){
-vErrors = [err21];
-}
-else {
-vErrors.push(err21);
-}
-errors++;
-}
-else {
-if(data33 < 0 || isNaN(data33)){
-const err22 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err22];
-}
-else {
-vErrors.push(err22);
-}
-errors++;
-}
-}
-}
-else {
-const err23 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err23];
-}
-else {
-vErrors.push(err23);
-}
-errors++;
-}
-}
-var _valid4 = _errs92 === errors;
-valid20 = valid20 || _valid4;
-const _errs94 = errors;
-if(data33 !== null){
-const err24 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err24];
-}
-else {
-vErrors.push(err24);
-}
-errors++;
-}
-var _valid4 = _errs94 === errors;
-valid20 = valid20 || _valid4;
-if(!valid20){
-const err25 = {instancePath:instancePath+"/passes/" + i7+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err25];
-}
-else {
-vErrors.push(err25);
-}
-errors++;
-validate51.errors = vErrors;
+for(const key4 in data29){
+if(!(func1.call(schema87.properties, key4))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
 return false;
-}
-else {
-errors = _errs91;
-if(vErrors !== null){
-if(_errs91){
-vErrors.length = _errs91;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid17 = _errs90 === errors;
-}
-else {
-var valid17 = true;
-}
-if(valid17){
-if(data23.rungId !== undefined){
-let data34 = data23.rungId;
-const _errs96 = errors;
-const _errs97 = errors;
-let valid21 = false;
-const _errs98 = errors;
-if(errors === _errs98){
-if(typeof data34 === "string"){
-if(!pattern10.test(data34)){
-const err26 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err26];
-}
-else {
-vErrors.push(err26);
-}
-errors++;
-}
-}
-else {
-const err27 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err27];
-}
-else {
-vErrors.push(err27);
-}
-errors++;
-}
-}
-var _valid5 = _errs98 === errors;
-valid21 = valid21 || _valid5;
-const _errs100 = errors;
-if(data34 !== null){
-const err28 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err28];
-}
-else {
-vErrors.push(err28);
-}
-errors++;
-}
-var _valid5 = _errs100 === errors;
-valid21 = valid21 || _valid5;
-if(!valid21){
-const err29 = {instancePath:instancePath+"/passes/" + i7+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err29];
-}
-else {
-vErrors.push(err29);
-}
-errors++;
-validate51.errors = vErrors;
-return false;
-}
-else {
-errors = _errs97;
-if(vErrors !== null){
-if(_errs97){
-vErrors.length = _errs97;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid17 = _errs96 === errors;
-}
-else {
-var valid17 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes/" + i7,schemaPath:"#/$defs/PlannedWeatherPass/type",keyword:"type",params:{type: "object"}}];
-return false;
-}
-}
-var valid15 = _errs64 === errors;
-if(!valid15){
 break;
 }
 }
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+if(_errs90 === errors){
+if(data29.id !== undefined){
+let data30 = data29.id;
+const _errs91 = errors;
+if(errors === _errs91){
+if(typeof data30 === "string"){
+if(!pattern10.test(data30)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
 }
-var valid0 = _errs62 === errors;
-}
 else {
-var valid0 = true;
-}
-if(valid0){
-if(data.readings !== undefined){
-let data35 = data.readings;
-const _errs102 = errors;
-if(errors === _errs102){
-if(Array.isArray(data35)){
-if(data35.length > 400){
-validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 400}}];
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/id",schemaPath:"#/$defs/PlannedWeatherPass/properties/id/type",keyword:"type",params:{type: "string"}}];
 return false;
+}
+}
+var valid22 = _errs91 === errors;
 }
 else {
 var valid22 = true;
-const len9 = data35.length;
-for(let i9=0; i9<len9; i9++){
-let data36 = data35[i9];
-const _errs104 = errors;
-const _errs105 = errors;
-if(errors === _errs105){
-if(data36 && typeof data36 == "object" && !Array.isArray(data36)){
-let missing4;
-if((((((((((data36.id === undefined) && (missing4 = "id")) || ((data36.passId === undefined) && (missing4 = "passId"))) || ((data36.amount === undefined) && (missing4 = "amount"))) || ((data36.coverage === undefined) && (missing4 = "coverage"))) || ((data36.half === undefined) && (missing4 = "half"))) || ((data36.most === undefined) && (missing4 = "most"))) || ((data36.how === undefined) && (missing4 = "how"))) || ((data36.pictureId === undefined) && (missing4 = "pictureId"))) || ((data36.atMs === undefined) && (missing4 = "atMs"))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9,schemaPath:"#/$defs/CoverageRecord/required",keyword:"required",params:{missingProperty: missing4}}];
+}
+if(valid22){
+if(data29.techniqueId !== undefined){
+let data31 = data29.techniqueId;
+const _errs93 = errors;
+if(typeof data31 !== "string"){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-else {
-const _errs107 = errors;
-for(const key4 in data36){
-if(!(func1.call(schema87.properties, key4))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
-return false;
-break;
-}
-}
-if(_errs107 === errors){
-if(data36.id !== undefined){
-let data37 = data36.id;
-const _errs108 = errors;
-if(errors === _errs108){
-if(typeof data37 === "string"){
-if(!pattern10.test(data37)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+if(!((((((((((((((((((((((((data31 === "chipsTaken") || (data31 === "washWiped")) || (data31 === "washLeft")) || (data31 === "washSprayed")) || (data31 === "washCorners")) || (data31 === "oilWash")) || (data31 === "pinWash")) || (data31 === "streaks")) || (data31 === "rustUp")) || (data31 === "verdigris")) || (data31 === "spongeStipple")) || (data31 === "grime")) || (data31 === "rustRunOff")) || (data31 === "chipsBrush")) || (data31 === "chipsSponge")) || (data31 === "scratches")) || (data31 === "dryBrush")) || (data31 === "splatter")) || (data31 === "chipsStick")) || (data31 === "soot")) || (data31 === "polishEdges")) || (data31 === "graphiteEdges")) || (data31 === "wetGloss")) || (data31 === "dust"))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/techniqueId",schemaPath:"#/$defs/PlannedWeatherPass/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema87.properties.techniqueId.enum}}];
 return false;
 }
+var valid22 = _errs93 === errors;
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/type",keyword:"type",params:{type: "string"}}];
-return false;
+var valid22 = true;
 }
-}
-var valid24 = _errs108 === errors;
-}
-else {
-var valid24 = true;
-}
-if(valid24){
-if(data36.passId !== undefined){
-let data38 = data36.passId;
-const _errs110 = errors;
-if(errors === _errs110){
-if(typeof data38 === "string"){
-if(!pattern10.test(data38)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
-return false;
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid24 = _errs110 === errors;
-}
-else {
-var valid24 = true;
-}
-if(valid24){
-if(data36.amount !== undefined){
-let data39 = data36.amount;
-const _errs112 = errors;
-if(errors === _errs112){
-if((typeof data39 == "number") && (isFinite(data39))){
-if(data39 > 10 || isNaN(data39)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
-return false;
-}
-else {
-if(data39 < 0 || isNaN(data39)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid24 = _errs112 === errors;
-}
-else {
-var valid24 = true;
-}
-if(valid24){
-if(data36.coverage !== undefined){
-let data40 = data36.coverage;
-const _errs114 = errors;
-const _errs115 = errors;
-let valid25 = false;
-const _errs116 = errors;
-if(errors === _errs116){
-if((typeof data40 == "number") && (isFinite(data40))){
-if(data40 > 1 || isNaN(data40)){
-const err30 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
-if(vErrors === null){
-vErrors = [err30];
-}
-else {
-vErrors.push(err30);
-}
-errors++;
-}
-else {
-if(data40 < 0 || isNaN(data40)){
-const err31 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err31];
-}
-else {
-vErrors.push(err31);
-}
-errors++;
-}
-}
-}
-else {
-const err32 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err32];
-}
-else {
-vErrors.push(err32);
-}
-errors++;
-}
-}
-var _valid6 = _errs116 === errors;
-valid25 = valid25 || _valid6;
-const _errs118 = errors;
-if(data40 !== null){
-const err33 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err33];
-}
-else {
-vErrors.push(err33);
-}
-errors++;
-}
-var _valid6 = _errs118 === errors;
-valid25 = valid25 || _valid6;
-if(!valid25){
-const err34 = {instancePath:instancePath+"/readings/" + i9+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err34];
-}
-else {
-vErrors.push(err34);
-}
-errors++;
-validate51.errors = vErrors;
-return false;
-}
-else {
-errors = _errs115;
-if(vErrors !== null){
-if(_errs115){
-vErrors.length = _errs115;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid24 = _errs114 === errors;
-}
-else {
-var valid24 = true;
-}
-if(valid24){
-if(data36.half !== undefined){
-let data41 = data36.half;
-const _errs120 = errors;
-if(errors === _errs120){
-if((typeof data41 == "number") && (isFinite(data41))){
-if(data41 > 1 || isNaN(data41)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data41 < 0 || isNaN(data41)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid24 = _errs120 === errors;
-}
-else {
-var valid24 = true;
-}
-if(valid24){
-if(data36.most !== undefined){
-let data42 = data36.most;
-const _errs122 = errors;
-const _errs123 = errors;
-let valid26 = false;
-const _errs124 = errors;
-if(errors === _errs124){
-if((typeof data42 == "number") && (isFinite(data42))){
-if(data42 > 1 || isNaN(data42)){
-const err35 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
-if(vErrors === null){
-vErrors = [err35];
-}
-else {
-vErrors.push(err35);
-}
-errors++;
-}
-else {
-if(data42 < 0 || isNaN(data42)){
-const err36 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(valid22){
+if(data29.productId !== undefined){
+let data32 = data29.productId;
+const _errs95 = errors;
+const _errs96 = errors;
+let valid23 = false;
+const _errs97 = errors;
+if(errors === _errs97){
+if(typeof data32 === "string"){
+if(!pattern10.test(data32)){
+const err36 = {instancePath:instancePath+"/passes/" + i8+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err36];
 }
@@ -13313,9 +13000,8 @@ vErrors.push(err36);
 errors++;
 }
 }
-}
 else {
-const err37 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err37 = {instancePath:instancePath+"/passes/" + i8+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err37];
 }
@@ -13325,11 +13011,11 @@ vErrors.push(err37);
 errors++;
 }
 }
-var _valid7 = _errs124 === errors;
-valid26 = valid26 || _valid7;
-const _errs126 = errors;
-if(data42 !== null){
-const err38 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid5 = _errs97 === errors;
+valid23 = valid23 || _valid5;
+const _errs99 = errors;
+if(data32 !== null){
+const err38 = {instancePath:instancePath+"/passes/" + i8+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err38];
 }
@@ -13338,10 +13024,10 @@ vErrors.push(err38);
 }
 errors++;
 }
-var _valid7 = _errs126 === errors;
-valid26 = valid26 || _valid7;
-if(!valid26){
-const err39 = {instancePath:instancePath+"/readings/" + i9+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf",keyword:"anyOf",params:{}};
+var _valid5 = _errs99 === errors;
+valid23 = valid23 || _valid5;
+if(!valid23){
+const err39 = {instancePath:instancePath+"/passes/" + i8+"/productId",schemaPath:"#/$defs/PlannedWeatherPass/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err39];
 }
@@ -13353,49 +13039,197 @@ validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs123;
+errors = _errs96;
 if(vErrors !== null){
-if(_errs123){
-vErrors.length = _errs123;
+if(_errs96){
+vErrors.length = _errs96;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid24 = _errs122 === errors;
+var valid22 = _errs95 === errors;
+}
+else {
+var valid22 = true;
+}
+if(valid22){
+if(data29.lab !== undefined){
+let data33 = data29.lab;
+const _errs101 = errors;
+if(errors === _errs101){
+if(Array.isArray(data33)){
+if(data33.length > 3){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/maxItems",keyword:"maxItems",params:{limit: 3}}];
+return false;
+}
+else {
+if(data33.length < 3){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/minItems",keyword:"minItems",params:{limit: 3}}];
+return false;
 }
 else {
 var valid24 = true;
-}
-if(valid24){
-if(data36.how !== undefined){
-let data43 = data36.how;
-const _errs128 = errors;
-if(typeof data43 !== "string"){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/type",keyword:"type",params:{type: "string"}}];
+const len9 = data33.length;
+for(let i9=0; i9<len9; i9++){
+let data34 = data33[i9];
+const _errs103 = errors;
+if(errors === _errs103){
+if((typeof data34 == "number") && (isFinite(data34))){
+if(data34 > 200 || isNaN(data34)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/lab/" + i9,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
-}
-if(!((((data43 === "pair") || (data43 === "unregistered")) || (data43 === "single")) || (data43 === "eye"))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema87.properties.how.enum}}];
-return false;
-}
-var valid24 = _errs128 === errors;
 }
 else {
-var valid24 = true;
+if(data34 < -200 || isNaN(data34)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/lab/" + i9,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
+return false;
 }
-if(valid24){
-if(data36.pictureId !== undefined){
-let data44 = data36.pictureId;
-const _errs130 = errors;
-const _errs131 = errors;
-let valid27 = false;
-const _errs132 = errors;
-if(errors === _errs132){
-if(typeof data44 === "string"){
-if(!pattern10.test(data44)){
-const err40 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/lab/" + i9,schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/items/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid24 = _errs103 === errors;
+if(!valid24){
+break;
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/lab",schemaPath:"#/$defs/PlannedWeatherPass/properties/lab/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid22 = _errs101 === errors;
+}
+else {
+var valid22 = true;
+}
+if(valid22){
+if(data29.amount !== undefined){
+let data35 = data29.amount;
+const _errs105 = errors;
+if(errors === _errs105){
+if((typeof data35 == "number") && (isFinite(data35))){
+if(data35 > 1 || isNaN(data35)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data35 < 0 || isNaN(data35)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/amount",schemaPath:"#/$defs/PlannedWeatherPass/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid22 = _errs105 === errors;
+}
+else {
+var valid22 = true;
+}
+if(valid22){
+if(data29.wiped !== undefined){
+let data36 = data29.wiped;
+const _errs107 = errors;
+if(errors === _errs107){
+if((typeof data36 == "number") && (isFinite(data36))){
+if(data36 > 1 || isNaN(data36)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data36 < 0 || isNaN(data36)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/wiped",schemaPath:"#/$defs/PlannedWeatherPass/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid22 = _errs107 === errors;
+}
+else {
+var valid22 = true;
+}
+if(valid22){
+if(data29.sizeMillimetres !== undefined){
+let data37 = data29.sizeMillimetres;
+const _errs109 = errors;
+if(errors === _errs109){
+if((typeof data37 == "number") && (isFinite(data37))){
+if(data37 > 200 || isNaN(data37)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data37 < 0.05 || isNaN(data37)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/sizeMillimetres",schemaPath:"#/$defs/PlannedWeatherPass/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid22 = _errs109 === errors;
+}
+else {
+var valid22 = true;
+}
+if(valid22){
+if(data29.seed !== undefined){
+let data38 = data29.seed;
+const _errs111 = errors;
+if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs111){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 > 1000000 || isNaN(data38)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
+return false;
+}
+else {
+if(data38 < 0 || isNaN(data38)){
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8+"/seed",schemaPath:"#/$defs/PlannedWeatherPass/properties/seed/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid22 = _errs111 === errors;
+}
+else {
+var valid22 = true;
+}
+if(valid22){
+if(data29.stop !== undefined){
+let data39 = data29.stop;
+const _errs113 = errors;
+const _errs114 = errors;
+let valid25 = false;
+const _errs115 = errors;
+if(errors === _errs115){
+if((typeof data39 == "number") && (isFinite(data39))){
+if(data39 > 1 || isNaN(data39)){
+const err40 = {instancePath:instancePath+"/passes/" + i8+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err40];
 }
@@ -13404,9 +13238,9 @@ vErrors.push(err40);
 }
 errors++;
 }
-}
 else {
-const err41 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(data39 < 0 || isNaN(data39)){
+const err41 = {instancePath:instancePath+"/passes/" + i8+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err41];
 }
@@ -13416,11 +13250,9 @@ vErrors.push(err41);
 errors++;
 }
 }
-var _valid8 = _errs132 === errors;
-valid27 = valid27 || _valid8;
-const _errs134 = errors;
-if(data44 !== null){
-const err42 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+}
+else {
+const err42 = {instancePath:instancePath+"/passes/" + i8+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err42];
 }
@@ -13429,10 +13261,12 @@ vErrors.push(err42);
 }
 errors++;
 }
-var _valid8 = _errs134 === errors;
-valid27 = valid27 || _valid8;
-if(!valid27){
-const err43 = {instancePath:instancePath+"/readings/" + i9+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+}
+var _valid6 = _errs115 === errors;
+valid25 = valid25 || _valid6;
+const _errs117 = errors;
+if(data39 !== null){
+const err43 = {instancePath:instancePath+"/passes/" + i8+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err43];
 }
@@ -13440,70 +13274,582 @@ else {
 vErrors.push(err43);
 }
 errors++;
+}
+var _valid6 = _errs117 === errors;
+valid25 = valid25 || _valid6;
+if(!valid25){
+const err44 = {instancePath:instancePath+"/passes/" + i8+"/stop",schemaPath:"#/$defs/PlannedWeatherPass/properties/stop/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err44];
+}
+else {
+vErrors.push(err44);
+}
+errors++;
 validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs131;
+errors = _errs114;
 if(vErrors !== null){
-if(_errs131){
-vErrors.length = _errs131;
+if(_errs114){
+vErrors.length = _errs114;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid24 = _errs130 === errors;
+var valid22 = _errs113 === errors;
 }
 else {
-var valid24 = true;
+var valid22 = true;
 }
-if(valid24){
-if(data36.atMs !== undefined){
-let data45 = data36.atMs;
-const _errs136 = errors;
-if(!(((typeof data45 == "number") && (!(data45 % 1) && !isNaN(data45))) && (isFinite(data45)))){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+if(valid22){
+if(data29.rungId !== undefined){
+let data40 = data29.rungId;
+const _errs119 = errors;
+const _errs120 = errors;
+let valid26 = false;
+const _errs121 = errors;
+if(errors === _errs121){
+if(typeof data40 === "string"){
+if(!pattern10.test(data40)){
+const err45 = {instancePath:instancePath+"/passes/" + i8+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err45];
+}
+else {
+vErrors.push(err45);
+}
+errors++;
+}
+}
+else {
+const err46 = {instancePath:instancePath+"/passes/" + i8+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+}
+}
+var _valid7 = _errs121 === errors;
+valid26 = valid26 || _valid7;
+const _errs123 = errors;
+if(data40 !== null){
+const err47 = {instancePath:instancePath+"/passes/" + i8+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err47];
+}
+else {
+vErrors.push(err47);
+}
+errors++;
+}
+var _valid7 = _errs123 === errors;
+valid26 = valid26 || _valid7;
+if(!valid26){
+const err48 = {instancePath:instancePath+"/passes/" + i8+"/rungId",schemaPath:"#/$defs/PlannedWeatherPass/properties/rungId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err48];
+}
+else {
+vErrors.push(err48);
+}
+errors++;
+validate51.errors = vErrors;
 return false;
 }
-if(errors === _errs136){
+else {
+errors = _errs120;
+if(vErrors !== null){
+if(_errs120){
+vErrors.length = _errs120;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid22 = _errs119 === errors;
+}
+else {
+var valid22 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes/" + i8,schemaPath:"#/$defs/PlannedWeatherPass/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid20 = _errs87 === errors;
+if(!valid20){
+break;
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properties/passes/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid0 = _errs85 === errors;
+}
+else {
+var valid0 = true;
+}
+if(valid0){
+if(data.readings !== undefined){
+let data41 = data.readings;
+const _errs125 = errors;
+if(errors === _errs125){
+if(Array.isArray(data41)){
+if(data41.length > 400){
+validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/properties/readings/maxItems",keyword:"maxItems",params:{limit: 400}}];
+return false;
+}
+else {
+var valid27 = true;
+const len10 = data41.length;
+for(let i10=0; i10<len10; i10++){
+let data42 = data41[i10];
+const _errs127 = errors;
+const _errs128 = errors;
+if(errors === _errs128){
+if(data42 && typeof data42 == "object" && !Array.isArray(data42)){
+let missing5;
+if((((((((((data42.id === undefined) && (missing5 = "id")) || ((data42.passId === undefined) && (missing5 = "passId"))) || ((data42.amount === undefined) && (missing5 = "amount"))) || ((data42.coverage === undefined) && (missing5 = "coverage"))) || ((data42.half === undefined) && (missing5 = "half"))) || ((data42.most === undefined) && (missing5 = "most"))) || ((data42.how === undefined) && (missing5 = "how"))) || ((data42.pictureId === undefined) && (missing5 = "pictureId"))) || ((data42.atMs === undefined) && (missing5 = "atMs"))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10,schemaPath:"#/$defs/CoverageRecord/required",keyword:"required",params:{missingProperty: missing5}}];
+return false;
+}
+else {
+const _errs130 = errors;
+for(const key5 in data42){
+if(!(func1.call(schema88.properties, key5))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10,schemaPath:"#/$defs/CoverageRecord/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
+return false;
+break;
+}
+}
+if(_errs130 === errors){
+if(data42.id !== undefined){
+let data43 = data42.id;
+const _errs131 = errors;
+if(errors === _errs131){
+if(typeof data43 === "string"){
+if(!pattern10.test(data43)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/id",schemaPath:"#/$defs/CoverageRecord/properties/id/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid29 = _errs131 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.passId !== undefined){
+let data44 = data42.passId;
+const _errs133 = errors;
+if(errors === _errs133){
+if(typeof data44 === "string"){
+if(!pattern10.test(data44)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
+return false;
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/passId",schemaPath:"#/$defs/CoverageRecord/properties/passId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid29 = _errs133 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.amount !== undefined){
+let data45 = data42.amount;
+const _errs135 = errors;
+if(errors === _errs135){
 if((typeof data45 == "number") && (isFinite(data45))){
-if(data45 > 4102444800000 || isNaN(data45)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+if(data45 > 10 || isNaN(data45)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10}}];
 return false;
 }
 else {
-if(data45 < 946684800000 || isNaN(data45)){
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+if(data45 < 0 || isNaN(data45)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
-}
-}
-}
-}
-var valid24 = _errs136 === errors;
-}
-else {
-var valid24 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
 }
 }
 }
 else {
-validate51.errors = [{instancePath:instancePath+"/readings/" + i9,schemaPath:"#/$defs/CoverageRecord/type",keyword:"type",params:{type: "object"}}];
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/amount",schemaPath:"#/$defs/CoverageRecord/properties/amount/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
 }
-var valid22 = _errs104 === errors;
-if(!valid22){
+var valid29 = _errs135 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.coverage !== undefined){
+let data46 = data42.coverage;
+const _errs137 = errors;
+const _errs138 = errors;
+let valid30 = false;
+const _errs139 = errors;
+if(errors === _errs139){
+if((typeof data46 == "number") && (isFinite(data46))){
+if(data46 > 1 || isNaN(data46)){
+const err49 = {instancePath:instancePath+"/readings/" + i10+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err49];
+}
+else {
+vErrors.push(err49);
+}
+errors++;
+}
+else {
+if(data46 < 0 || isNaN(data46)){
+const err50 = {instancePath:instancePath+"/readings/" + i10+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err50];
+}
+else {
+vErrors.push(err50);
+}
+errors++;
+}
+}
+}
+else {
+const err51 = {instancePath:instancePath+"/readings/" + i10+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err51];
+}
+else {
+vErrors.push(err51);
+}
+errors++;
+}
+}
+var _valid8 = _errs139 === errors;
+valid30 = valid30 || _valid8;
+const _errs141 = errors;
+if(data46 !== null){
+const err52 = {instancePath:instancePath+"/readings/" + i10+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err52];
+}
+else {
+vErrors.push(err52);
+}
+errors++;
+}
+var _valid8 = _errs141 === errors;
+valid30 = valid30 || _valid8;
+if(!valid30){
+const err53 = {instancePath:instancePath+"/readings/" + i10+"/coverage",schemaPath:"#/$defs/CoverageRecord/properties/coverage/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err53];
+}
+else {
+vErrors.push(err53);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs138;
+if(vErrors !== null){
+if(_errs138){
+vErrors.length = _errs138;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid29 = _errs137 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.half !== undefined){
+let data47 = data42.half;
+const _errs143 = errors;
+if(errors === _errs143){
+if((typeof data47 == "number") && (isFinite(data47))){
+if(data47 > 1 || isNaN(data47)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data47 < 0 || isNaN(data47)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/half",schemaPath:"#/$defs/CoverageRecord/properties/half/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid29 = _errs143 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.most !== undefined){
+let data48 = data42.most;
+const _errs145 = errors;
+const _errs146 = errors;
+let valid31 = false;
+const _errs147 = errors;
+if(errors === _errs147){
+if((typeof data48 == "number") && (isFinite(data48))){
+if(data48 > 1 || isNaN(data48)){
+const err54 = {instancePath:instancePath+"/readings/" + i10+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(vErrors === null){
+vErrors = [err54];
+}
+else {
+vErrors.push(err54);
+}
+errors++;
+}
+else {
+if(data48 < 0 || isNaN(data48)){
+const err55 = {instancePath:instancePath+"/readings/" + i10+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err55];
+}
+else {
+vErrors.push(err55);
+}
+errors++;
+}
+}
+}
+else {
+const err56 = {instancePath:instancePath+"/readings/" + i10+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err56];
+}
+else {
+vErrors.push(err56);
+}
+errors++;
+}
+}
+var _valid9 = _errs147 === errors;
+valid31 = valid31 || _valid9;
+const _errs149 = errors;
+if(data48 !== null){
+const err57 = {instancePath:instancePath+"/readings/" + i10+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err57];
+}
+else {
+vErrors.push(err57);
+}
+errors++;
+}
+var _valid9 = _errs149 === errors;
+valid31 = valid31 || _valid9;
+if(!valid31){
+const err58 = {instancePath:instancePath+"/readings/" + i10+"/most",schemaPath:"#/$defs/CoverageRecord/properties/most/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err58];
+}
+else {
+vErrors.push(err58);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs146;
+if(vErrors !== null){
+if(_errs146){
+vErrors.length = _errs146;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid29 = _errs145 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.how !== undefined){
+let data49 = data42.how;
+const _errs151 = errors;
+if(typeof data49 !== "string"){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((data49 === "pair") || (data49 === "unregistered")) || (data49 === "single")) || (data49 === "eye"))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/how",schemaPath:"#/$defs/CoverageRecord/properties/how/enum",keyword:"enum",params:{allowedValues: schema88.properties.how.enum}}];
+return false;
+}
+var valid29 = _errs151 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.pictureId !== undefined){
+let data50 = data42.pictureId;
+const _errs153 = errors;
+const _errs154 = errors;
+let valid32 = false;
+const _errs155 = errors;
+if(errors === _errs155){
+if(typeof data50 === "string"){
+if(!pattern10.test(data50)){
+const err59 = {instancePath:instancePath+"/readings/" + i10+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(vErrors === null){
+vErrors = [err59];
+}
+else {
+vErrors.push(err59);
+}
+errors++;
+}
+}
+else {
+const err60 = {instancePath:instancePath+"/readings/" + i10+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(vErrors === null){
+vErrors = [err60];
+}
+else {
+vErrors.push(err60);
+}
+errors++;
+}
+}
+var _valid10 = _errs155 === errors;
+valid32 = valid32 || _valid10;
+const _errs157 = errors;
+if(data50 !== null){
+const err61 = {instancePath:instancePath+"/readings/" + i10+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err61];
+}
+else {
+vErrors.push(err61);
+}
+errors++;
+}
+var _valid10 = _errs157 === errors;
+valid32 = valid32 || _valid10;
+if(!valid32){
+const err62 = {instancePath:instancePath+"/readings/" + i10+"/pictureId",schemaPath:"#/$defs/CoverageRecord/properties/pictureId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err62];
+}
+else {
+vErrors.push(err62);
+}
+errors++;
+validate51.errors = vErrors;
+return false;
+}
+else {
+errors = _errs154;
+if(vErrors !== null){
+if(_errs154){
+vErrors.length = _errs154;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid29 = _errs153 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data42.atMs !== undefined){
+let data51 = data42.atMs;
+const _errs159 = errors;
+if(!(((typeof data51 == "number") && (!(data51 % 1) && !isNaN(data51))) && (isFinite(data51)))){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs159){
+if((typeof data51 == "number") && (isFinite(data51))){
+if(data51 > 4102444800000 || isNaN(data51)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data51 < 946684800000 || isNaN(data51)){
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10+"/atMs",schemaPath:"#/$defs/CoverageRecord/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid29 = _errs159 === errors;
+}
+else {
+var valid29 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+else {
+validate51.errors = [{instancePath:instancePath+"/readings/" + i10,schemaPath:"#/$defs/CoverageRecord/type",keyword:"type",params:{type: "object"}}];
+return false;
+}
+}
+var valid27 = _errs127 === errors;
+if(!valid27){
 break;
 }
 }
@@ -13514,92 +13860,92 @@ validate51.errors = [{instancePath:instancePath+"/readings",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs102 === errors;
+var valid0 = _errs125 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.cleanPictureId !== undefined){
-let data46 = data.cleanPictureId;
-const _errs138 = errors;
-const _errs139 = errors;
-let valid28 = false;
-const _errs140 = errors;
-if(errors === _errs140){
-if(typeof data46 === "string"){
-if(!pattern10.test(data46)){
-const err44 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+let data52 = data.cleanPictureId;
+const _errs161 = errors;
+const _errs162 = errors;
+let valid33 = false;
+const _errs163 = errors;
+if(errors === _errs163){
+if(typeof data52 === "string"){
+if(!pattern10.test(data52)){
+const err63 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err44];
+vErrors = [err63];
 }
 else {
-vErrors.push(err44);
+vErrors.push(err63);
 }
 errors++;
 }
 }
 else {
-const err45 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err64 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err45];
+vErrors = [err64];
 }
 else {
-vErrors.push(err45);
+vErrors.push(err64);
 }
 errors++;
 }
 }
-var _valid9 = _errs140 === errors;
-valid28 = valid28 || _valid9;
-const _errs142 = errors;
-if(data46 !== null){
-const err46 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid11 = _errs163 === errors;
+valid33 = valid33 || _valid11;
+const _errs165 = errors;
+if(data52 !== null){
+const err65 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err46];
+vErrors = [err65];
 }
 else {
-vErrors.push(err46);
+vErrors.push(err65);
 }
 errors++;
 }
-var _valid9 = _errs142 === errors;
-valid28 = valid28 || _valid9;
-if(!valid28){
-const err47 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf",keyword:"anyOf",params:{}};
+var _valid11 = _errs165 === errors;
+valid33 = valid33 || _valid11;
+if(!valid33){
+const err66 = {instancePath:instancePath+"/cleanPictureId",schemaPath:"#/properties/cleanPictureId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err47];
+vErrors = [err66];
 }
 else {
-vErrors.push(err47);
+vErrors.push(err66);
 }
 errors++;
 validate51.errors = vErrors;
 return false;
 }
 else {
-errors = _errs139;
+errors = _errs162;
 if(vErrors !== null){
-if(_errs139){
-vErrors.length = _errs139;
+if(_errs162){
+vErrors.length = _errs162;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid0 = _errs138 === errors;
+var valid0 = _errs161 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.id !== undefined){
-let data47 = data.id;
-const _errs144 = errors;
-if(errors === _errs144){
-if(typeof data47 === "string"){
-if(!pattern10.test(data47)){
+let data53 = data.id;
+const _errs167 = errors;
+if(errors === _errs167){
+if(typeof data53 === "string"){
+if(!pattern10.test(data53)){
 validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -13609,31 +13955,32 @@ validate51.errors = [{instancePath:instancePath+"/id",schemaPath:"#/properties/i
 return false;
 }
 }
-var valid0 = _errs144 === errors;
+var valid0 = _errs167 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.revision !== undefined){
-let data48 = data.revision;
-const _errs146 = errors;
-if(!(((typeof data48 == "number") && (!(data48 % 1) && !isNaN(data48))) && (isFinite(data48)))){
+let data54 = data.revision;
+const _errs169 = errors;
+if(!(((typeof data54 == "number") && (!(data54 % 1) && !isNaN(data54))) && (isFinite(data54)))){
 validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs146){
-if((typeof data48 == "number") && (isFinite(data48))){
-if(data48 < 0 || isNaN(data48)){
+if(errors === _errs169){
+if((typeof data54 == "number") && (isFinite(data54))){
+if(data54 < 0 || isNaN(data54)){
 validate51.errors = [{instancePath:instancePath+"/revision",schemaPath:"#/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid0 = _errs146 === errors;
+var valid0 = _errs169 === errors;
 }
 else {
 var valid0 = true;
+}
 }
 }
 }
@@ -13658,8 +14005,8 @@ return errors === 0;
 }
 validate51.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema89 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
-const schema91 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema90 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false};
+const schema92 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 
 function validate53(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -14025,7 +14372,7 @@ return false;
 else {
 const _errs30 = errors;
 for(const key2 in data9){
-if(!(func1.call(schema91.properties, key2))){
+if(!(func1.call(schema92.properties, key2))){
 validate53.errors = [{instancePath:instancePath+"/steps/" + i0,schemaPath:"#/$defs/RungStep/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key2}}];
 return false;
 break;
@@ -14073,7 +14420,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schem
 return false;
 }
 if(!((((((((((((((((((((((((((((((((((((((((((((((((((((((((((((data11 === "cut") || (data11 === "washResin")) || (data11 === "degrease")) || (data11 === "dryFit")) || (data11 === "repair")) || (data11 === "reprint")) || (data11 === "heat")) || (data11 === "grind")) || (data11 === "shim")) || (data11 === "cutShape")) || (data11 === "drill")) || (data11 === "formSheet")) || (data11 === "trimSheet")) || (data11 === "stitch")) || (data11 === "cement")) || (data11 === "press")) || (data11 === "bond")) || (data11 === "firstCut")) || (data11 === "fill")) || (data11 === "brushFilm")) || (data11 === "solventSmooth")) || (data11 === "heatSeal")) || (data11 === "wetSand")) || (data11 === "textureOn")) || (data11 === "sand")) || (data11 === "scuff")) || (data11 === "wash")) || (data11 === "prime")) || (data11 === "primeSand")) || (data11 === "inspect")) || (data11 === "sprayCoat")) || (data11 === "airbrushCoat")) || (data11 === "dye")) || (data11 === "varnish")) || (data11 === "brushCoat")) || (data11 === "mask")) || (data11 === "maskRubber")) || (data11 === "edgeSeal")) || (data11 === "maskedCoat")) || (data11 === "unmask")) || (data11 === "scorePull")) || (data11 === "warmDry")) || (data11 === "detail")) || (data11 === "clear")) || (data11 === "brushClear")) || (data11 === "darkWash")) || (data11 === "dryBrush")) || (data11 === "stipple")) || (data11 === "rub")) || (data11 === "shade")) || (data11 === "chip")) || (data11 === "scratch")) || (data11 === "streak")) || (data11 === "splatter")) || (data11 === "polish")) || (data11 === "dustOn")) || (data11 === "polishClear")) || (data11 === "fasten")) || (data11 === "lights")) || (data11 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema91.properties.methodId.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/methodId",schemaPath:"#/$defs/RungStep/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema92.properties.methodId.enum}}];
 return false;
 }
 var valid6 = _errs33 === errors;
@@ -14090,7 +14437,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPat
 return false;
 }
 if(!(((((((data12 === "cutBond") || (data12 === "fillSand")) || (data12 === "prime")) || (data12 === "colour")) || (data12 === "maskDetail")) || (data12 === "weather")) || (data12 === "fit"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema91.properties.band.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/band",schemaPath:"#/$defs/RungStep/properties/band/enum",keyword:"enum",params:{allowedValues: schema92.properties.band.enum}}];
 return false;
 }
 var valid6 = _errs35 === errors;
@@ -14439,7 +14786,7 @@ validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPat
 return false;
 }
 if(!(((data17 === "all") || (data17 === "under")) || (data17 === "top"))){
-validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema91.properties.side.enum}}];
+validate53.errors = [{instancePath:instancePath+"/steps/" + i0+"/side",schemaPath:"#/$defs/RungStep/properties/side/enum",keyword:"enum",params:{allowedValues: schema92.properties.side.enum}}];
 return false;
 }
 var valid6 = _errs61 === errors;
@@ -14584,7 +14931,7 @@ return errors === 0;
 }
 validate53.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema92 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
+const schema93 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false};
 
 function validate55(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15136,7 +15483,7 @@ validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/p
 return false;
 }
 if(!((((((data15 === "spraying") || (data15 === "sanding")) || (data15 === "powerTools")) || (data15 === "solvents")) || (data15 === "masking")) || (data15 === "brushwork"))){
-validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema92.properties.refuses.items.enum}}];
+validate55.errors = [{instancePath:instancePath+"/refuses/" + i3,schemaPath:"#/properties/refuses/items/enum",keyword:"enum",params:{allowedValues: schema93.properties.refuses.items.enum}}];
 return false;
 }
 var valid9 = _errs39 === errors;
@@ -15238,8 +15585,8 @@ return errors === 0;
 }
 validate55.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema96 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
-const schema97 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
+const schema97 = {"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false};
+const schema98 = {"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false};
 
 function validate59(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15514,7 +15861,7 @@ return errors === 0;
 }
 validate59.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema99 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
+const schema100 = {"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false};
 
 function validate61(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -15956,7 +16303,7 @@ return errors === 0;
 }
 validate61.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema102 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
+const schema103 = {"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false};
 
 function validate63(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -16274,7 +16621,7 @@ return errors === 0;
 }
 validate63.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema105 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
+const schema106 = {"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false};
 
 function validate65(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -16537,7 +16884,7 @@ return errors === 0;
 }
 validate65.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema108 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
+const schema109 = {"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false};
 
 function validate67(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -16726,7 +17073,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema96.properties, key0))){
+if(!(func1.call(schema97.properties, key0))){
 validate58.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -16790,7 +17137,7 @@ validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"
 return false;
 }
 if(!((data3 === "light") || (data3 === "scale"))){
-validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/enum",keyword:"enum",params:{allowedValues: schema96.properties.distrusted.items.enum}}];
+validate58.errors = [{instancePath:instancePath+"/distrusted/" + i0,schemaPath:"#/properties/distrusted/items/enum",keyword:"enum",params:{allowedValues: schema97.properties.distrusted.items.enum}}];
 return false;
 }
 var valid1 = _errs8 === errors;
@@ -17157,8 +17504,8 @@ return errors === 0;
 }
 validate58.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema110 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false};
-const schema111 = {"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false};
+const schema111 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false};
+const schema112 = {"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false};
 
 function validate71(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -17386,7 +17733,7 @@ return errors === 0;
 }
 validate71.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema114 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false};
+const schema115 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false};
 
 function validate73(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -17781,7 +18128,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema110.properties, key0))){
+if(!(func1.call(schema111.properties, key0))){
 validate70.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -17886,7 +18233,7 @@ validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/prop
 return false;
 }
 if(!((((((data4 === "sameCameraAndLight") || (data4 === "lightElsewhere")) || (data4 === "otherCamera")) || (data4 === "otherLight")) || (data4 === "otherLightAndCamera")) || (data4 === "chipsInBoth"))){
-validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/enum",keyword:"enum",params:{allowedValues: schema110.properties.conditions.enum}}];
+validate70.errors = [{instancePath:instancePath+"/conditions",schemaPath:"#/properties/conditions/enum",keyword:"enum",params:{allowedValues: schema111.properties.conditions.enum}}];
 return false;
 }
 var valid0 = _errs10 === errors;
@@ -18042,10 +18389,10 @@ return errors === 0;
 }
 validate70.evaluated = {"props":true,"dynamicProps":false,"dynamicItems":false};
 
-const schema116 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false};
-const schema117 = {"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false};
-const schema121 = {"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false};
-const schema118 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false};
+const schema117 = {"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false};
+const schema118 = {"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false};
+const schema122 = {"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false};
+const schema119 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false};
 
 function validate77(data, {instancePath="", parentData, parentDataProperty, rootData=data, dynamicAnchors={}}={}){
 let vErrors = null;
@@ -18432,7 +18779,7 @@ return false;
 else {
 const _errs1 = errors;
 for(const key0 in data){
-if(!(func1.call(schema116.properties, key0))){
+if(!(func1.call(schema117.properties, key0))){
 validate76.errors = [{instancePath,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key0}}];
 return false;
 break;
@@ -18575,7 +18922,7 @@ validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties
 return false;
 }
 if(!(((data3 === "singles") || (data3 === "strip")) || (data3 === "addressable"))){
-validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema116.properties.kind.enum}}];
+validate76.errors = [{instancePath:instancePath+"/kind",schemaPath:"#/properties/kind/enum",keyword:"enum",params:{allowedValues: schema117.properties.kind.enum}}];
 return false;
 }
 var valid0 = _errs12 === errors;
@@ -18592,7 +18939,7 @@ validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/proper
 return false;
 }
 if(!((((((data4 === "coin") || (data4 === "aaa")) || (data4 === "aa")) || (data4 === "lithiumPack")) || (data4 === "usbBank")) || (data4 === "fixed"))){
-validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/properties/supplyId/enum",keyword:"enum",params:{allowedValues: schema116.properties.supplyId.enum}}];
+validate76.errors = [{instancePath:instancePath+"/supplyId",schemaPath:"#/properties/supplyId/enum",keyword:"enum",params:{allowedValues: schema117.properties.supplyId.enum}}];
 return false;
 }
 var valid0 = _errs14 === errors;
@@ -18803,7 +19150,7 @@ validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properti
 return false;
 }
 if(!(((((((data10 === "warm") || (data10 === "neutral")) || (data10 === "cool")) || (data10 === "red")) || (data10 === "amber")) || (data10 === "green")) || (data10 === "blue"))){
-validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properties/colour/enum",keyword:"enum",params:{allowedValues: schema116.properties.colour.enum}}];
+validate76.errors = [{instancePath:instancePath+"/colour",schemaPath:"#/properties/colour/enum",keyword:"enum",params:{allowedValues: schema117.properties.colour.enum}}];
 return false;
 }
 var valid0 = _errs30 === errors;
@@ -19970,7 +20317,7 @@ validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schema
 return false;
 }
 if(!((data44 === "in") || (data44 === "out"))){
-validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/enum",keyword:"enum",params:{allowedValues: schema121.properties.fromEnd.enum}}];
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/fromEnd",schemaPath:"#/$defs/LightWire/properties/fromEnd/enum",keyword:"enum",params:{allowedValues: schema122.properties.fromEnd.enum}}];
 return false;
 }
 var valid14 = _errs126 === errors;
@@ -20008,7 +20355,7 @@ validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPa
 return false;
 }
 if(!((data46 === "in") || (data46 === "out"))){
-validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/enum",keyword:"enum",params:{allowedValues: schema121.properties.toEnd.enum}}];
+validate76.errors = [{instancePath:instancePath+"/wires/" + i2+"/toEnd",schemaPath:"#/$defs/LightWire/properties/toEnd/enum",keyword:"enum",params:{allowedValues: schema122.properties.toEnd.enum}}];
 return false;
 }
 var valid14 = _errs130 === errors;
@@ -20259,7 +20606,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 15)){
+if(!(data1 === 16)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -27333,7 +27680,7 @@ return false;
 else {
 const _errs580 = errors;
 for(const key13 in data193){
-if(!(func1.call(schema88.properties, key13))){
+if(!(func1.call(schema89.properties, key13))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key13}}];
 return false;
 break;
@@ -27381,7 +27728,7 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techn
 return false;
 }
 if(!((((((((((((((((((((((((data195 === "chipsTaken") || (data195 === "washWiped")) || (data195 === "washLeft")) || (data195 === "washSprayed")) || (data195 === "washCorners")) || (data195 === "oilWash")) || (data195 === "pinWash")) || (data195 === "streaks")) || (data195 === "rustUp")) || (data195 === "verdigris")) || (data195 === "spongeStipple")) || (data195 === "grime")) || (data195 === "rustRunOff")) || (data195 === "chipsBrush")) || (data195 === "chipsSponge")) || (data195 === "scratches")) || (data195 === "dryBrush")) || (data195 === "splatter")) || (data195 === "chipsStick")) || (data195 === "soot")) || (data195 === "polishEdges")) || (data195 === "graphiteEdges")) || (data195 === "wetGloss")) || (data195 === "dust"))){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema88.properties.techniqueId.enum}}];
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema89.properties.techniqueId.enum}}];
 return false;
 }
 var valid98 = _errs583 === errors;
@@ -28918,7 +29265,7 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind
 return false;
 }
 if(!((data241 === "measured") || (data241 === "forecast"))){
-validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema122.properties.kind.enum}}];
+validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema123.properties.kind.enum}}];
 return false;
 }
 var valid118 = _errs706 === errors;

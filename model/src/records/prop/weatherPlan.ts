@@ -3,7 +3,7 @@ import type { ShownMaterialId } from '@zinc-ladder/core/weather/story/shownMater
 import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, Max, Min, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, IsObject, Max, Min, ValidateNested } from 'class-validator';
 import { IsLab } from '../colour/colourReading';
 import { IsRecordId, Nullable } from '../base/decorators';
 import { IsMoment } from '../base/moment';
@@ -27,6 +27,24 @@ export class WearPin {
   @ArrayMaxSize(3)
   @IsNumber({}, { each: true })
   place!: number[];
+}
+
+/** Where a part sits in its prop, whose z axis is up: stood up by the plan's way up, then turned, then moved. */
+export class PartSeat {
+  /** clockwise as seen from above */
+  @IsNumber()
+  @Min(-360)
+  @Max(360)
+  turnDegrees!: number;
+
+  /** mm */
+  @IsArray()
+  @ArrayMinSize(3)
+  @ArrayMaxSize(3)
+  @IsNumber({}, { each: true })
+  @Min(-10_000, { each: true })
+  @Max(10_000, { each: true })
+  offset!: number[];
 }
 
 /** A region of another colour: what a mask left open, as it lies on the mesh. A later one lies over an earlier. */
@@ -62,6 +80,17 @@ export class WeatherRegion {
   @Min(0.1)
   @Max(5000)
   reachMillimetres!: number | null;
+
+  /** the stencil it was sprayed through, its middle on the place; null: all of it was open */
+  @Nullable()
+  @IsRecordId()
+  stencilId!: string | null;
+
+  /** the stencil, clockwise as one looks at the face */
+  @IsNumber()
+  @Min(-360)
+  @Max(360)
+  turnDegrees!: number;
 }
 
 /** A pass that is rehearsed. */
@@ -188,6 +217,13 @@ export class WeatherPlan extends Tracked {
   @ValidateNested({ each: true })
   @Type(() => WearPin)
   pins!: WearPin[];
+
+  /** pins of parts that sit in one prop mark each of them; null: it is not known where this one sits, and its pins are its own */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PartSeat)
+  seat!: PartSeat | null;
 
   @IsArray()
   @ArrayMaxSize(MOST_COLOUR_REGIONS)

@@ -19,6 +19,7 @@ import {
   putPassesOnLadder,
   removeWeatherPass,
   removeWeatherRegion,
+  seatWholeProp,
   turnWholeProp,
 } from './weatherChanges';
 
@@ -121,6 +122,20 @@ describe('the way up', () => {
   });
 });
 
+describe('where parts sit', () => {
+  it('is as their files have it for all parts of a prop that have one, and undone at once', async () => {
+    await put([COLOUR], []);
+    const drawn = (await db.records('meshes').toArray()).map(({ partId }) => partId);
+    expect(drawn.length).toBeGreaterThan(0);
+    await store.edit('Seat', (edit) => seatWholeProp(edit, 'prop', makeId));
+    const seated = (await db.records('weatherPlans').toArray()).filter(({ seat }) => seat !== null);
+    expect(seated.map(({ partId }) => partId).toSorted()).toEqual(drawn.toSorted());
+    expect(seated[0]?.seat).toEqual({ turnDegrees: 0, offset: [0, 0, 0] });
+    await store.undo();
+    expect((await db.records('weatherPlans').toArray()).filter(({ seat }) => seat !== null)).toEqual([]);
+  });
+});
+
 describe('a plan of passes', () => {
   it('keeps what was begun when a story is laid out anew, and never lays the same technique twice', async () => {
     await put([COLOUR], ['washWiped']);
@@ -178,7 +193,16 @@ describe('a plan of passes', () => {
 });
 
 describe('regions of another colour', () => {
-  const region = (id: string) => ({ id, productId: 'primer', lab: [40, 2, 8], place: [1, 2, 3], edgeDegrees: 25, reachMillimetres: null });
+  const region = (id: string) => ({
+    id,
+    productId: 'primer',
+    lab: [40, 2, 8],
+    place: [1, 2, 3],
+    edgeDegrees: 25,
+    reachMillimetres: null,
+    stencilId: null,
+    turnDegrees: 0,
+  });
   it('come over those that are there, change one by one, and lose their paint with the product, not their place', async () => {
     await put([], []);
     await store.edit('Point', (edit) => addWeatherRegion(edit, planId, region('one')));

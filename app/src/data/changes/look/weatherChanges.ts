@@ -16,7 +16,7 @@ import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
-import type { CoverageRecord, PlannedWeatherPass, WeatherPlan, WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
+import type { CoverageRecord, PartSeat, PlannedWeatherPass, WeatherPlan, WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 import { replaceRungs, rungsOfLadder } from '../ladder/growChanges';
@@ -31,6 +31,7 @@ export function newWeatherPlan(id: string, part: Pick<Part, 'id' | 'materialId'>
     baseLab: null,
     up: [0, 0, 1],
     pins: [],
+    seat: null,
     regions: [],
     passes: [],
     readings: [],
@@ -150,16 +151,35 @@ export async function keepReading(edit: Edit, planId: string, reading: CoverageR
 }
 
 /** Turns all parts of a prop the way one of them stands or is worn: it rains on all of them from the same side. */
-export async function turnWholeProp(edit: Edit, propId: string, up: readonly number[], makeId: () => string): Promise<void> {
-  const parts = (await edit.list('parts')).filter((part) => part.propId === propId);
+export function turnWholeProp(edit: Edit, propId: string, up: readonly number[], makeId: () => string): Promise<void> {
+  return patchWholeProp(edit, propId, { up: [...up] }, makeId);
+}
+
+/** Lets all parts of a prop that have a mesh sit as their files have them, as parts exported from one drawing do. */
+export async function seatWholeProp(edit: Edit, propId: string, makeId: () => string): Promise<void> {
+  const drawn = new Set((await edit.list('meshes')).map(({ partId }) => partId));
+  await patchWholeProp(edit, propId, { seat: AS_IN_FILE }, makeId, ({ id }) => drawn.has(id));
+}
+
+/** A part that lies in its prop as its file has it. */
+export const AS_IN_FILE: PartSeat = { turnDegrees: 0, offset: [0, 0, 0] };
+
+async function patchWholeProp(
+  edit: Edit,
+  propId: string,
+  fields: Partial<Pick<WeatherPlan, 'up' | 'seat'>>,
+  makeId: () => string,
+  concerns: (part: Part) => boolean = () => true,
+): Promise<void> {
+  const parts = (await edit.list('parts')).filter((part) => part.propId === propId && concerns(part));
   const plans = await edit.list('weatherPlans');
   const ladders = await edit.list('ladders');
   for (const part of parts) {
     const plan = plans.find((entry) => entry.partId === part.id);
-    if (plan) await edit.patch('weatherPlans', plan.id, { up: [...up] });
+    if (plan) await edit.patch('weatherPlans', plan.id, fields);
     else {
       const finish = ladders.find((ladder) => ladder.partId === part.id)?.route?.finish ?? null;
-      await edit.put('weatherPlans', { ...newWeatherPlan(makeId(), part, finish), up: [...up] });
+      await edit.put('weatherPlans', { ...newWeatherPlan(makeId(), part, finish), ...fields });
     }
   }
 }

@@ -12,11 +12,12 @@ import { useStore } from '../../../data/StoreContext';
 import { useEdit } from '../../../features/edit/useEdit';
 import { getWeatherApi, stopWeatherWorker } from '../../../workers/weather/weatherClient';
 import type { AgeAnswer } from '../../../workers/weather/weatherApi';
+import { nameOfAsk } from '../../../workers/weather/weatherAsk';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
 import { Why } from '../../../ui/Why';
 import type { Weather } from '../useWeather';
-import { weatherAskOf } from '../useWeather';
+import { useWeatherRound, weatherAskOf } from '../useWeather';
 import { ageWords, percent } from '../words';
 
 /** What was told of all parts, for one state of their passes. */
@@ -30,7 +31,8 @@ interface Told {
 export function LevelTab({ weather }: { readonly weather: Weather }) {
   const { part, index, mirrored } = weather;
   const { db } = useStore();
-  const plans = useTable('weatherPlans');
+  const round = useWeatherRound();
+  const { plans } = round;
   const meshes = useTable('meshes');
   const edit = useEdit();
   const client = useQueryClient();
@@ -46,7 +48,7 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
       part: entry,
       plan,
       reference,
-      ask: weatherAskOf(entry, reference, plan),
+      ask: weatherAskOf(entry, reference, plan, round),
       age: {
         bases: basesOfPlan(plan, colours),
         passes: plan.passes.map((pass) => rehearsedPass(pass, index.products, colours, mirrored)),
@@ -54,7 +56,7 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
       },
     };
   });
-  const key = JSON.stringify(questions.map(({ ask, age }) => [ask, age]));
+  const key = JSON.stringify(questions.map(({ ask, age }) => [ask && nameOfAsk(ask), age]));
   const [seen, setSeen] = useState<Told | null>(null);
   const query = useQuery({
     queryKey: ['weatherLevel', key],

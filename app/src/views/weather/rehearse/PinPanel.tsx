@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { turnWholeProp } from '../../../data/changes/look/weatherChanges';
 import { newId } from '../../../base/newId';
 import { Button } from '../../../ui/Button';
+import { SeatFields } from './SeatFields';
 import { usePlanEdit } from '../usePlanEdit';
 import type { Weather } from '../useWeather';
 
@@ -27,12 +28,13 @@ export function PinPanel({
   const { plan, hasMesh, part, index } = weather;
   const keep = usePlanEdit(weather);
   const [isOpen, setOpen] = useState(false);
+  const lentCount = weather.surface?.lent.count ?? 0;
   const count = (kind: 'held' | 'runs'): number => plan.pins.filter((pin) => pin.kind === kind).length;
   return (
     <details className="border-line mt-3 border-t pt-2" open={isOpen} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="label cursor-pointer">
-        Its life: {count('held')} held, {count('runs')} run from,{' '}
-        {UPS.find(([value]) => value === plan.up.join(','))?.[1] ?? 'its own way up'}
+        Its life: {count('held')} held, {count('runs')} run from,
+        {lentCount > 0 && ` ${lentCount} on other parts,`} {UPS.find(([value]) => value === plan.up.join(','))?.[1] ?? 'its own way up'}
       </summary>
       <div className="mt-2 flex flex-wrap items-end gap-2">
         {hasMesh &&
@@ -74,6 +76,7 @@ export function PinPanel({
           All parts of {index.props.get(part.propId)?.name ?? 'the prop'} stand like this
         </Button>
       )}
+      <SeatFields weather={weather} />
       {pinKind && <p className="text-dim mt-1 text-sm">Press on the part. Each press sets a pin; undo takes it back.</p>}
       {plan.pins.length > 0 && (
         <ul className="mt-2 grid gap-x-4 text-sm sm:grid-cols-2">

@@ -1,5 +1,6 @@
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { finestOf } from '@zinc-ladder/core/weather/field/laidStencil';
 import { USUAL_POINTS } from '@zinc-ladder/core/weather/field/weatherFields';
 import { labOfProduct, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
@@ -31,8 +32,10 @@ export function RegionPanel({
 }) {
   const { plan, colours, surface, rungs, index, hasMesh } = weather;
   const [isOpen, setOpen] = useState(false);
+  const stencils = useTable('stencils');
   if (!hasMesh) return null;
   const placed = new Set(plan.regions.map(({ productId }) => productId));
+  const hasStencil = stencils.some(({ partId }) => partId === weather.part.id);
   const missing = maskedProducts(rungs).filter((id) => !placed.has(id));
   const named = plan.regions.map(({ id, productId }, at) => ({
     id,
@@ -62,7 +65,9 @@ export function RegionPanel({
       </div>
       {isPointing ? (
         <p className="text-dim mt-1 text-sm">
-          Press on the part where the mask left it open. The region reaches to the next edge; a later one lies over an earlier.
+          Press on the part where the mask left it open. The region reaches to the next edge; a later one lies over an earlier. Numerals and
+          signs: press where their middle is, then choose their stencil.
+          {!hasStencil && ' The part has none yet: bring its outline in under Ladders.'}
         </p>
       ) : (
         missing.length > 0 && (
@@ -98,6 +103,7 @@ function RegionRow({
   const { index, rungs } = weather;
   const formats = useFormats();
   const products = useTable('products');
+  const stencils = useTable('stencils').filter(({ partId }) => partId === weather.part.id);
   const keep = usePlanEdit(weather);
   const change = (what: string, fields: Partial<Omit<WeatherRegion, 'id'>>): void =>
     void keep(what, (run, id) => changeWeatherRegion(run, id, region.id, fields));
@@ -130,6 +136,16 @@ function RegionRow({
             onKeep={(reachMillimetres) => change('Reach of a region', { reachMillimetres })}
           />
         </div>
+        {stencils.length > 0 && (
+          <div className="min-w-36 flex-1">
+            <SelectField
+              label="Sprayed through"
+              value={region.stencilId ?? ''}
+              options={[['', 'no stencil: all of it'], ...stencils.map((entry) => [entry.id, entry.name] as const)]}
+              onChange={(value) => change('Stencil of a region', { stencilId: value || null })}
+            />
+          </div>
+        )}
         <Button
           look="quiet"
           className="text-sm"
@@ -149,6 +165,17 @@ function RegionRow({
           words={(value) => `over ${value}°`}
           onKeep={(edgeDegrees) => change('Edge of a region', { edgeDegrees })}
         />
+        {region.stencilId !== null && (
+          <Slider
+            label="The stencil turned"
+            value={region.turnDegrees}
+            least={-180}
+            most={180}
+            step={1}
+            words={(value) => `${value}° clockwise`}
+            onKeep={(turnDegrees) => change('Turn of a stencil', { turnDegrees })}
+          />
+        )}
         <p className="figure text-sm">
           {found ? (
             <Why
@@ -158,8 +185,16 @@ function RegionRow({
                 inputs: [
                   ['places', String(USUAL_POINTS)],
                   ['ends where it bends by', `over ${region.edgeDegrees}°`],
+                  ...(found.laid
+                    ? [
+                        [
+                          'stencil',
+                          `${formats.length(found.laid.picture.widthMillimetres)} × ${formats.length(found.laid.picture.heightMillimetres)}, told to ${finestOf(found.laid.picture).toFixed(2)} mm`,
+                        ] as const,
+                      ]
+                    : []),
                 ],
-                source: 'places of equal area, spread evenly: good to 0.3 % of the whole',
+                source: `places of equal area, spread evenly: good to 0.3 % of the whole${found.laid ? '; the stencil lies flat against the face it was pointed at, its top towards the way up, and is as open where the face bends away from it as seen from there' : ''}`,
               }}
             >
               {percent(found.share)} of it, {formats.area(found.squareCentimetres)}
@@ -168,6 +203,11 @@ function RegionRow({
             '…'
           )}
         </p>
+        {found?.stencilFault && (
+          <p role="alert" className="text-oxide text-sm sm:col-span-2">
+            {stencils.find(({ id }) => id === region.stencilId)?.name ?? 'The stencil'}: {found.stencilFault}.
+          </p>
+        )}
       </div>
       {region.productId === null && (
         <LabBox label="Its colour" action="Take it" onTake={(taken) => change('Colour of a region', { lab: [...taken] })} />

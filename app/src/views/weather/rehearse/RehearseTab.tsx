@@ -62,6 +62,8 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
         place: rounded,
         edgeDegrees: USUAL_EDGE_DEGREES,
         reachMillimetres: null,
+        stencilId: null,
+        turnDegrees: 0,
       };
       await keep('Point at a region', (change, id) => addWeatherRegion(change, id, region));
       setPinKind(null);

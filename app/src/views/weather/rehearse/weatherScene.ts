@@ -1,9 +1,11 @@
 import {
   BufferAttribute,
   BufferGeometry,
+  DataArrayTexture,
   DataTexture,
   FloatType,
   GLSL3,
+  LinearFilter,
   Mesh,
   NearestFilter,
   RedFormat,
@@ -20,6 +22,7 @@ import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { squareTo } from '@zinc-ladder/core/surface/mesh/vector';
 import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
 import { scratchDirections } from '@zinc-ladder/core/weather/deposit/markNoise';
+import { STENCIL_PIXELS } from '@zinc-ladder/core/stencil/stencilPicture';
 import { shareTables } from '@zinc-ladder/core/weather/field/noise';
 import { WIDE_LINEAR, THICKNESSES } from '@zinc-ladder/core/weather/seen/bands';
 import { USUAL_THROW } from '@zinc-ladder/core/weather/technique/passFor';
@@ -48,6 +51,7 @@ export interface WeatherScene extends Pick<Turntable, 'look' | 'turn' | 'resize'
   readonly set: (setting: SceneSetting) => void;
 }
 
+const NOWHERE: Vector = [0, 0, 0];
 const LAMP_HEIGHT = 0.75;
 /** Nearer than other views look: marks are small. */
 const NEARER = 0.8;
@@ -73,6 +77,16 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
     made.magFilter = NearestFilter;
     made.needsUpdate = true;
   }
+  const stencils = new DataArrayTexture(
+    new Uint8Array(STENCIL_PIXELS * STENCIL_PIXELS * MOST_COLOUR_REGIONS),
+    STENCIL_PIXELS,
+    STENCIL_PIXELS,
+    MOST_COLOUR_REGIONS,
+  );
+  stencils.format = RedFormat;
+  stencils.minFilter = LinearFilter;
+  stencils.magFilter = LinearFilter;
+  stencils.needsUpdate = true;
   const vectors = (rows: readonly (readonly number[])[]): Vector4[] => rows.map(([x, y, z, w]) => new Vector4(x, y, z, w));
   const [thrownFirst, thrownSecond] = squareTo(USUAL_THROW);
   const uniforms = {
@@ -89,6 +103,9 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
     baseBody: { value: packBases([], 0).map((four) => new Vector4(...four)) },
     regionCount: { value: 0 },
     regionAt: { value: Array.from({ length: MOST_COLOUR_REGIONS }, () => new Vector4(0, 0, 0, -1)) },
+    stencilRight: { value: Array.from({ length: MOST_COLOUR_REGIONS }, () => new Vector4()) },
+    stencilUpright: { value: Array.from({ length: MOST_COLOUR_REGIONS }, () => new Vector3()) },
+    stencils: { value: stencils },
     toRed: { value: vectors(inFours(WIDE_LINEAR[0] ?? [])) },
     toGreen: { value: vectors(inFours(WIDE_LINEAR[1] ?? [])) },
     toBlue: { value: vectors(inFours(WIDE_LINEAR[2] ?? [])) },
@@ -126,8 +143,17 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       geometry.setAttribute('wetness', new BufferAttribute(drawing.wet, 1, true));
       geometry.setAttribute('regions', new BufferAttribute(drawing.regions, 1));
       uniforms.regionCount.value = Math.min(regions.length, MOST_COLOUR_REGIONS);
-      regions.slice(0, MOST_COLOUR_REGIONS).forEach(({ place, reachMillimetres }, at) => {
+      regions.slice(0, MOST_COLOUR_REGIONS).forEach(({ place, reachMillimetres, laid }, at) => {
         uniforms.regionAt.value[at]?.set(...place, reachMillimetres ?? -1);
+        const span = laid?.picture.spanMillimetres ?? 1;
+        uniforms.stencilRight.value[at]
+          ?.set(...(laid?.right ?? NOWHERE), 0)
+          .multiplyScalar(1 / span)
+          .setW(laid ? 1 : 0);
+        uniforms.stencilUpright.value[at]?.set(...(laid?.upright ?? NOWHERE)).multiplyScalar(1 / span);
+        if (!laid) return;
+        stencils.image.data?.set(laid.picture.open, at * laid.picture.open.length);
+        stencils.needsUpdate = true;
       });
       const middle = new Vector3((min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2);
       const radius = Math.max(1e-3, new Vector3(...max).distanceTo(middle));
@@ -177,7 +203,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       turntable.dispose();
       mesh?.geometry.dispose();
       material.dispose();
-      for (const made of [passData, filmData, shareData]) made.dispose();
+      for (const made of [passData, filmData, shareData, stencils]) made.dispose();
       renderer.dispose();
     },
   };

@@ -51,6 +51,9 @@ uniform float baseSheen;
 uniform vec4 baseBody[${3 * (MOST_COLOUR_REGIONS + 1)}];
 uniform int regionCount;
 uniform vec4 regionAt[${MOST_COLOUR_REGIONS}];
+uniform vec4 stencilRight[${MOST_COLOUR_REGIONS}];
+uniform vec3 stencilUpright[${MOST_COLOUR_REGIONS}];
+uniform mediump sampler2DArray stencils;
 uniform vec4 toRed[3];
 uniform vec4 toGreen[3];
 uniform vec4 toBlue[3];
@@ -194,18 +197,27 @@ float filmOf(int pass, vec3 p, vec3 n, float c, float k, float rain, float held,
   return film * smoothstep(0.0, rim, share * (1.0 + rim * 0.5) - noise);
 }
 
-int regionOf(vec3 p) {
+bool isOpen(int region, vec3 away, vec3 n) {
+  vec3 right = stencilRight[region].xyz;
+  vec3 upright = stencilUpright[region];
+  if (stencilRight[region].w == 0.0) return true;
+  if (dot(n, cross(right, upright)) <= 0.0) return false;
+  vec2 at = 0.5 + vec2(dot(away, right), dot(away, upright));
+  return all(lessThan(abs(at - 0.5), vec2(0.5))) && textureLod(stencils, vec3(at, float(region)), 0.0).r >= 0.5;
+}
+
+int regionOf(vec3 p, vec3 n) {
   int bits = int(vRegions + 0.5);
   for (int region = regionCount - 1; region >= 0; region -= 1) {
     vec4 at = regionAt[region];
-    if (((bits >> region) & 1) == 1 && (at.w < 0.0 || distance(p, at.xyz) <= at.w)) return region + 1;
+    if (((bits >> region) & 1) == 1 && (at.w < 0.0 || distance(p, at.xyz) <= at.w) && isOpen(region, p - at.xyz, n)) return region + 1;
   }
   return 0;
 }
 
 void main() {
   vec3 n = normalize(vNormal);
-  int region = regionOf(vPlace);
+  int region = regionOf(vPlace, n);
   float c = vMeets.x;
   float k = (vMeets.y * 255.0 - 128.0) / 127.0;
   vec4 body0 = baseBody[region * 3];
