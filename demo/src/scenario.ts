@@ -63,7 +63,7 @@ const SURFACES: Readonly<Record<string, Partial<Part>>> = {
     sizeMillimetres: [38, 38, 26],
     printHours: 12.5,
     // Both still print on Friday night.
-    print: { piecesLeft: 2, startedAtMs: Date.parse('2026-05-28T18:10:00+02:00'), failureShare: 0.08 },
+    print: { piecesLeft: 2, bedPieces: 2, startedAtMs: Date.parse('2026-05-28T18:10:00+02:00'), failureShare: 0.08 },
     note: 'Slow, heat-proof resin: half a day each.',
   },
   'telegraph-face': { shapeId: 'cylinder', sizeMillimetres: [107, 107, 3] },

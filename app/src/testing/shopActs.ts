@@ -37,7 +37,7 @@ import { addPart, NEW_PART } from '../data/changes/prop/partChanges';
 import { addDimension, changeMeasuring, setDistrust, withLeftOut, withReading } from '../data/changes/prop/measuringChanges';
 import { keepPicture, madeAfter, ownWork } from '../data/changes/prop/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
-import { beginPiece, changeCount, putOnPrinter, takeOffPiece, takeOffPrinter } from '../data/changes/prop/printChanges';
+import { beginBed, changeCount, putOnPrinter, takeOffBed, takeOffPrinter } from '../data/changes/prop/printChanges';
 import { addProp, letGo, NEW_PROP } from '../data/changes/prop/propChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/ladder/rungChanges';
 import { leaveOut } from '../data/changes/ladder/rungStateChanges';
@@ -129,8 +129,8 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     edit.patch('rungs', rung.id, { personId: chosen(records.persons, choice(1))?.id ?? null }),
   ),
   on('put on the printer', 'parts', (edit, part) => putOnPrinter(edit, part)),
-  on('begin a piece', 'parts', (edit, part, { nowMs }) => beginPiece(edit, part, nowMs)),
-  on('take a piece off the printer', 'parts', (edit, part) => takeOffPiece(edit, part)),
+  on('begin a piece', 'parts', (edit, part, { nowMs }) => beginBed(edit, part, nowMs)),
+  on('take a piece off the printer', 'parts', (edit, part) => takeOffBed(edit, part)),
   on('take all off the printer', 'parts', (edit, part) => takeOffPrinter(edit, part)),
   on('change the count', 'parts', (edit, part, { choice }) => changeCount(edit, part, 1 + (choice(1) % 6))),
   on('set down', 'rungs', (edit, rung, moment) => setDown(edit, rung.id, bench(moment))),

@@ -282,14 +282,15 @@ describe('migrations', () => {
   it('bring a file of version 8 to today’s: at the finisher’s own pace, all parts off the printer', () => {
     expect(readProject(JSON.stringify(makeVersion8()))).toEqual(makeSampleProject());
   });
-  it('bring a file of version 15 to today’s: parts sit nowhere, regions are open all over', () => {
+  it('bring a file of version 15 to today’s: parts sit nowhere, regions are open all over, pieces lie on a bed one by one', () => {
     const sample = makeSampleProject();
     const region = { id: 'band', productId: 'primer', lab: [40, 2, 8], place: [0, 10, 4], edgeDegrees: 25, reachMillimetres: null };
     const given = {
       ...sample,
+      parts: sample.parts.map((part) => ({ ...part, print: { piecesLeft: 1, bedPieces: 1, startedAtMs: null, failureShare: 0 } })),
       weatherPlans: sample.weatherPlans.map((plan) => ({ ...plan, regions: [{ ...region, stencilId: null, turnDegrees: 0 }] })),
     };
-    expect(JSON.stringify(makeVersion15(given))).not.toContain('turnDegrees');
+    expect(JSON.stringify(makeVersion15(given))).not.toMatch(/turnDegrees|bedPieces|seat/u);
     expect(readProject(JSON.stringify(makeVersion15(given)))).toEqual(given);
   });
   it('bring a file of version 9 to today’s: one pair of hands is nobody named, of several each becomes somebody', () => {
@@ -309,7 +310,11 @@ describe('migrations', () => {
   it('a part has no more pieces on the printer than it is of', () => {
     const sample = makeSampleProject();
     const onPrinter = (piecesLeft: number): readonly string[] => {
-      const parts = sample.parts.map((part) => ({ ...part, count: 3, print: { piecesLeft, startedAtMs: null, failureShare: 0.1 } }));
+      const parts = sample.parts.map((part) => ({
+        ...part,
+        count: 3,
+        print: { piecesLeft, bedPieces: 1, startedAtMs: null, failureShare: 0.1 },
+      }));
       return paths(faultsOf(() => readProject(JSON.stringify({ ...sample, parts }))));
     };
     expect(onPrinter(4)).toContain('parts[0].print');

@@ -79,6 +79,8 @@ export const WEATHER_ADDED_IN_15 = { regions: [] } as const;
 /** What version 16 added to a weather plan, and to its regions. */
 export const WEATHER_ADDED_IN_16 = { seat: null } as const;
 export const REGION_ADDED_IN_16 = { stencilId: null, turnDegrees: 0 } as const;
+/** What version 16 added to what of a part is on the printer: pieces were printed one by one. */
+export const PRINT_ADDED_IN_16 = { bedPieces: 1 } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -234,9 +236,10 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 15,
     to: 16,
-    why: 'parts sit in their prop, and a region may be sprayed through a stencil',
+    why: 'parts sit in their prop, a region may be sprayed through a stencil, and several pieces lie on one bed of a printer',
     migrate: (project) => ({
       ...project,
+      parts: Array.isArray(project['parts']) ? project['parts'].map(withBed) : project['parts'],
       weatherPlans: Array.isArray(project['weatherPlans']) ? project['weatherPlans'].map(withSeat) : project['weatherPlans'],
     }),
   },
@@ -321,6 +324,11 @@ export function withOwn(picture: unknown): unknown {
 /** A log entry that does not say who did it. */
 export function withPerson(entry: unknown): unknown {
   return isRecord(entry) ? { personId: null, ...entry } : entry;
+}
+
+/** A part whose pieces are printed one by one, if any are. */
+export function withBed(part: unknown): unknown {
+  return isRecord(part) && isRecord(part['print']) ? { ...part, print: { ...PRINT_ADDED_IN_16, ...part['print'] } } : part;
 }
 
 /** A weather plan that does not say where its part sits, its regions sprayed through no stencil. */

@@ -102,8 +102,15 @@ export const RECORD_RULES: readonly RecordRule[] = [
   rule({
     table: 'parts',
     message: 'has more pieces on the printer than there are',
-    brokenAt: ({ count, print }) => at(print !== null && print.piecesLeft > count, 'print'),
-    mend: (part) => ({ ...part, print: part.print && { ...part.print, piecesLeft: part.count } }),
+    brokenAt: ({ count, print }) => at(print !== null && Math.max(print.piecesLeft, print.bedPieces) > count, 'print'),
+    mend: (part) => ({
+      ...part,
+      print: part.print && {
+        ...part.print,
+        piecesLeft: Math.min(part.print.piecesLeft, part.count),
+        bedPieces: Math.min(part.print.bedPieces, part.count),
+      },
+    }),
     mended: 'of it no more is on the printer than there is',
   }),
   rule({

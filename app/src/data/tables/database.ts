@@ -27,6 +27,7 @@ import {
   withDoer,
   withOwn,
   withoutPairs,
+  withBed,
   withPerson,
   withPaceAndPrinters,
   withPrint,
@@ -301,7 +302,12 @@ export class ShopDatabase extends Dexie {
       .upgrade((transaction) => liftTables(transaction, [['weatherPlans', withFields(WEATHER_ADDED_IN_15)]]));
     this.version(DATABASE_VERSION)
       .stores({})
-      .upgrade((transaction) => liftTables(transaction, [['weatherPlans', withSeat]]));
+      .upgrade((transaction) =>
+        liftTables(transaction, [
+          ['parts', withBed],
+          ['weatherPlans', withSeat],
+        ]),
+      );
   }
 
   /** A table of records by name. */

@@ -287,12 +287,14 @@ describe('the bench beside a printer', () => {
   it('asks for the next print, then for the piece when its time is over; one press each, and undo', async () => {
     const printed = openAllDay((project) => {
       project.parts = project.parts.map((part) =>
-        part.id === 'guest' ? { ...part, printHours: 0.5, print: { piecesLeft: 1, startedAtMs: null, failureShare: 0 } } : part,
+        part.id === 'guest'
+          ? { ...part, printHours: 0.5, print: { piecesLeft: 1, bedPieces: 1, startedAtMs: null, failureShare: 0 } }
+          : part,
       );
     });
     const { user, db, pass } = await openShop('/bench', printed);
     const asked = await screen.findByRole('list', { name: 'At the printer' });
-    expect(asked.textContent).toMatch(/^Begin to print: guest, 30 min a piece/u);
+    expect(asked.textContent).toMatch(/^Begin to print: guest, 30 min/u);
     await user.click(within(asked).getByRole('button', { name: 'It is begun' }));
     await waitFor(() => expect(screen.queryByRole('list', { name: 'At the printer' })).toBeNull());
     expect((await db.records('parts').get('guest'))?.print?.startedAtMs).not.toBeNull();

@@ -111,11 +111,11 @@ function pacedShares({ finisherDeviation, byTask, prints }: PlayPaces, seed: num
 const LOST_OF_PIECE = 0.5;
 
 /** Printing time as a share of what it takes where nothing fails: each piece is begun again until it comes off whole. */
-function printShare({ piecesLeft, failureShare }: PrintOdds, luck: RandomSource): number {
+function printShare({ pieces, failureShare }: PrintOdds, luck: RandomSource): number {
   if (failureShare <= 0) return 1;
   let failures = 0;
-  for (let piece = 0; piece < piecesLeft; piece += 1) while (luck() < failureShare) failures += 1;
-  return 1 + (LOST_OF_PIECE * failures) / piecesLeft;
+  for (let piece = 0; piece < pieces; piece += 1) while (luck() < failureShare) failures += 1;
+  return 1 + (LOST_OF_PIECE * failures) / pieces;
 }
 
 const FINISHER = hashName('the finisher');

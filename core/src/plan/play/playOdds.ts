@@ -13,9 +13,9 @@ export interface PlayOdds {
   readonly dryingSpreads?: Readonly<Record<string, number>>;
 }
 
-/** Pieces that may fail on the printer. */
+/** Pieces of a bed that may fail on the printer. */
 export interface PrintOdds {
-  readonly piecesLeft: number;
+  readonly pieces: number;
   readonly failureShare: number;
 }
 

@@ -13,7 +13,7 @@ import { expandWorkingHours } from '../../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
 import { atOwnPace } from './ownMinutes';
-import { PRINTERS, printPart } from './partPrints';
+import { bedsAtOnce, PRINTERS, printPart } from './partPrints';
 import type { SessionShare } from './sessionFamilies';
 import { sessionShare } from './sessionFamilies';
 import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from '../problem/problem';
@@ -77,10 +77,8 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   for (const part of input.parts) {
     arcs.push(...buildLadderArcs(part, tables));
     const printing = printPart(part, props.get(part.propId), input);
-    if (printing) {
-      tasks.push(printing.task);
-      arcs.push(...printing.arcs);
-    }
+    tasks.push(...printing.tasks);
+    arcs.push(...printing.arcs);
     const depths = wetDepths(part, tables);
     for (const rung of part.rungs) {
       if (rung.status.kind === 'leftOut') continue;
@@ -104,7 +102,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
         ...(input.persons.length > 0 ? [{ id: NOBODY, name: 'somebody who does this', capacity: 0 }] : []),
         { id: BOOTH, name: 'spray place', capacity: input.boothPlaces },
         { id: RACK, name: 'rack', capacity: input.rackPlaces },
-        { id: PRINTERS, name: 'printers', capacity: input.printers },
+        { id: PRINTERS, name: 'printers', capacity: bedsAtOnce(input) },
       ],
       calendars: calendars.list().map(({ id, name, windows }) => ({ id, name, windows })),
       clocks: gatherClocks(input, tables, fromMinute),

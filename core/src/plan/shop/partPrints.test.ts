@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { minutesLeft, pieceOffMs, printedPart, printTaskId } from './partPrints';
+import { bedOffMs, bedsOf, piecesOnBed, printedBed, printedPart, printTaskId, usualBedPieces } from './partPrints';
 import { planShop } from '../shopPlan/planShop';
 import { shopOutlook } from '../shopPlan/shopOutlook';
 import type { PlanPart, PlanPrint, ShopPlanInput } from './shopPlanInput';
@@ -12,7 +12,7 @@ function printing(id: string, rungs: PlanPart['rungs'], print: Partial<PlanPrint
   return {
     ...part(id, rungs),
     pieces,
-    print: { piecesLeft: pieces, pieceMinutes: 10 * HOUR, startedAtMs: null, failureShare: 0, ...print },
+    print: { piecesLeft: pieces, bedPieces: pieces, pieceMinutes: 10 * HOUR, startedAtMs: null, failureShare: 0, ...print },
   };
 }
 
@@ -65,6 +65,40 @@ describe('parts that are still on the printer', () => {
       expect(planned(begun).prints).toMatchObject([{ startMs: NOW, lastOffMs: NOW + 540 * MINUTE }]);
     });
 
+    it.each(['readyFirst', 'surest'] as const)(
+      'bed by bed, of a set as of single parts: no bed is cleared in the night (%s)',
+      (objective) => {
+        // Three pieces of five hours, two on a bed: from 18:00 to 04:00, and the third from the next evening on.
+        const set = inEvenings([printing('a', [rung('p', 'cut', { minutes: 30 })], { pieceMinutes: 5 * HOUR, bedPieces: 2 }, 3)]);
+        const plan = planned(set, objective);
+        expect(plan.prints.map(({ pieces, startMs, lastOffMs }) => [pieces, at(startMs) / HOUR, at(lastOffMs) / HOUR])).toEqual([
+          [2, 10, 20],
+          [1, 34, 39],
+        ]);
+        expect(checkShopPlan(set, plan)).toEqual([]);
+        // All on one bed it is one evening's work to begin.
+        const together = inEvenings([printing('a', [rung('p', 'cut', { minutes: 30 })], { pieceMinutes: 5 * HOUR }, 3)]);
+        expect(planned(together, objective).prints.map(({ startMs, lastOffMs }) => [at(startMs) / HOUR, at(lastOffMs) / HOUR])).toEqual([
+          [10, 25],
+        ]);
+      },
+    );
+
+    it('are found out by the checker where a bed is begun too soon, is off too soon, or is missing', () => {
+      const set = inEvenings([printing('a', [rung('p', 'cut', { minutes: 30 })], { pieceMinutes: HOUR, bedPieces: 2 }, 3)]);
+      const plan = planned(set);
+      const rules = (prints: typeof plan.prints): string[] => checkShopPlan(set, { ...plan, prints }).map(({ detail }) => detail);
+      const [first, second] = plan.prints;
+      if (!first || !second) throw new Error('two beds are planned');
+      expect(rules([first, second])).toEqual([]);
+      expect(rules([first, { ...second, startMs: second.startMs - 10 * MINUTE }])).toContain('is begun before the bed is free');
+      expect(rules([first, { ...second, startMs: second.startMs + 10 * MINUTE }])).toContain('is off before its time');
+      expect(rules([first, { ...second, startMs: second.startMs + HOUR * MINUTE, lastOffMs: second.lastOffMs + HOUR * MINUTE }])).toContain(
+        'waits for its next pieces',
+      );
+      expect(rules([first])).toContain('is worked on before all of it has a time to print');
+    });
+
     it('may be begun by any of several persons', () => {
       const persons = [person('late'), person('early', { hours: [{ weekday: 4, startMinute: 9 * HOUR, endMinute: 10 * HOUR }] })];
       const plan = planned(inEvenings([printing('a', [rung('p', 'cut')], {})], { persons }));
@@ -97,13 +131,22 @@ describe('parts that are still on the printer', () => {
   });
 
   it('let a set begin with its first pieces, so that none is waited for on the way', () => {
-    // Ten pieces of an hour each, then ten minutes a piece: the last piece is off at 600 and worked on last, from 600 on.
-    const plan = planned(shop([printing('a', [rung('p', 'cut', { minutes: 100 })], { pieceMinutes: HOUR }, 10)]));
-    expect(startOf(plan, 'p')).toBe(510);
-    expect(plan.prints[0]).toMatchObject({ endMs: NOW + 510 * MINUTE, lastOffMs: NOW + 600 * MINUTE });
-    // Pieces that come faster than they are worked on: the first is waited for, and no other.
-    const fast = planned(shop([printing('a', [rung('p', 'cut', { minutes: 200 })], { pieceMinutes: 5 }, 10)]));
-    expect(startOf(fast, 'p')).toBe(5);
+    const set = (minutes: number, print: Partial<PlanPrint>) =>
+      shop([printing('a', [rung('p', 'cut', { minutes })], { pieceMinutes: HOUR, ...print }, 10)]);
+    // Ten pieces of an hour each, five on a bed: five are worked on, for 50 of 100 minutes, before the others are asked for at 600.
+    const two = planned(set(100, { bedPieces: 5 }));
+    expect(startOf(two, 'p')).toBe(550);
+    expect(two.prints).toMatchObject([
+      { pieces: 5, startMs: NOW, endMs: NOW + 300 * MINUTE, lastOffMs: NOW + 300 * MINUTE },
+      { pieces: 5, startMs: NOW + 300 * MINUTE, endMs: NOW + 550 * MINUTE, lastOffMs: NOW + 600 * MINUTE },
+    ]);
+    // Some are here already: those on the one bed are asked for after four of ten.
+    expect(startOf(planned(set(100, { piecesLeft: 6, bedPieces: 6 })), 'p')).toBe(360 - 40);
+    // Together on one bed all are waited for; one by one no sooner than the last is begun.
+    expect(startOf(planned(set(100, {})), 'p')).toBe(600);
+    expect(startOf(planned(set(200, { bedPieces: 1 })), 'p')).toBe(541);
+    // Pieces that come faster than they are worked on: the first is waited for, and that the last is begun.
+    expect(startOf(planned(set(200, { bedPieces: 1, pieceMinutes: 5 })), 'p')).toBe(46);
   });
 
   it('keep their printer until the last piece is off', () => {
@@ -143,14 +186,30 @@ describe('parts that are still on the printer', () => {
       expect(planned(shop(parts, { props }), objective).prints.map(({ partId }) => partId)).toEqual(['soon', 'late']);
   });
 
-  it('count what is on the bed as begun, and an overdue piece as all but off', () => {
-    const print = { piecesLeft: 2, pieceMinutes: 60, failureShare: 0 };
-    expect(minutesLeft({ ...print, startedAtMs: null }, NOW)).toBe(120);
-    expect(minutesLeft({ ...print, startedAtMs: NOW - 45 * MINUTE }, NOW)).toBe(75);
-    expect(minutesLeft({ ...print, startedAtMs: NOW - 300 * MINUTE }, NOW)).toBe(60);
-    expect(minutesLeft({ ...print, piecesLeft: 1, startedAtMs: NOW - 300 * MINUTE }, NOW)).toBe(1);
-    expect(pieceOffMs({ ...print, startedAtMs: NOW - 45 * MINUTE })).toBe(NOW + 15 * MINUTE);
-    expect(pieceOffMs({ ...print, startedAtMs: null })).toBeNull();
+  it('count what is on the bed as begun, and what is overdue as all but off', () => {
+    const left = (startedAtMs: number | null, piecesLeft = 2, bedPieces = 2): number => {
+      const print = { piecesLeft, bedPieces, pieceMinutes: 60, startedAtMs };
+      return at(planned(shop([printing('a', [rung('p', 'cut')], print, 2)])).prints.at(-1)?.lastOffMs);
+    };
+    expect(left(null)).toBe(120);
+    expect(left(NOW - 45 * MINUTE)).toBe(75);
+    expect(left(NOW - 45 * MINUTE, 2, 1)).toBe(75);
+    expect(left(NOW - 300 * MINUTE)).toBe(1);
+    expect(left(NOW - 300 * MINUTE, 2, 1)).toBe(61);
+    const print = { piecesLeft: 5, bedPieces: 3, pieceMinutes: 60 };
+    expect(bedOffMs({ ...print, startedAtMs: NOW - 45 * MINUTE })).toBe(NOW + 135 * MINUTE);
+    expect(bedOffMs({ ...print, piecesLeft: 1, startedAtMs: NOW - 45 * MINUTE })).toBe(NOW + 15 * MINUTE);
+    expect(bedOffMs({ ...print, startedAtMs: null })).toBeNull();
+  });
+
+  it('lie on beds: the last may hold fewer; very many are planned several beds at a time', () => {
+    expect(bedsOf({ piecesLeft: 7, bedPieces: 3 })).toEqual([3, 3, 1]);
+    expect(piecesOnBed({ piecesLeft: 2, bedPieces: 3 })).toBe(2);
+    const many = bedsOf({ piecesLeft: 500, bedPieces: 2 });
+    expect(many.length).toBeLessThanOrEqual(30);
+    expect(many.reduce((sum, pieces) => sum + pieces, 0)).toBe(500);
+    // Where nobody said how many: what prints in half a day.
+    expect([usualBedPieces(14, 60), usualBedPieces(2, 12.5 * 60), usualBedPieces(3, 10)]).toEqual([12, 1, 3]);
   });
 
   it('fail now and then: half of a piece is lost each time (closed form of the mean: 1 + q ÷ 2 (1 − q))', () => {
@@ -167,6 +226,7 @@ describe('parts that are still on the printer', () => {
     expect(plan.rungs.map(({ rungId }) => rungId)).toEqual(['s']);
     expect(plan.unplaced.find(({ taskId }) => taskId === printTaskId('a'))?.cause.kind).toBe('beyondHorizon');
     expect(printedPart(printTaskId('a'))).toBe('a');
+    expect([0, 1, 11].map((bed) => printedBed(printTaskId('a_1', bed)))).toEqual([0, 1, 11].map((bed) => ({ partId: 'a_1', bed })));
     expect(printedPart('p')).toBeNull();
   });
 });

@@ -35,7 +35,7 @@ export interface ShopPlanInput {
   readonly persons: readonly PlanPerson[];
   readonly boothPlaces: number;
   readonly rackPlaces: number;
-  /** pieces that are printed at once */
+  /** beds that are printed at once */
   readonly printers: number;
   readonly props: readonly PlanProp[];
   readonly parts: readonly PlanPart[];
@@ -81,11 +81,13 @@ export interface PlanPart {
 
 /** Printing that is not done. */
 export interface PlanPrint {
-  /** that are not off the printer, the one on the bed among them; at least 1 */
+  /** that are not off the printer, those on the bed among them; at least 1 */
   readonly piecesLeft: number;
+  /** that lie on one bed and are off together, at least 1 */
+  readonly bedPieces: number;
   /** one piece, above 0 */
   readonly pieceMinutes: number;
-  /** when the piece on the bed began; null: none has */
+  /** when what is on the bed was begun; null: nothing was */
   readonly startedAtMs: number | null;
   /** share of pieces that fail and are printed again, 0–0.9 */
   readonly failureShare: number;

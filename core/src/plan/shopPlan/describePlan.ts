@@ -20,7 +20,7 @@ import type { SearchState } from '../search/improvePlan';
 import type { ShopProblem } from '../shop/buildShopProblem';
 import { lockOf } from '../shop/buildShopProblem';
 import { ownShares } from '../shop/ownMinutes';
-import { printedPart } from '../shop/partPrints';
+import { bedsOf, printedBed, printedPart } from '../shop/partPrints';
 import { personOfResource } from '../shop/shopHands';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 import { planNotes } from './planNotes';
@@ -62,6 +62,7 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
   const keyOf = (taskId: string): number | undefined => state.keys?.[taskIndex.get(taskId) ?? -1];
   const sessions = findSessions(problem, state.plan.placements);
   const closings = findClosings(problem, new Map(state.plan.placements.map(({ taskId, start, end }) => [taskId, { start, end }])));
+  const parts = new Map(input.parts.map((part) => [part.id, part]));
   const rungs = state.plan.placements
     .filter((placement) => !settled.has(placement.taskId) && printedPart(placement.taskId) === null)
     .sort((a, b) => a.start - a.setupMinutes - b.start + b.setupMinutes || a.end - b.end)
@@ -88,11 +89,22 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
     }));
   const prints = state.plan.placements
     .flatMap(({ taskId, start, end }): PrintTime[] => {
-      const partId = printedPart(taskId);
-      if (partId === null) return [];
+      const printed = printedBed(taskId);
+      const print = parts.get(printed?.partId ?? '')?.print;
+      if (!printed || !print) return [];
       const held = problem.tasks[taskIndex.get(taskId) ?? -1]?.holds[0]?.progress ?? 0;
       const [startMs, endMs, lastOffMs] = [start, end, end + held].map((minute) => minute * 60_000) as [number, number, number];
-      return [{ taskId, partId, startMs, endMs, lastOffMs, key: keyOf(taskId) ?? start }];
+      return [
+        {
+          taskId,
+          partId: printed.partId,
+          pieces: bedsOf(print)[printed.bed] ?? 1,
+          startMs,
+          endMs,
+          lastOffMs,
+          key: keyOf(taskId) ?? start,
+        },
+      ];
     })
     .sort((a, b) => a.startMs - b.startMs);
   const later = laterTasks(state.plan.unplaced);

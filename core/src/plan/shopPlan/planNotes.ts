@@ -1,6 +1,6 @@
 import { lockOf } from '../shop/buildShopProblem';
 import type { Objective } from '../problem/objective';
-import { printedPart } from '../shop/partPrints';
+import { bedsPrinting, printedPart } from '../shop/partPrints';
 import { canDo } from '../shop/shopHands';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 
@@ -14,6 +14,8 @@ export type PlanNote =
   | { readonly kind: 'lockedTogether'; readonly rungIds: readonly string[] }
   /** printing that is not over by the last day the plan looks at */
   | { readonly kind: 'printTooLong'; readonly partId: string }
+  /** more beds are printing than the shop has printers: as many are planned with */
+  | { readonly kind: 'moreBedsThanPrinters'; readonly beds: number; readonly printers: number }
   /** somebody who has no hours on any day the plan looks at */
   | { readonly kind: 'personWithoutHours'; readonly personId: string };
 
@@ -33,10 +35,10 @@ export function planNotes(input: ShopPlanInput, plan: NotedPlan): PlanNote[] {
   const open = input.props.filter(({ id }) => openProps.has(id));
   const together = lockedTogether(input, plan);
   if (together.length > 0) notes.push({ kind: 'lockedTogether', rungIds: together });
-  for (const { taskId } of plan.unplaced) {
-    const partId = printedPart(taskId);
-    if (partId !== null) notes.push({ kind: 'printTooLong', partId });
-  }
+  for (const partId of new Set(plan.unplaced.flatMap(({ taskId }) => printedPart(taskId) ?? [])))
+    notes.push({ kind: 'printTooLong', partId });
+  const beds = bedsPrinting(input);
+  if (beds > input.printers) notes.push({ kind: 'moreBedsThanPrinters', beds, printers: input.printers });
   for (const { personId, windows } of plan.handsByPerson)
     if (personId !== null && windows.length === 0) notes.push({ kind: 'personWithoutHours', personId });
   for (const { id, dueMs } of open) if (dueMs !== null && dueMs < input.nowMs) notes.push({ kind: 'datePast', propId: id });

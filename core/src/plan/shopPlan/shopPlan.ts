@@ -42,12 +42,14 @@ export interface RungTime {
   readonly key: number;
 }
 
-/** When what is still on a printer is printed, if nothing fails. */
+/** When a bed of what is still to be printed is printed, if nothing fails. */
 export interface PrintTime {
   readonly taskId: string;
   readonly partId: string;
+  /** that are on it and off together */
+  readonly pieces: number;
   readonly startMs: number;
-  /** when its first rung may begin: the last piece may still be on the bed, and comes in time */
+  /** when its first rung may begin as far as this bed goes: it may still be printing, and comes in time */
   readonly endMs: number;
   readonly lastOffMs: number;
   readonly key: number;

@@ -180,7 +180,10 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
     const isWithin = (spans: readonly Interval[], { start, end }: Interval): boolean =>
       spans.some((span) => span.start <= start + MINUTE && end <= span.end + MINUTE);
     for (const { partId, startMs } of plan.prints) {
-      if (input.parts.find(({ id }) => id === partId)?.print?.startedAtMs !== null) continue;
+      const print = input.parts.find(({ id }) => id === partId)?.print;
+      // What is on the bed goes on by itself.
+      const isFirst = plan.prints.every((other) => other.partId !== partId || other.startMs >= startMs);
+      if (isFirst && print?.startedAtMs != null) continue;
       if (![...open.values()].some((hours) => isWithin(hours, { start: startMs, end: startMs })))
         say(partId, 'print', 'is begun while nobody is there');
     }
@@ -256,17 +259,34 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
   }
 
   function checkPrints(): void {
-    for (const { partId, startMs, lastOffMs } of plan.prints) {
-      const part = input.parts.find(({ id }) => id === partId);
-      const first = part?.rungs.find(({ status }) => status.kind === 'open');
+    for (const part of input.parts) {
+      const { print } = part;
+      const beds = plan.prints.filter(({ partId }) => partId === part.id).toSorted((a, b) => a.startMs - b.startMs);
+      if (!print || beds.length === 0) continue;
+      const first = part.rungs.find(({ status }) => status.kind === 'open');
       const work = done.get(first?.id ?? '');
-      if (!part || !first || !work?.time) continue;
-      const each = (first.minutes / part.pieces) * MINUTE;
-      const spare = MINUTE + each;
-      if (lastOffMs > Math.max(work.endMs, work.startMs + first.minutes * MINUTE) - each + spare)
-        say(first.id, 'print', 'waits for its last piece');
+      let off = part.pieces - print.piecesLeft;
+      let free = 0;
+      for (const [bed, { startMs, lastOffMs, pieces }] of beds.entries()) {
+        const gone = bed === 0 && print.startedAtMs !== null ? (input.nowMs - print.startedAtMs) / MINUTE : 0;
+        if (lastOffMs - startMs < (pieces * print.pieceMinutes - gone - 1) * MINUTE) say(part.id, 'print', 'is off before its time');
+        if (startMs < free) say(part.id, 'print', 'is begun before the bed is free');
+        free = lastOffMs;
+        // The pieces that are off before keep the hands busy that long at least.
+        if (first && work?.time && lastOffMs > work.startMs + ((off * first.minutes) / part.pieces + 1) * MINUTE)
+          say(first.id, 'print', 'waits for its next pieces');
+        off += pieces;
+      }
+      if (work?.time && off < part.pieces) say(part.id, 'print', 'is worked on before all of it has a time to print');
+    }
+    // Beds that are printing now are a fact, however many printers there are said to be.
+    const printing = input.parts.filter(({ print }) => {
+      const onBed = print && Math.min(print.piecesLeft, print.bedPieces) * print.pieceMinutes * MINUTE;
+      return print?.startedAtMs != null && print.startedAtMs + (onBed ?? 0) > input.nowMs;
+    }).length;
+    for (const { partId, startMs } of plan.prints) {
       const together = plan.prints.filter((other) => other.startMs <= startMs && startMs < other.lastOffMs);
-      if (together.length > input.printers) say(first.id, 'print', 'two pieces on one printer');
+      if (together.length > Math.max(input.printers, printing)) say(partId, 'print', 'more beds than there are printers');
     }
   }
 }

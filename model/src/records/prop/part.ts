@@ -36,13 +36,19 @@ export class PartEngraving {
 
 /** What of a part is still on the printer. */
 export class PartPrint {
-  /** that are not off it yet, the one on the bed among them */
+  /** that are not off it yet, those on the bed among them */
   @IsInt()
   @Min(1)
   @Max(500)
   piecesLeft!: number;
 
-  /** when the piece on the bed began; null: none has */
+  /** that lie on one bed and are off together */
+  @IsInt()
+  @Min(1)
+  @Max(500)
+  bedPieces!: number;
+
+  /** when what is on the bed was begun; null: nothing was */
   @Nullable()
   @IsMoment()
   startedAtMs!: number | null;

@@ -1,3 +1,5 @@
+import { piecesOnBed, usualBedPieces } from '@zinc-ladder/core/plan/shop/partPrints';
+import { pieceMinutesOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Edit } from '../../edits/edit';
 
@@ -6,18 +8,24 @@ export const USUAL_FAILURES = 0.05;
 
 /** All of a part is still to be printed. */
 export async function putOnPrinter(edit: Edit, part: Part): Promise<void> {
-  await edit.patch('parts', part.id, { print: { piecesLeft: part.count, startedAtMs: null, failureShare: USUAL_FAILURES } }, part);
+  const bedPieces = usualBedPieces(part.count, pieceMinutesOf(part));
+  await edit.patch(
+    'parts',
+    part.id,
+    { print: { piecesLeft: part.count, bedPieces, startedAtMs: null, failureShare: USUAL_FAILURES } },
+    part,
+  );
 }
 
-/** A piece is begun now: the one before is off, has failed, or there was none. */
-export async function beginPiece(edit: Edit, part: Part, nowMs: number): Promise<void> {
+/** A bed is begun now: the one before is off, has failed, or there was none. */
+export async function beginBed(edit: Edit, part: Part, nowMs: number): Promise<void> {
   if (part.print) await edit.patch('parts', part.id, { print: { ...part.print, startedAtMs: Math.round(nowMs) } }, part);
 }
 
-/** A piece is off; with the last one the part is here. The next is not begun by itself: the bed has to be cleared. */
-export async function takeOffPiece(edit: Edit, part: Part): Promise<void> {
+/** What is on the bed is off; with the last of it the part is here. The next is not begun by itself: the bed has to be cleared. */
+export async function takeOffBed(edit: Edit, part: Part): Promise<void> {
   if (!part.print) return;
-  const piecesLeft = part.print.piecesLeft - 1;
+  const piecesLeft = part.print.piecesLeft - piecesOnBed(part.print);
   await edit.patch('parts', part.id, { print: piecesLeft > 0 ? { ...part.print, piecesLeft, startedAtMs: null } : null }, part);
 }
 
@@ -28,6 +36,10 @@ export async function takeOffPrinter(edit: Edit, part: Part): Promise<void> {
 
 /** Another number of pieces; no more of them are on the printer than there are. */
 export async function changeCount(edit: Edit, part: Part, count: number): Promise<void> {
-  const print = part.print && { ...part.print, piecesLeft: Math.min(part.print.piecesLeft, count) };
+  const print = part.print && {
+    ...part.print,
+    piecesLeft: Math.min(part.print.piecesLeft, count),
+    bedPieces: Math.min(part.print.bedPieces, count),
+  };
   await edit.patch('parts', part.id, { count, print }, part);
 }

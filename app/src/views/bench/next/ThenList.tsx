@@ -1,5 +1,5 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
-import { counted } from '../../../base/counted';
+import { aOrCounted, counted } from '../../../base/counted';
 import type { RungTime, ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { DropdownMenu } from 'radix-ui';
 import { Link, useNavigate } from 'react-router';
@@ -165,10 +165,13 @@ function gatherLines(
     ...prints
       // What comes off while nobody is there is told when somebody is.
       .filter(({ kind, atMs }) => atMs > nowMs && atMs <= until && (kind === 'begin' || isAnyoneThere(atMs)))
-      .map(({ kind, part, atMs }) => ({
+      .map(({ kind, part, pieces, atMs }) => ({
         kind: 'mark' as const,
         atMs,
-        text: kind === 'off' ? `a piece of ${partLabel(part)} is off the printer` : `${partLabel(part)}: begin to print`,
+        text:
+          kind === 'off'
+            ? `${aOrCounted(pieces, 'piece')} of ${partLabel(part)} ${pieces === 1 ? 'is' : 'are'} off the printer`
+            : `${partLabel(part)}: begin to print`,
       })),
   ];
   // A spraying end while hands are off concerns nobody.

@@ -9,9 +9,17 @@ const HOUR = 3_600_000;
 function printing(id: string, startedAtMs: number | null): Part {
   const [part] = makeSampleProject().parts;
   if (!part) throw new Error('the sample has lost its parts');
-  return { ...part, id, printHours: 10, print: { piecesLeft: 2, startedAtMs, failureShare: 0 } };
+  return { ...part, id, printHours: 10, print: { piecesLeft: 2, bedPieces: 1, startedAtMs, failureShare: 0 } };
 }
-const planned = (partId: string, startMs: number) => ({ taskId: partId, partId, startMs, endMs: startMs, lastOffMs: startMs, key: 0 });
+const planned = (partId: string, startMs: number) => ({
+  taskId: partId,
+  partId,
+  pieces: 1,
+  startMs,
+  endMs: startMs,
+  lastOffMs: startMs,
+  key: 0,
+});
 const said = (calls: ReturnType<typeof printsNow>): string[] => calls.map(({ kind, part }) => `${kind} ${part.id}`);
 
 describe('what the printers ask of hands', () => {
@@ -39,6 +47,16 @@ describe('what the printers ask of hands', () => {
     [6 * HOUR, ['off on the bed', 'begin next', 'begin later']],
   ])('is asked when its time has come: after %d ms', (laterMs, calls) => {
     expect(said(printsNow(parts, plan, NOW + laterMs))).toEqual(calls);
+  });
+
+  it('is of as many pieces as lie on the bed, and of the bed that is begun next', () => {
+    const set = { ...printing('set', null), print: { piecesLeft: 5, bedPieces: 3, startedAtMs: null, failureShare: 0 } };
+    const beds = [planned('set', NOW + 2 * HOUR), planned('set', NOW + 40 * HOUR)];
+    expect(printsAhead([set], beds)).toMatchObject([{ kind: 'begin', pieces: 3, atMs: NOW + 2 * HOUR }]);
+    expect(printsAhead([set], beds.toReversed())).toMatchObject([{ kind: 'begin', pieces: 3, atMs: NOW + 2 * HOUR }]);
+    // Three of ten hours each are off together.
+    const begun = { ...set, print: { ...set.print, startedAtMs: NOW } };
+    expect(printsAhead([begun], beds)).toMatchObject([{ kind: 'off', pieces: 3, atMs: NOW + 30 * HOUR }]);
   });
 
   it('is not asked of what the plan has no place for', () => {

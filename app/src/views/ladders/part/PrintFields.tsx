@@ -1,12 +1,12 @@
-import { pieceOffMs } from '@zinc-ladder/core/plan/shop/partPrints';
+import { bedOffMs, piecesOnBed } from '@zinc-ladder/core/plan/shop/partPrints';
 import { pieceMinutesOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useClock, useNow } from '../../../clock/ClockContext';
-import { beginPiece, putOnPrinter, takeOffPiece, takeOffPrinter } from '../../../data/changes/prop/printChanges';
+import { beginBed, putOnPrinter, takeOffBed, takeOffPrinter } from '../../../data/changes/prop/printChanges';
 import { useEdit } from '../../../features/edit/useEdit';
 import { usePlan } from '../../../features/plan/usePlan';
 import { Button } from '../../../ui/Button';
-import { counted } from '../../../base/counted';
+import { aOrCounted, counted } from '../../../base/counted';
 import { InlineNumber } from '../../../ui/fields/fields';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
@@ -27,9 +27,11 @@ export function PrintFields({ part }: { readonly part: Part }) {
         </Button>
       </div>
     );
-  const time = plan?.kind === 'planned' ? plan.prints.find((entry) => entry.partId === part.id) : undefined;
+  const beds = plan?.kind === 'planned' ? plan.prints.filter((entry) => entry.partId === part.id) : [];
+  const [time, last] = [beds[0], beds.at(-1)];
+  const onBed = piecesOnBed(print);
   const pieceMinutes = pieceMinutesOf(part);
-  const offMs = pieceOffMs({ pieceMinutes, startedAtMs: print.startedAtMs });
+  const offMs = bedOffMs({ ...print, pieceMinutes });
   const patch = (what: string, fields: Partial<Part>): void =>
     void edit(`Change ${what} of ${part.name}`, (change) => change.patch('parts', part.id, fields, part));
   return (
@@ -39,17 +41,17 @@ export function PrintFields({ part }: { readonly part: Part }) {
         {counted(print.piecesLeft, 'piece')} to come, {formatSpan(Math.round(pieceMinutes))} each
         {part.printHours === null && ', guessed from its skin and height'}.{' '}
         {print.startedAtMs === null || offMs === null
-          ? 'None is on the bed.'
-          : `The one on the bed was begun ${formats.moment(print.startedAtMs, now)}; it is off by ${formats.moment(offMs, now)}.`}
+          ? 'Nothing is on the bed.'
+          : `${counted(onBed, 'piece')} on the bed, begun ${formats.moment(print.startedAtMs, now)}; off by ${formats.moment(offMs, now)}.`}
       </p>
-      {time && (
+      {time && last && (
         <p>
           {print.startedAtMs === null
-            ? `By the plan it prints from ${formats.moment(time.startMs, now)}, and the last piece is off ${formats.moment(time.lastOffMs, now)}.`
-            : `By the plan the last piece is off ${formats.moment(time.lastOffMs, now)}, if none fails.`}
+            ? `By the plan it prints from ${formats.moment(time.startMs, now)}${beds.length > 1 ? `, in ${beds.length} beds that somebody begins` : ''}, and the last piece is off ${formats.moment(last.lastOffMs, now)}.`
+            : `By the plan the last piece is off ${formats.moment(last.lastOffMs, now)}, if none fails.`}
         </p>
       )}
-      <div className="grid grid-cols-3 gap-3">
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         <InlineNumber
           label="Pieces to come"
           value={print.piecesLeft}
@@ -57,6 +59,14 @@ export function PrintFields({ part }: { readonly part: Part }) {
           max={part.count}
           isWhole
           onKeep={(piecesLeft) => piecesLeft !== null && patch('the pieces to come', { print: { ...print, piecesLeft } })}
+        />
+        <InlineNumber
+          label="On one bed"
+          value={print.bedPieces}
+          min={1}
+          max={part.count}
+          isWhole
+          onKeep={(bedPieces) => bedPieces !== null && patch('the pieces on a bed', { print: { ...print, bedPieces } })}
         />
         <InlineNumber
           label="A piece prints"
@@ -77,11 +87,15 @@ export function PrintFields({ part }: { readonly part: Part }) {
         />
       </div>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => void edit(`Begin a piece of ${part.name}`, (change) => beginPiece(change, part, clock.now()))}>
-          {print.startedAtMs === null ? 'A piece is begun' : 'It failed: begun again'}
+        <Button onClick={() => void edit(`Begin to print ${part.name}`, (change) => beginBed(change, part, clock.now()))}>
+          {print.startedAtMs === null ? `${aOrCounted(onBed, 'piece', 'A')} ${onBed === 1 ? 'is' : 'are'} begun` : 'It failed: begun again'}
         </Button>
-        <Button onClick={() => void edit(`Take a piece of ${part.name} off the printer`, (change) => takeOffPiece(change, part))}>
-          A piece is off
+        <Button
+          onClick={() =>
+            void edit(`Take ${aOrCounted(onBed, 'piece')} of ${part.name} off the printer`, (change) => takeOffBed(change, part))
+          }
+        >
+          {`${aOrCounted(onBed, 'piece', 'A')} ${onBed === 1 ? 'is' : 'are'} off`}
         </Button>
         <Button onClick={() => void edit(`Take ${part.name} off the printer`, (change) => takeOffPrinter(change, part))}>
           All of it is here

@@ -31,6 +31,8 @@ function noteWords(note: PlanNote, index: ShopIndex, persons: readonly Person[])
       return `Locked to times for which there are not hands enough: ${note.rungIds.map(index.rungTitle).join('; ')}. Free one of them, or add hands.`;
     case 'personWithoutHours':
       return `${persons.find(({ id }) => id === note.personId)?.name ?? 'Somebody'} has no hours on any day the plan looks at, and gets no work. See who works here under Shop.`;
+    case 'moreBedsThanPrinters':
+      return `${note.beds} beds are printing, and the shop has ${note.printers === 1 ? 'one printer' : `${note.printers} printers`}. Say so under Shop, or take off what is done.`;
     case 'printTooLong': {
       const part = index.parts.get(note.partId);
       return `${part ? partLabel(part) : 'A part'} is not printed by the last day the plan looks at. See its pieces and hours, or add a printer.`;

@@ -2,6 +2,7 @@ import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import type { PlannedShop } from '../../../features/plan/planned';
 import type { Formats } from '../../../base/formats';
+import { counted } from '../../../base/counted';
 import { RowName } from './RowName';
 
 const LANE = 22;
@@ -42,7 +43,8 @@ export function PrintBand({
         return (
           <g key={print.taskId}>
             <title>
-              {partLabel(part)}: printing {formats.moment(print.startMs, nowMs)} to {formats.moment(print.lastOffMs, nowMs)}
+              {partLabel(part)}: {print.pieces === part.count ? 'printing' : `printing ${counted(print.pieces, 'piece')}`}{' '}
+              {formats.moment(print.startMs, nowMs)} to {formats.moment(print.lastOffMs, nowMs)}
             </title>
             <rect
               x={left}
