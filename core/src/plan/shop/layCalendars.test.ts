@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { AirTimeline } from '../../climate/airTimeline';
 import { airAt, buildAirTimeline } from '../../climate/airTimeline';
+import { readCureClock } from '../../cure/cureClock';
 import { buildShopProblem } from './buildShopProblem';
 import { planShop, planShopAtOnce } from '../shopPlan/planShop';
 import type { PlanFilm, RungProgress } from './shopPlanInput';
@@ -80,6 +81,35 @@ describe('the air a product asks for', () => {
     // What takes four hours to form must begin earlier in the day, so it comes a day later here or at another hour.
     expect(slow).not.toBe(fast);
   });
+
+  it.each([
+    [11, 3, 60],
+    [12, 5, 50],
+    [13, 3, 60],
+    [11, 6, 40],
+    [12, 6, 40],
+  ])(
+    'opens and closes for a water film to the minute: laid at none of its minutes it is too cold (%d ± %d °C, %d of 100 damp)',
+    (mean, swing, humidity) => {
+      const lays = ['brushAcrylic', 'waterClear'].map((classId) => rung(classId, 'brushCoat', { classId }));
+      const { problem, tables } = buildShopProblem(shop([part('a', lays)], { air: day(mean, swing, humidity, 0) }), 3);
+      for (const { id, film: laid } of lays) {
+        const calendarId = problem.tasks.find((task) => task.id === id)?.calendarId;
+        const windows = problem.calendars.find((calendar) => calendar.id === calendarId)?.windows ?? [];
+        expect(windows.length).toBeGreaterThan(0);
+        if (!laid) throw new Error('lays nothing');
+        const isCold = (minute: number): boolean =>
+          readCureClock(laid.drying, [{ atMs: minute * MINUTE, thicknessMicrometres: laid.coatMicrometres }], tables).tooColdMs !== null;
+        for (const { start, end } of windows) {
+          for (let minute = start; minute <= end; minute += 1)
+            if (isCold(minute)) throw new Error(`too cold ${minute - start} min after opening`);
+          // What it leaves out is too cold: it opens no later and closes no sooner than it must.
+          const isInside = start > problem.fromMinute && end < problem.horizonMinute;
+          if (isInside && id === 'brushAcrylic') expect([isCold(start - 1), isCold(end + 1)]).toEqual([true, true]);
+        }
+      }
+    },
+  );
 
   it('says that its air never comes, instead of never drying', () => {
     const plan = planShop(shop([part('a', [rung('r', 'brushCoat', { classId: 'brushAcrylic' })])], { air: day(6, 0, 50, 0) }));

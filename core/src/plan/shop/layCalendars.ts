@@ -1,6 +1,6 @@
 import { limitsToLay } from '../../climate/layLimits';
 import type { SprayLimits } from '../../climate/sprayVerdict';
-import { findAirWindows, isWithinLimits } from '../../climate/sprayWindows';
+import { findAirWindows, findFitMinutes, isWithinLimits } from '../../climate/sprayWindows';
 import { minuteAfter } from '../../cure/clockTable';
 import type { CureTables } from '../../cure/cureTables';
 import { milestoneDemand } from '../../cure/filmDemand';
@@ -53,7 +53,9 @@ export class LayCalendars {
     const known = this.all.get(key);
     if (known) return known.id;
     const { air } = this.input;
-    const hours = findAirWindows(shared.hours, air, (at) => isWithinLimits(air, limits, at) && !this.isTooCold(film, at));
+    const fit = findAirWindows(shared.hours, air, (at) => isWithinLimits(air, limits, at));
+    // A coat is laid when its work ends, at any minute of a window: cold that sets in within a step of the grid counts to the minute.
+    const hours = film.drying.kind === 'water' ? findFitMinutes(fit, air, (at) => !this.isTooCold(film, at)) : fit;
     const windows = wholeMinutes(hours);
     const isSame = windows.length === shared.windows.length && windows.every((span, nth) => isEqual(span, shared.windows[nth]));
     const calendar = isSame ? shared : { id: key, name: `${shared.name}, air fit for ${film.name}`, hours, windows, limits };
@@ -62,7 +64,6 @@ export class LayCalendars {
   }
 
   private isTooCold({ drying, coatMicrometres }: PlanFilm, laidMs: number): boolean {
-    if (drying.kind !== 'water') return false;
     const clock = this.tables.tableFor(drying, 'drying');
     const reach = (name: 'touch' | 'handle'): number | null => {
       const minute = minuteAfter(clock, laidMs / 60_000, milestoneDemand(drying, name, coatMicrometres, coatMicrometres) ?? 0);

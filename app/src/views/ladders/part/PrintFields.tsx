@@ -38,7 +38,8 @@ export function PrintFields({ part }: { readonly part: Part }) {
     <section aria-label="On the printer" className="border-line grid gap-3 border-t pt-3">
       <h3 className="label">On the printer</h3>
       <p>
-        {counted(print.piecesLeft, 'piece')} to come, {formatSpan(Math.round(pieceMinutes))} each
+        {counted(print.piecesLeft, 'piece')} to come, {formatSpan(Math.round(pieceMinutes))}
+        {print.piecesLeft > 1 && ' each'}
         {part.printHours === null && ', guessed from its skin and height'}.{' '}
         {print.startedAtMs === null || offMs === null
           ? 'Nothing is on the bed.'
