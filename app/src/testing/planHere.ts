@@ -11,8 +11,15 @@ import { startsOf } from '../workers/plan/startsOf';
 let before: Readonly<Record<string, number>> = {};
 let handedOver: Readonly<Record<string, number>> | null = null;
 
+/** Whether the plan was said to be looked at, each time it was. */
+export const hurries: boolean[] = [];
+
 /** The engine without its worker and without its search: the first plan is the last. Stands in for `planClient` where there are no workers. */
 export const getPlanWorker = () => ({
+  hurry: (isWatched: boolean): Promise<void> => {
+    hurries.push(isWatched);
+    return Promise.resolve();
+  },
   goBy: (order: Readonly<Record<string, number>>): Promise<void> => {
     handedOver = order;
     return Promise.resolve();

@@ -9,7 +9,7 @@ vi.mock('../../workers/plan/planClient', async () => {
   const here = await import('../../testing/planHere');
   const dead = (): Promise<never> => Promise.reject(new WorkerFault('notStarted'));
   return {
-    getPlanWorker: () => (engine.isDead ? { goBy: dead, planShop: dead } : here.getPlanWorker()),
+    getPlanWorker: () => (engine.isDead ? { goBy: dead, planShop: dead, hurry: dead } : here.getPlanWorker()),
     getFilms: () => (engine.isDead ? { readFilms: dead, readShopFilms: dead, readShopStarts: dead, sightShopFilm: dead } : here.getFilms()),
   };
 });

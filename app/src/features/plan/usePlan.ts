@@ -12,6 +12,7 @@ import type { FilmAnswer } from '../../workers/plan/filmTypes';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanPiece } from '../../workers/plan/planPieces';
 import { PlanPieces } from '../../workers/plan/planPieces';
+import { tellWatched } from './useWatchedPlan';
 import { usePlanVersion } from './usePlanVersion';
 
 /** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
@@ -57,6 +58,7 @@ export function usePlan(): PlanNow {
         client.setQueryData(queryKey, plan);
         client.setQueryData(LAST_TOLD, plan);
       };
+      tellWatched();
       // A change is planned from this minute on; between changes the plan is renewed on its grid.
       await getPlanWorker().planShop({ databaseName: db.name, nowMs: minute }, proxy(take));
       return last;

@@ -8,6 +8,7 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { useShopIndex } from '../../data/useShopIndex';
 import { NoPlan } from '../../features/plan/NoPlan';
 import { useFilms, usePlan } from '../../features/plan/usePlan';
+import { useWatchedPlan } from '../../features/plan/useWatchedPlan';
 import { faultWords } from '../../features/plan/reasonWords';
 import { useAtBench } from '../../features/person/useAtBench';
 import { WhoPicker } from '../../features/person/WhoPicker';
@@ -37,6 +38,7 @@ export function BenchView() {
   const rungs = useTable('rungs');
   const films = useFilms();
   const { plan, error, retry } = usePlan();
+  useWatchedPlan();
   const { persons, isMine, hoursIn } = useAtBench();
   const inHand = rungs.filter((rung) => rung.state === 'inHand').toSorted((a, b) => (b.startedAtMs ?? 0) - (a.startedAtMs ?? 0));
   const held = inHand.filter((rung) => isMine(rung.doerId));

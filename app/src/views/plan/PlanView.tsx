@@ -8,6 +8,7 @@ import { useEdit } from '../../features/edit/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
 import { faultWords } from '../../features/plan/reasonWords';
 import { useAir, useFilms, usePlan } from '../../features/plan/usePlan';
+import { useWatchedPlan } from '../../features/plan/useWatchedPlan';
 import { useTitle } from '../../features/title/pageTitle';
 import { NoPlan } from '../../features/plan/NoPlan';
 import { Button } from '../../ui/Button';
@@ -49,6 +50,7 @@ export function PlanView() {
   useTitle('Plan');
   const now = useNow(60_000);
   const { plan, error, retry } = usePlan();
+  useWatchedPlan();
   const air = useAir();
   const films = useFilms();
   const shop = useShop();

@@ -12,6 +12,8 @@ import { startsOf } from './startsOf';
 
 /** A step of the search, so short that other questions are answered in between. */
 const SLICE_MS = 40;
+/** What the search rests after a step while nobody looks at the plan: a fifth of its time it works. */
+const REST_MS = 4 * SLICE_MS;
 /** Better plans are shown no more often than this. */
 const TELL_EVERY_MS = 400;
 
@@ -25,6 +27,25 @@ let before: Readonly<Record<string, number>> = {};
 let orderBefore: Readonly<Record<string, number>> | null = null;
 /** an order that was found elsewhere for the shop as it is about to be: the next plan begins from it */
 let handedOver: Readonly<Record<string, number>> | null = null;
+
+/** whether the plan is looked at */
+let isHurried = false;
+/** ends the rest the search takes just now */
+let wake = (): void => undefined;
+
+/** Says whether the plan is looked at: only then the search takes all the time there is. */
+function hurry(isWatched: boolean): void {
+  isHurried = isWatched;
+  if (isHurried) wake();
+}
+
+/** Lets other questions be answered between two steps of the search. */
+function rest(): Promise<void> {
+  return new Promise((resolve) => {
+    wake = resolve;
+    setTimeout(resolve, isHurried ? 0 : REST_MS);
+  });
+}
 
 /** Makes the next plan of the surest dates begin from an order, keys by rung. */
 function goBy(order: Readonly<Record<string, number>>): void {
@@ -40,6 +61,8 @@ let lastCall: Promise<unknown> = Promise.resolve();
  */
 function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
   newest += 1;
+  // A search that rests ends its rest: the newer question is not kept waiting by it.
+  wake();
   const own = newest;
   // A shop that is read while a search goes on keeps every edit waiting for it: steps of the search come between its tables.
   const call = lastCall.then(() => (own === newest ? planNow(own, source, send) : undefined));
@@ -90,13 +113,13 @@ async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece)
     }
     if (isOver) return finish(true);
     if (isBetter && performance.now() - toldAt > TELL_EVERY_MS) sent = tell();
-    await new Promise((resolve) => setTimeout(resolve));
+    await rest();
   }
   await finish(false);
   await sent;
 }
 
-const api = { planShop, goBy };
+const api = { planShop, goBy, hurry };
 
 /** What the worker offers. */
 export type PlanWorkerApi = typeof api;
