@@ -5,7 +5,7 @@ let watching = 0;
 
 /**
  * Says that the plan is looked at where this is used: better plans are then looked for as fast as the machine can. Elsewhere, and while the page is
- * hidden, the search takes its time, so that work on a ladder or a log has the machine to itself.
+ * hidden, the search takes its time for some seconds after a change, so that work on a ladder or a log has the machine to itself.
  */
 export function useWatchedPlan(): void {
   useEffect(() => {

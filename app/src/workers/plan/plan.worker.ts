@@ -12,8 +12,10 @@ import { startsOf } from './startsOf';
 
 /** A step of the search, so short that other questions are answered in between. */
 const SLICE_MS = 40;
-/** What the search rests after a step while nobody looks at the plan: a fifth of its time it works. */
+/** What the search rests after a step while nobody looks at the plan: a fifth of its time it works… */
 const REST_MS = 4 * SLICE_MS;
+/** …for so long after a change: who changes one thing mostly changes another. */
+const RESTS_FOR_MS = 10_000;
 /** Better plans are shown no more often than this. */
 const TELL_EVERY_MS = 400;
 
@@ -33,17 +35,18 @@ let isHurried = false;
 /** ends the rest the search takes just now */
 let wake = (): void => undefined;
 
-/** Says whether the plan is looked at: only then the search takes all the time there is. */
+/** Says whether the plan is looked at: then the search takes all the time there is from its beginning. */
 function hurry(isWatched: boolean): void {
   isHurried = isWatched;
   if (isHurried) wake();
 }
 
-/** Lets other questions be answered between two steps of the search. */
-function rest(): Promise<void> {
+/** Lets other questions be answered between two steps of a search. */
+function rest(begunAt: number): Promise<void> {
+  const isResting = !isHurried && performance.now() - begunAt < RESTS_FOR_MS;
   return new Promise((resolve) => {
     wake = resolve;
-    setTimeout(resolve, isHurried ? 0 : REST_MS);
+    setTimeout(resolve, isResting ? REST_MS : 0);
   });
 }
 
@@ -104,6 +107,7 @@ async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece)
     planner = begin(asked);
     sent = tell();
   }
+  const begunAt = performance.now();
   for (let isOver = false; !isOver && own === newest;) {
     const sliceEnds = performance.now() + SLICE_MS;
     while (!isOver && performance.now() < sliceEnds) {
@@ -113,7 +117,7 @@ async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece)
     }
     if (isOver) return finish(true);
     if (isBetter && performance.now() - toldAt > TELL_EVERY_MS) sent = tell();
-    await rest();
+    await rest(begunAt);
   }
   await finish(false);
   await sent;

@@ -108,6 +108,14 @@ describe('a drill', () => {
     expect(tight.isInTime).toBe(true);
     expect(tight.oneMore?.isInTime).toBe(false);
   });
+  it('prints one more of what is on the printer after it, all of it anew', () => {
+    // Two pieces of ten hours each on one bed, half an hour before they are off; then both again.
+    const print = { piecesLeft: 2, bedPieces: 2, pieceMinutes: 600, startedAtMs: NOW - 1170 * MINUTE, failureShare: 0 };
+    const input = shop([{ ...part('knobs', [rung('k', 'cut', { minutes: 20 })]), pieces: 2, print }], { hours: evenings });
+    const made = drill(input, wish({ oneMorePartId: 'knobs' }));
+    expect(((made.readyMs ?? 0) - NOW) / MINUTE).toBe(50);
+    expect((made.oneMore?.readyMs ?? 0) - NOW).toBeGreaterThanOrEqual((30 + 1200 + 20) * MINUTE);
+  });
   it('leaves other props aside, and says when something has no place', () => {
     const input = two();
     const other = { ...part('other', [rung('other cut', 'cut')]), propId: 'else' };

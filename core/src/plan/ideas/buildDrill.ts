@@ -129,6 +129,8 @@ function copyOf(part: PlanPart): PlanPart {
   return {
     ...part,
     id: `${part.id} again`,
+    // Nothing of it is on a bed yet.
+    print: part.print && { ...part.print, piecesLeft: part.pieces, startedAtMs: null },
     rungs: part.rungs
       .filter((rung) => rung.status.kind !== 'leftOut')
       .map((rung) => ({
