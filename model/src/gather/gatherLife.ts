@@ -28,6 +28,7 @@ export function lentPins(
   return pinsFromOthers(seatOf(plan), others.map(pinsOfPlan));
 }
 
-function toVector([x = 0, y = 0, z = 0]: readonly number[]): Vector {
+/** Three kept numbers as a place or direction. */
+export function toVector([x = 0, y = 0, z = 0]: readonly number[]): Vector {
   return [x, y, z];
 }

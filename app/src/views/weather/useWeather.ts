@@ -3,11 +3,10 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Finish } from '@zinc-ladder/core/ladder/finishes';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
-import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { ARMS_LENGTH_METRES } from '@zinc-ladder/core/surface/forecast/visibleValley';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import type { LadderColours } from '@zinc-ladder/model/gather/gatherWeather';
-import { lentPins, pinsOfPlan } from '@zinc-ladder/model/gather/gatherLife';
+import { lentPins, pinsOfPlan, toVector } from '@zinc-ladder/model/gather/gatherLife';
 import { basesOfPlan, ladderColours, rehearsedPass } from '@zinc-ladder/model/gather/gatherWeather';
 import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
@@ -61,8 +60,6 @@ export interface Weather {
 
 const NONE_LENT: WeatherAsk['lent'] = { held: [], runs: [] };
 const NO_REGIONS: WeatherPlan['regions'] = [];
-
-const toVector = ([x = 0, y = 0, z = 0]: readonly number[]): Vector => [x, y, z];
 
 /** What of the shop beside a part says how weather meets it. */
 export interface WeatherRound {

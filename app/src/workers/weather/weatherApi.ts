@@ -90,9 +90,9 @@ export interface RehearsalAsk {
 export interface WeatherApi {
   readonly open: (ask: WeatherAsk, bytes: Uint8Array | null, onProgress: OnProgress) => OpenedOutcome;
   readonly rehearse: (key: string, ask: RehearsalAsk) => RehearsalAnswer | null;
-  /** age of a part by itself; null target: only how old it looks */
   /** the box round a part in its own axes; null where nothing is known of it */
   readonly box: (ask: WeatherAsk, bytes: Uint8Array | null) => PartBox | null;
+  /** age of a part by itself; null target: only how old it looks */
   readonly standing: (ask: WeatherAsk, bytes: Uint8Array | null, passes: AgeAsk, target: number | null) => AgeAnswer;
 }
 

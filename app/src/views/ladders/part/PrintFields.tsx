@@ -98,6 +98,15 @@ export function PrintFields({ part }: { readonly part: Part }) {
         >
           {`${aOrCounted(onBed, 'piece', 'A')} ${onBed === 1 ? 'is' : 'are'} off`}
         </Button>
+        {onBed > 1 && print.startedAtMs !== null && (
+          <Button
+            onClick={() =>
+              void edit(`Take ${aOrCounted(onBed - 1, 'piece')} of ${part.name} off the printer`, (change) => takeOffBed(change, part, 1))
+            }
+          >
+            One failed, the rest {onBed === 2 ? 'is' : 'are'} off
+          </Button>
+        )}
         <Button onClick={() => void edit(`Take ${part.name} off the printer`, (change) => takeOffPrinter(change, part))}>
           All of it is here
         </Button>

@@ -47,7 +47,11 @@ describe('a part that is still on the printer', () => {
     expect(await within(section).findByText(/in 2 beds that somebody begins/u)).toBeTruthy();
     await user.click(within(section).getByRole('button', { name: '3 pieces are begun' }));
     expect(await within(section).findByText(/3 pieces on the bed, begun/u)).toBeTruthy();
-    await user.click(within(section).getByRole('button', { name: '3 pieces are off' }));
+    await user.click(within(section).getByRole('button', { name: 'One failed, the rest are off' }));
+    expect(await within(section).findByText(/3 pieces to come/u)).toBeTruthy();
+    await user.click(await screen.findByRole('button', { name: /^Undo Take 2 pieces of host/u }));
+    expect(await within(section).findByText(/5 pieces to come/u)).toBeTruthy();
+    await user.click(await within(section).findByRole('button', { name: '3 pieces are off' }));
     expect(await within(section).findByText(/2 pieces to come/u)).toBeTruthy();
     expect((await db.records('parts').get('host'))?.print).toEqual({ piecesLeft: 2, bedPieces: 3, startedAtMs: null, failureShare: 0 });
     await user.click(within(section).getByRole('button', { name: '2 pieces are off' }));

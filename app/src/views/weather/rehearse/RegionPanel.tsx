@@ -189,7 +189,7 @@ function RegionRow({
                     ? [
                         [
                           'stencil',
-                          `${formats.length(found.laid.picture.widthMillimetres)} × ${formats.length(found.laid.picture.heightMillimetres)}, told to ${finestOf(found.laid.picture).toFixed(2)} mm`,
+                          `${formats.length(found.laid.picture.widthMillimetres)} × ${formats.length(found.laid.picture.heightMillimetres)}, told to ${formats.length(finestOf(found.laid.picture), 2)}`,
                         ] as const,
                       ]
                     : []),

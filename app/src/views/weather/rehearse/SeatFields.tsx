@@ -1,3 +1,4 @@
+import { CROSSED_SEAM } from '@zinc-ladder/core/weather/field/runOff';
 import { boxInProp, offsetOnTop } from '@zinc-ladder/core/weather/field/seat';
 import { seatOf } from '@zinc-ladder/model/gather/gatherLife';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
@@ -127,8 +128,7 @@ export function SeatFields({ weather }: { readonly weather: Weather }) {
                   ['run from on other parts', String(lent.runs.length)],
                   ['the nearest', reach?.nearestMillimetres == null ? 'none' : `${formats.length(reach.nearestMillimetres)} off`],
                 ],
-                source:
-                  'a hand counts by its way: through the air to the nearest point of this part, then along its surface; what runs crosses a seam of 5 mm at most (guessed)',
+                source: `a hand counts by its way: through the air to the nearest point of this part, then along its surface; what runs crosses a seam of ${formats.length(CROSSED_SEAM)} at most (guessed)`,
               }}
             >
               {reach ? `${reach.count} of ${lent.held.length + lent.runs.length} on other parts` : '…'}
