@@ -36,7 +36,7 @@ import { nameOfAsk } from './weatherAsk';
 export interface OpenedRegion extends Pick<RegionPin, 'place' | 'reachMillimetres'> {
   readonly share: number;
   readonly squareCentimetres: number;
-  /** the stencil it was sprayed through, as it lies; null: none, or one that cannot be laid */
+  /** the stencil it was sprayed through, as it lies, open nowhere where it has a fault; null: through none */
   readonly laid: LaidStencil | null;
   /** why nothing of its stencil is open; null: something is, or it has none */
   readonly stencilFault: string | null;

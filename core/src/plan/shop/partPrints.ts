@@ -39,6 +39,17 @@ export function bedsOf({ piecesLeft, bedPieces }: Pick<PlanPrint, 'piecesLeft' |
   return Array.from({ length: Math.ceil(piecesLeft / each) }, (_, bed) => Math.min(each, piecesLeft - bed * each));
 }
 
+/** The bed a task prints: its part, how many pieces lie on it and how many of such fail; null: it prints none. */
+export function bedOfTask(
+  taskId: string,
+  parts: ReadonlyMap<string, PlanPart>,
+): { readonly partId: string; readonly pieces: number; readonly failureShare: number } | null {
+  const printed = printedBed(taskId);
+  const print = parts.get(printed?.partId ?? '')?.print;
+  const pieces = printed && print ? bedsOf(print)[printed.bed] : undefined;
+  return printed && print && pieces !== undefined ? { partId: printed.partId, pieces, failureShare: print.failureShare } : null;
+}
+
 /** What is still printed of a part: a task for each bed, in order, and the arcs between them and to its ladder. */
 export interface PartPrinting {
   readonly tasks: readonly PlanTask[];

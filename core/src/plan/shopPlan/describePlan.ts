@@ -20,7 +20,7 @@ import type { SearchState } from '../search/improvePlan';
 import type { ShopProblem } from '../shop/buildShopProblem';
 import { lockOf } from '../shop/buildShopProblem';
 import { ownShares } from '../shop/ownMinutes';
-import { bedsOf, printedBed, printedPart } from '../shop/partPrints';
+import { bedOfTask, printedPart } from '../shop/partPrints';
 import { personOfResource } from '../shop/shopHands';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 import { planNotes } from './planNotes';
@@ -89,16 +89,15 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
     }));
   const prints = state.plan.placements
     .flatMap(({ taskId, start, end }): PrintTime[] => {
-      const printed = printedBed(taskId);
-      const print = parts.get(printed?.partId ?? '')?.print;
-      if (!printed || !print) return [];
+      const bed = bedOfTask(taskId, parts);
+      if (!bed) return [];
       const held = problem.tasks[taskIndex.get(taskId) ?? -1]?.holds[0]?.progress ?? 0;
       const [startMs, endMs, lastOffMs] = [start, end, end + held].map((minute) => minute * 60_000) as [number, number, number];
       return [
         {
           taskId,
-          partId: printed.partId,
-          pieces: bedsOf(print)[printed.bed] ?? 1,
+          partId: bed.partId,
+          pieces: bed.pieces,
           startMs,
           endMs,
           lastOffMs,

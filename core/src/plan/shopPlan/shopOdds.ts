@@ -5,9 +5,9 @@ import type { SprayLimits } from '../../climate/sprayVerdict';
 import type { Interval } from '../../time/interval';
 import type { ShopProblem } from '../shop/buildShopProblem';
 import { learnPaces } from '../play/pace';
-import { bedsOf, printedBed, printedPart } from '../shop/partPrints';
-import type { PlayOdds, PrintOdds } from '../play/playOdds';
-import type { PlanPart, ShopPlanInput } from '../shop/shopPlanInput';
+import { bedOfTask, printedPart } from '../shop/partPrints';
+import type { PlayOdds } from '../play/playOdds';
+import type { ShopPlanInput } from '../shop/shopPlanInput';
 
 /** Deviation of the logarithm of a film's drying time about its label's; guessed, a sixth either way. */
 const DRYING_SPREAD = 0.15;
@@ -29,7 +29,7 @@ export function shopOdds(
   return {
     paces: {
       finisherDeviation: paces.finisherDeviation,
-      prints: problem.tasks.map(({ id }) => oddsOfBed(id, parts)),
+      prints: problem.tasks.map(({ id }) => bedOfTask(id, parts)),
       // Where minutes are planned at the finisher's pace its middle is in them already.
       byTask: problem.tasks.map((task) => {
         if (printedPart(task.id) !== null) return null;
@@ -45,13 +45,6 @@ export function shopOdds(
     ),
     dryingSpreads: Object.fromEntries(films.map((name) => [name, dryingSpread])),
   };
-}
-
-/** The pieces of the bed a task prints, some of which may fail; null: it prints none. */
-function oddsOfBed(taskId: string, parts: ReadonlyMap<string, PlanPart>): PrintOdds | null {
-  const printed = printedBed(taskId);
-  const print = parts.get(printed?.partId ?? '')?.print;
-  return printed && print ? { pieces: bedsOf(print)[printed.bed] ?? 1, failureShare: print.failureShare } : null;
 }
 
 /** A window the air has a say in may be lost where the air is only forecast. */

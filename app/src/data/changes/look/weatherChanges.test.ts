@@ -19,6 +19,7 @@ import {
   putPassesOnLadder,
   removeWeatherPass,
   removeWeatherRegion,
+  changeSeat,
   seatWholeProp,
   turnWholeProp,
 } from './weatherChanges';
@@ -131,6 +132,14 @@ describe('where parts sit', () => {
     const seated = (await db.records('weatherPlans').toArray()).filter(({ seat }) => seat !== null);
     expect(seated.map(({ partId }) => partId).toSorted()).toEqual(drawn.toSorted());
     expect(seated[0]?.seat).toEqual({ turnDegrees: 0, offset: [0, 0, 0] });
+    const [first] = seated;
+    await Promise.all([
+      store.edit('Turn', (edit) => changeSeat(edit, first?.id ?? '', (seat) => ({ ...seat, turnDegrees: 90 }))),
+      store.edit('Move', (edit) => changeSeat(edit, first?.id ?? '', (seat) => ({ ...seat, offset: [0, 0, 7] }))),
+    ]);
+    expect((await db.records('weatherPlans').get(first?.id ?? ''))?.seat).toEqual({ turnDegrees: 90, offset: [0, 0, 7] });
+    await store.undo();
+    await store.undo();
     await store.undo();
     expect((await db.records('weatherPlans').toArray()).filter(({ seat }) => seat !== null)).toEqual([]);
   });

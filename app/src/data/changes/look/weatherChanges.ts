@@ -164,6 +164,12 @@ export async function seatWholeProp(edit: Edit, propId: string, makeId: () => st
 /** A part that lies in its prop as its file has it. */
 export const AS_IN_FILE: PartSeat = { turnDegrees: 0, offset: [0, 0, 0] };
 
+/** Turns or moves a part that sits in its prop, from where it sits by now: two figures typed in a row both count. */
+export async function changeSeat(edit: Edit, planId: string, change: (seat: PartSeat) => PartSeat): Promise<void> {
+  const { seat } = await edit.need('weatherPlans', planId);
+  if (seat) await edit.patch('weatherPlans', planId, { seat: change(seat) });
+}
+
 async function patchWholeProp(
   edit: Edit,
   propId: string,

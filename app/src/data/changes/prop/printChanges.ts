@@ -22,7 +22,10 @@ export async function beginBed(edit: Edit, part: Part, nowMs: number): Promise<v
   if (part.print) await edit.patch('parts', part.id, { print: { ...part.print, startedAtMs: Math.round(nowMs) } }, part);
 }
 
-/** What is on the bed is off, but for what failed and is printed again; with the last of it the part is here. The next is not begun by itself: the bed has to be cleared. */
+/**
+ * What is on the bed is off, but for what failed and is printed again; with the last of it the part is here. The next is not begun by itself: the bed
+ * has to be cleared.
+ */
 export async function takeOffBed(edit: Edit, part: Part, failed = 0): Promise<void> {
   if (!part.print) return;
   const piecesLeft = part.print.piecesLeft - piecesOnBed(part.print) + failed;

@@ -185,7 +185,7 @@ function RegionRow({
                 inputs: [
                   ['places', String(USUAL_POINTS)],
                   ['ends where it bends by', `over ${region.edgeDegrees}°`],
-                  ...(found.laid
+                  ...(found.laid && !found.stencilFault
                     ? [
                         [
                           'stencil',

@@ -5,7 +5,7 @@ import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { PartSeat, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { useState } from 'react';
 import { newId } from '../../../base/newId';
-import { AS_IN_FILE, seatWholeProp } from '../../../data/changes/look/weatherChanges';
+import { AS_IN_FILE, changeSeat, seatWholeProp } from '../../../data/changes/look/weatherChanges';
 import { useTable } from '../../../data/queries';
 import { useStore } from '../../../data/StoreContext';
 import { useFormats } from '../../../features/formats/useFormats';
@@ -38,6 +38,7 @@ export function SeatFields({ weather }: { readonly weather: Weather }) {
   });
   const put = (seat: PartSeat | null): void =>
     void keep(seat ? 'Seat' : 'Take the seat', (change, id) => change.patch('weatherPlans', id, { seat }));
+  const move = (change: (kept: PartSeat) => PartSeat): void => void keep('Move', (edit, id) => changeSeat(edit, id, change));
   const boxOf = async (of: Part, with_: WeatherPlan) => {
     const reference = meshes.find((mesh) => mesh.partId === of.id) ?? null;
     const ask = weatherAskOf(of, reference, with_, round);
@@ -90,7 +91,7 @@ export function SeatFields({ weather }: { readonly weather: Weather }) {
               value={seat.turnDegrees}
               min={-360}
               max={360}
-              onKeep={(turnDegrees) => put({ ...seat, turnDegrees: turnDegrees ?? 0 })}
+              onKeep={(turnDegrees) => move((kept) => ({ ...kept, turnDegrees: turnDegrees ?? 0 }))}
             />
           </div>
           {AXES.map((label, axis) => (
@@ -101,7 +102,7 @@ export function SeatFields({ weather }: { readonly weather: Weather }) {
                 value={seat.offset[axis] ?? 0}
                 min={-10_000}
                 max={10_000}
-                onKeep={(way) => put({ ...seat, offset: seat.offset.map((old, at) => (at === axis ? (way ?? 0) : old)) })}
+                onKeep={(way) => move((kept) => ({ ...kept, offset: kept.offset.map((old, at) => (at === axis ? (way ?? 0) : old)) }))}
               />
             </div>
           ))}
