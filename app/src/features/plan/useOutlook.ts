@@ -6,8 +6,6 @@ import { askOutlook } from '../../workers/plan/outlookClient';
 import { usePlan } from './usePlan';
 import { usePlanVersion } from './usePlanVersion';
 
-/** Plays for the chance; more would not change what is shown. */
-export const CHANCE_RUNS = 400;
 /** The fortunes all plans are played against. */
 export const CHANCE_SEED = 1;
 
@@ -23,7 +21,7 @@ export function useOutlook(): { readonly outlook: ShopOutlook | null; readonly i
     queryFn: async ({ signal }): Promise<ShopOutlook | null> => {
       if (plan?.kind !== 'planned') return null;
       const source = { databaseName: db.name, nowMs: plan.madeForMs };
-      return askOutlook((api) => api.shopOutlook(source, plan, CHANCE_RUNS, CHANCE_SEED), signal);
+      return askOutlook((api) => api.shopOutlook(source, plan, CHANCE_SEED), signal);
     },
     enabled: isRead && entries.isSuccess && madeForMs !== null,
     placeholderData: keepPreviousData,

@@ -232,7 +232,13 @@ describe('the plan', () => {
     const { user, db, store } = await openShop('/plan', project);
     const sheet = await screen.findByRole('region', { name: 'What to let go' }, { timeout: 20_000 });
     const act = await within(sheet).findByRole('button', { name: 'Let Big go: take its date away' }, { timeout: 20_000 });
-    expect(within(sheet).getByRole('listitem').textContent).toMatch(/50 % of your dates.*Lamp 100 %/u);
+    expect(within(sheet).getByRole('listitem').textContent).toMatch(/as planned now.*50 % of your dates.*Lamp 100 %/u);
+    // The plan's own chances and those of letting go what it lets go are one figure.
+    const count = screen.getByRole('region', { name: 'What to count on' });
+    await user.click(within(count).getByRole('button', { name: 'Why chance of Lamp' }));
+    const reason = (await screen.findByRole('dialog')).textContent;
+    expect(reason).toMatch(/plays2000by chance of the plays, give or take0 points/u);
+    await user.keyboard('{Escape}');
     await user.click(act);
     await waitFor(async () => expect((await db.records('props').get('big'))?.dueMs).toBeNull());
     await store.undo();

@@ -6,6 +6,7 @@ import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { createShopPlanner, planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { shownPlays } from '@zinc-ladder/core/plan/play/chance';
 import { shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
 import { triage } from '@zinc-ladder/core/plan/ideas/triage';
@@ -16,15 +17,14 @@ import { readPlanQuestion } from './readShop';
 export async function readOutlook(
   source: ShopSource,
   plan: Extract<ShopPlan, { kind: 'planned' }>,
-  runs: number,
   seed: number,
 ): Promise<ShopOutlook | null> {
   const asked = await readPlanQuestion(source);
-  return asked && shopOutlook(asked.input, plan, runs, seed);
+  return asked && shopOutlook(asked.input, plan, shownPlays(plan.rungs.length + plan.prints.length), seed);
 }
 
-/** Plays for the chances of a triage: they are many orders, and each is only told to the per cent. */
-const TRIAGE_RUNS = 300;
+/** Plays for the chances of a triage: of many orders, told while somebody waits. */
+const TRIAGE_RUNS = 400;
 
 /** What comes of letting props go, told as it is found; null before there is a shop. */
 export async function readTriage(

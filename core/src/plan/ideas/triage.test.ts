@@ -5,6 +5,7 @@ import type { ShopPlanInput } from '../shop/shopPlanInput';
 import { datesMet, shopOutlook } from '../shopPlan/shopOutlook';
 import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
 import type { TriageSet } from './triage';
+import { planOrder } from './planOrder';
 import { rankSets, triage } from './triage';
 
 /** Three props on an evening of four hours: two take an hour and a quarter, one nearly all of it. */
@@ -43,6 +44,19 @@ describe('what to let go', () => {
     const told = (best?.chances ?? []).filter(({ propId }) => !best?.letGo.includes(propId));
     const shown = shopOutlook({ ...input, props }, plan, 400, 3).props.filter(({ chanceOfDate }) => chanceOfDate !== null);
     expect(shown.map(({ propId, chanceOfDate }) => [propId, chanceOfDate])).toEqual(told.map(({ propId, chance }) => [propId, chance]));
+  });
+
+  it('knows the order there was before where nothing better was found', () => {
+    const input = crowded();
+    const plan = planShop(input, { objective: 'surest', patience: 4 });
+    const orderBefore = planOrder(plan);
+    const search = triage(input, { seed: 1, runs: 50, fortuneSeed: 3, orderBefore });
+    let step = search.next();
+    while (!step.done) step = search.next();
+    const [best] = step.value;
+    expect(best?.isAsBefore).toBe(Object.entries(orderBefore).every(([id, key]) => best?.order[id] === key));
+    expect(best?.isAsBefore).toBe(true);
+    expect(letGo(input)[0]?.isAsBefore).toBe(false);
   });
 
   it('is told as it is found: the best order so far first, and what is told later is no worse', () => {
@@ -86,6 +100,7 @@ describe('what to let go', () => {
       datesMet: met,
       chances: [],
       order: {},
+      isAsBefore: false,
     });
     const ranked = rankSets([set('', 0.4), set('a', 0.6), set('a b', 0.601), set('b', 0.39), set('a', 0.55), set('b c', 0.7)]);
     expect(ranked).toEqual([set('b c', 0.7), set('a', 0.6), set('', 0.4)]);

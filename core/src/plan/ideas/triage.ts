@@ -24,6 +24,8 @@ export interface TriageSet {
   readonly chances: readonly DateChance[];
   /** the order that was played, keys by rung: who lets them go goes on from it */
   readonly order: Readonly<Record<string, number>>;
+  /** whether that is the order there was before, rung for rung */
+  readonly isAsBefore: boolean;
 }
 
 /** How a triage is made. */
@@ -65,9 +67,17 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
     const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
     // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
     const order = Object.fromEntries(problem.tasks.map(({ id }, index) => [id, keys[index] ?? 0]));
-    return { letGo: givenUp(chances), datesMet: met ?? 0, chances, order };
+    return {
+      letGo: givenUp(chances),
+      datesMet: met ?? 0,
+      chances,
+      order,
+      isAsBefore: begun?.every((key, index) => key === keys[index]) ?? false,
+    };
   };
-  const search = searchSurest(prepared, surestOptions(input, shop, options));
+  const searching = surestOptions(input, shop, options);
+  const begun = searching.startKeys;
+  const search = searchSurest(prepared, searching);
   let found: readonly TriageSet[] = [];
   let seen = 0;
   for (;;) {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../../random/seededRandom';
 import type { ChanceOptions } from './chance';
-import { plannedKeys, playChance, quantile, shareWithin } from './chance';
+import { chanceError, plannedKeys, playChance, quantile, shareWithin, shownPlays } from './chance';
 import { planProblem } from '../search/improvePlan';
 import { prepareProblem } from '../problem/preparedProblem';
 import type { PlanProblem } from '../problem/problem';
@@ -156,6 +156,25 @@ describe('the chance of a plan', () => {
   it('lets what is locked wait for its time', () => {
     const given = problem({ tasks: [task('a', 10, { fixed: { start: 500, end: 510 } }), task('b', 10)], arcs: [arc('a', 'b')] });
     expect([...play(given, [CERTAIN, CERTAIN], { runs: 2 }).readyMinutes]).toEqual([520, 520]);
+  });
+});
+
+describe('how far a chance that was played may be off', () => {
+  const given = problem({ tasks: [task('a', 100)] });
+  it('is what chances of other fortunes differ by: the binomial’s √(p (1 − p) ÷ n)', () => {
+    // A triangle from 0.5 over 1 to 1.5 is below 0.9 in (0.4)² ÷ 0.5 = 0.32 of all cases.
+    const plays = 200;
+    const found = Float64Array.from({ length: 150 }, (_, nth) =>
+      shareWithin(play(given, [triangle(0.5, 1, 1.5)], { runs: plays, seed: nth + 1 }).readyMinutes, 90),
+    );
+    expect(Math.abs(mean(found) - 0.32)).toBeLessThan(4 * (chanceError(0.32, plays) / Math.sqrt(found.length)));
+    expect(deviation(found) / chanceError(0.32, plays)).toBeGreaterThan(0.85);
+    expect(deviation(found) / chanceError(0.32, plays)).toBeLessThan(1.15);
+  });
+  it('is at most 1.2 points in a shop of two hundred tasks, and 2.5 in one of thousands', () => {
+    expect(chanceError(0.5, shownPlays(200))).toBeLessThan(0.012);
+    expect(chanceError(0.5, shownPlays(5000))).toBeLessThanOrEqual(0.025);
+    expect([0, 1, 5000].map(shownPlays)).toEqual([2000, 2000, 400]);
   });
 });
 

@@ -111,6 +111,21 @@ export function chanceSeed(seed: number, run: number): number {
   return seed * 1_000_003 + run;
 }
 
+/** Plays times tasks for a chance that is shown, half a second or so; never fewer and never more plays than these. */
+const SHOWN_UNITS = 400_000;
+const FEWEST_SHOWN = 400;
+const MOST_SHOWN = 2000;
+
+/** Plays for a chance that is shown: so many that it is good to a point or so, fewer where there are thousands of tasks. */
+export function shownPlays(tasks: number): number {
+  return Math.min(MOST_SHOWN, Math.max(FEWEST_SHOWN, Math.round(SHOWN_UNITS / Math.max(1, tasks))));
+}
+
+/** The standard error of a chance found by so many plays: √(p (1 − p) ÷ n), the binomial's. */
+export function chanceError(chance: number, plays: number): number {
+  return Math.sqrt((chance * (1 - chance)) / plays);
+}
+
 /** The value below which a share of sorted values lies: the nearest rank, as textbooks take it. */
 export function quantile(sorted: Float64Array, share: number): number {
   return sorted[Math.min(sorted.length - 1, Math.max(0, Math.ceil(share * sorted.length) - 1))] ?? Number.NaN;

@@ -1,8 +1,9 @@
+import { chanceError } from '@zinc-ladder/core/plan/play/chance';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { useNow } from '../../../clock/ClockContext';
 import type { ShopIndex } from '../../../data/useShopIndex';
-import { CHANCE_RUNS, useOutlook } from '../../../features/plan/useOutlook';
+import { useOutlook } from '../../../features/plan/useOutlook';
 import { SOON_SURE } from '../../../features/plan/useTriage';
 import { Sheet } from '../../../ui/Sheet';
 import { useFormats } from '../../../features/formats/useFormats';
@@ -17,12 +18,12 @@ const BOUND_REASON: Reason = {
   source:
     'a relaxation: waits and windows kept, work broken off at will, earliest deadline first (Jackson 1955, from memory), one setup a product. No plan can beat it; a plan need not reach it.',
 };
-const CHANCE_REASON: Reason = {
+const chanceReason = ({ runs }: ShopOutlook, more: Reason['inputs'] = []): Reason => ({
   formula: 'the plan played by what is known at each moment, with minutes, second passes and spraying weather drawn by chance',
-  inputs: [['plays', String(CHANCE_RUNS)]],
+  inputs: [['plays', String(runs)], ...more],
   source:
     'minutes by your own pace as the log tells it, as a whole and by method, drawn from a guess as it grows; films dry a sixth faster or slower than their label, guessed; one weather runs on from day to day; a forecast dry spell is lost the more often the nearer its air is to a limit and the further ahead it lies; the forecast’s error is guessed',
-};
+});
 
 /** What can be counted on: before when no plan is ready, by when it is in half and in four of five plays, and what carries the risk. */
 export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]; readonly index: ShopIndex }) {
@@ -45,13 +46,13 @@ export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]
         </dd>
         <dt>Even odds by</dt>
         <dd className="figure text-right">
-          <Why name="even chance" reason={CHANCE_REASON}>
+          <Why name="even chance" reason={chanceReason(outlook)}>
             {formats.moment(p50Ms, now)}
           </Why>
         </dd>
         <dt>4 of 5 by</dt>
         <dd className="figure text-right font-medium">
-          <Why name="four in five" reason={CHANCE_REASON}>
+          <Why name="four in five" reason={chanceReason(outlook)}>
             {formats.moment(p80Ms, now)}
           </Why>
         </dd>
@@ -62,7 +63,21 @@ export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]
   );
 }
 
-function Dates({ shown, index }: { readonly outlook: ShopOutlook; readonly shown: ShopOutlook['props']; readonly index: ShopIndex }) {
+/** Part of a chance, in points of a hundred. */
+function pointsWords(share: number): string {
+  const points = Math.round(share * 1000) / 10;
+  return points === 1 ? '1 point' : `${points} points`;
+}
+
+function Dates({
+  outlook,
+  shown,
+  index,
+}: {
+  readonly outlook: ShopOutlook;
+  readonly shown: ShopOutlook['props'];
+  readonly index: ShopIndex;
+}) {
   const dated = shown.filter((entry) => entry.chanceOfDate !== null);
   if (dated.length === 0) return null;
   return (
@@ -75,7 +90,12 @@ function Dates({ shown, index }: { readonly outlook: ShopOutlook; readonly shown
             <li key={propId} className="flex justify-between gap-3">
               <span>{index.props.get(propId)?.name}</span>
               <span className={`figure whitespace-nowrap ${chance < SOON_SURE ? 'text-oxide font-medium' : ''}`}>
-                {percentWords(chance)}
+                <Why
+                  name={`chance of ${index.props.get(propId)?.name ?? ''}`}
+                  reason={chanceReason(outlook, [['by chance of the plays, give or take', pointsWords(chanceError(chance, outlook.runs))]])}
+                >
+                  {percentWords(chance)}
+                </Why>
                 {chance < SOON_SURE && ' · at risk'}
                 {chance < SOON_SURE && chanceADayLater !== null && (
                   <span className="text-dim block text-right text-sm font-normal">{percentWords(chanceADayLater)} a day later</span>

@@ -23,7 +23,7 @@ import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { askOutlook } from '../../../workers/plan/outlookClient';
 import { useBackgroundJob } from '../../../features/notices/useBackgroundJob';
-import { CHANCE_RUNS, CHANCE_SEED, useOutlook } from '../../../features/plan/useOutlook';
+import { CHANCE_SEED, useOutlook } from '../../../features/plan/useOutlook';
 import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
 import { getPlanWorker } from '../../../workers/plan/planClient';
 import { startsOf } from '../../../workers/plan/startsOf';
@@ -60,7 +60,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
   const trial =
     useQuery<Trial | null>({ queryKey: TRIAL, queryFn: () => null, enabled: false, staleTime: Infinity, gcTime: Infinity }).data ?? null;
   const tryOut = async (signal: AbortSignal): Promise<void> => {
-    if (!records) return;
+    if (!records || !outlook) return;
     const nowMs = Math.round(clock.now());
     const input = gatherPlan({ ...records, logEntries, passes }, gatherAir(records.shop, readings, nowMs), nowMs);
     // What has no place is mended first; else the parts that decide the end are worth another school.
@@ -69,7 +69,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
       plan.unplaced.length > 0 ? suggestRemedies(plan.unplaced) : [...suggestWhatIfs(input), ...suggestSchools(records, deciding, nowMs)];
     const how = {
       objective: records.shop.objective,
-      runs: CHANCE_RUNS,
+      runs: outlook.runs,
       seed: CHANCE_SEED,
       before: startsOf(plan),
       orderBefore: planOrder(plan),
