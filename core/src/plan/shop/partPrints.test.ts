@@ -114,6 +114,16 @@ describe('parts that are still on the printer', () => {
       expect(checkShopPlan(one, night)).toMatchObject([{ rungId: 'a', rule: 'print' }]);
     });
 
+    it('are looked for by the checker as far ahead as they are printed, though nobody is there to work on them', () => {
+      const coat = rung('p', 'prime', { classId: 'primer' });
+      const persons = [person('a', { refuses: ['spraying'] })];
+      const set = inEvenings([printing('a', [coat], { bedPieces: 1, pieceMinutes: 20 * HOUR }, 5)], { persons });
+      const plan = planned(set);
+      expect(plan.unplaced.map(({ taskId }) => taskId)).toEqual(['p']);
+      expect(at(plan.prints.at(-1)?.startMs)).toBeGreaterThan(3 * 24 * HOUR);
+      expect(checkShopPlan(set, plan)).toEqual([]);
+    });
+
     it('find no place where there are no hours at all', () => {
       const plan = planned(shop([printing('a', [rung('p', 'cut')], {})], { hours: [] }));
       expect(plan.prints).toEqual([]);

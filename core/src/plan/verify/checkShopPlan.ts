@@ -46,7 +46,7 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
   const input = atOwnPace(asked);
   const faults: ShopPlanFault[] = [];
   const say = (rungId: string, rule: ShopPlanFault['rule'], detail: string): void => void faults.push({ rungId, rule, detail });
-  const lastMs = Math.max(input.nowMs, ...plan.rungs.map(({ endMs }) => endMs));
+  const lastMs = Math.max(input.nowMs, ...plan.rungs.map(({ endMs }) => endMs), ...plan.prints.map(({ startMs }) => startMs));
   // As far behind and ahead as the planner's own tables, since beyond them the air is a mean.
   const tables = createCureTables(input.air, input.nowMs - 10 * DAY, input.nowMs + 8 * DAY);
   const times = new Map(plan.rungs.map((time) => [time.rungId, time]));
