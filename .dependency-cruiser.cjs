@@ -60,6 +60,19 @@ const SURFACE = {
   forecast: ['measure'],
   grit: [],
 };
+const WEATHER = {
+  places: [],
+  region: ['places'],
+  field: ['places', 'region'],
+  deposit: ['places', 'field'],
+  seat: ['places', 'field', 'deposit'],
+  draw: ['places', 'field', 'deposit'],
+  seen: ['field', 'deposit'],
+  technique: ['deposit', 'seen'],
+  story: ['seen', 'technique'],
+  hand: [],
+  photograph: [],
+};
 const GATHER = {
   film: [],
   light: ['film'],
@@ -88,6 +101,7 @@ module.exports = {
     ...arrows('app/src/data', DATA),
     ...arrows('core/src/plan', PLANNER),
     ...arrows('core/src/surface', SURFACE),
+    ...arrows('core/src/weather', WEATHER),
     ...arrows('model/src/gather', GATHER),
     {
       name: 'no-view-takes-from-another',

@@ -2,7 +2,7 @@ import { AGES } from '@zinc-ladder/core/ladder/ages';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
 import { WORK_KINDS } from '@zinc-ladder/core/ladder/workKinds';
-import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';

@@ -1,6 +1,6 @@
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
-import type { Seat, SeatedPins } from '@zinc-ladder/core/weather/field/seat';
-import { pinsFromOthers } from '@zinc-ladder/core/weather/field/seat';
+import type { Seat, SeatedPins } from '@zinc-ladder/core/weather/seat/seat';
+import { pinsFromOthers } from '@zinc-ladder/core/weather/seat/seat';
 import type { Part } from '../records/prop/part';
 import type { WeatherPlan } from '../records/prop/weatherPlan';
 

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
-import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
+import { shapeMesh } from '@zinc-ladder/core/weather/places/shapeMesh';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import { describe, expect, it, vi } from 'vitest';

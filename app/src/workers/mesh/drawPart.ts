@@ -4,7 +4,7 @@ import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import type { MeshPicture } from '@zinc-ladder/core/surface/drawing/meshPicture';
 import { drawMeshPicture } from '@zinc-ladder/core/surface/drawing/meshPicture';
 import type { PartSize, ShapeId } from '@zinc-ladder/core/surface/measure/shapes';
-import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
+import { shapeMesh } from '@zinc-ladder/core/weather/places/shapeMesh';
 import type { MeshAsk } from './meshApi';
 
 /** What a part's picture is drawn from: its mesh, or the shape that stands for it. */

@@ -1,5 +1,5 @@
 import { writeStl } from '@zinc-ladder/core/surface/mesh/writeStl';
-import { shapeMesh } from '@zinc-ladder/core/weather/field/shapeMesh';
+import { shapeMesh } from '@zinc-ladder/core/weather/places/shapeMesh';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import { describe, expect, it } from 'vitest';
 import type { OpenedSurface, RehearsalAsk } from './weatherApi';

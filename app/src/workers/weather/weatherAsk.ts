@@ -1,7 +1,7 @@
 import type { MeshFormat } from '@zinc-ladder/core/surface/mesh/mesh';
 import type { PartSize, ShapeId } from '@zinc-ladder/core/surface/measure/shapes';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
-import type { RegionPin } from '@zinc-ladder/core/weather/field/colourRegions';
+import type { RegionPin } from '@zinc-ladder/core/weather/region/colourRegions';
 
 /** A part to be rehearsed on: its mesh, or its shape where it has none. */
 export interface WeatherAsk {

@@ -1,7 +1,7 @@
 import type { Remote } from 'comlink';
 import { createClient } from '../createClient';
 import type { CoverageReading } from '@zinc-ladder/core/weather/photograph/readCoverage';
-import type { PartBox } from '@zinc-ladder/core/weather/field/seat';
+import type { PartBox } from '@zinc-ladder/core/weather/seat/seat';
 import type { PhotographAsk } from '../pictures/readPhotograph';
 import type { AgeAnswer, AgeAsk, OpenedOutcome, WeatherApi } from './weatherApi';
 import type { WeatherAsk } from './weatherAsk';

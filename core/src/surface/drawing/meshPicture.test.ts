@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { shapeMesh } from '../../weather/field/shapeMesh';
+import { shapeMesh } from '../../weather/places/shapeMesh';
 import type { Mesh } from '../mesh/mesh';
 import { drawMeshPicture } from './meshPicture';
 import { SHAPES } from '../measure/shapes';

@@ -1,4 +1,4 @@
-import { hashOfCell, octaveNoise, shareOfOctaveNoise, shareOfValueNoise, valueNoise, writeTurned } from '../field/noise';
+import { hashOfCell, octaveNoise, shareOfOctaveNoise, shareOfValueNoise, valueNoise, writeTurned } from '../places/noise';
 import type { Vector } from '../../surface/mesh/vector';
 import { squareTo } from '../../surface/mesh/vector';
 import type { Carrier } from './carrier';

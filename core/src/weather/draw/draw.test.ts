@@ -5,7 +5,7 @@ import { findEdges } from '../../surface/mesh/meshEdges';
 import { meshOf } from '../../surface/testing/threeMesh';
 import { SHAPES } from '../../surface/measure/shapes';
 import { gatherFields, USUAL_SETUP, zoneShares } from '../field/weatherFields';
-import { shapeMesh } from '../field/shapeMesh';
+import { shapeMesh } from '../places/shapeMesh';
 import { crate } from '../testing/solids';
 import { drawSurface, halveLongEdges } from './drawnSurface';
 

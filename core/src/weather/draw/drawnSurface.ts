@@ -1,7 +1,7 @@
 import { facetsAround } from '../../surface/mesh/facetsAround';
 import type { Mesh } from '../../surface/mesh/mesh';
 import { boxRound, boxSize, measureFacets } from '../../surface/mesh/facetGeometry';
-import { buildPointGrid } from '../field/nearPoints';
+import { buildPointGrid } from '../places/nearPoints';
 import type { WeatherFields } from '../field/weatherFields';
 import { handledShare } from '../deposit/carrier';
 

@@ -1,5 +1,5 @@
-import type { NearPoints } from './nearPoints';
-import type { SamplePoints } from './samplePoints';
+import type { NearPoints } from '../places/nearPoints';
+import type { SamplePoints } from '../places/samplePoints';
 
 /** Points whose normals are further apart than this (cosine) lie on the other side of a thin wall. */
 const OTHER_SIDE = -0.3;

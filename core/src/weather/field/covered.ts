@@ -2,7 +2,7 @@ import type { Vector } from '../../surface/mesh/vector';
 import { squareTo } from '../../surface/mesh/vector';
 import type { RayTree } from '../../surface/mesh/rayTree';
 import type { OnProgress } from '../../surface/measure/recess';
-import type { SamplePoints } from './samplePoints';
+import type { SamplePoints } from '../places/samplePoints';
 
 /** Rays that tell whether anything is near at all, and those that measure it where something is. */
 const FIRST_RAYS = 12;

@@ -1,5 +1,5 @@
-import type { NearPoints } from './nearPoints';
-import type { SamplePoints } from './samplePoints';
+import type { NearPoints } from '../places/nearPoints';
+import type { SamplePoints } from '../places/samplePoints';
 import type { Vector } from '../../surface/mesh/vector';
 
 /**

@@ -5,18 +5,18 @@ import type { RayTree } from '../../surface/mesh/rayTree';
 import { buildRayTree } from '../../surface/mesh/rayTree';
 import type { OnProgress } from '../../surface/measure/recess';
 import { boxRound, boxSize } from '../../surface/mesh/facetGeometry';
-import type { RegionPin } from './colourRegions';
-import { facetsOfRegions, layStencils, regionOfPoints } from './colourRegions';
+import type { RegionPin } from '../region/colourRegions';
+import { facetsOfRegions, layStencils, regionOfPoints } from '../region/colourRegions';
 import { measureConvexity } from './convexity';
 import { measureCovered, measureRain } from './covered';
 import { nearestPoint, wayFromPins } from './handling';
-import type { LaidStencil } from './laidStencil';
-import { mendForWeather } from './mendForWeather';
-import type { NearPoints } from './nearPoints';
-import { findNearPoints } from './nearPoints';
+import type { LaidStencil } from '../region/laidStencil';
+import { mendForWeather } from '../places/mendForWeather';
+import type { NearPoints } from '../places/nearPoints';
+import { findNearPoints } from '../places/nearPoints';
 import { CROSSED_SEAM, prepareRunOff, wetByRuns } from './runOff';
-import type { SamplePoints } from './samplePoints';
-import { spreadPoints } from './samplePoints';
+import type { SamplePoints } from '../places/samplePoints';
+import { spreadPoints } from '../places/samplePoints';
 
 /** Places of a surface with what weather meets there: one value a place for each cause. */
 export interface PlaceFields {

@@ -8,7 +8,7 @@ import { paintOf } from '../../colour/paint';
 import { gatherFields, thinOut, USUAL_SETUP } from '../field/weatherFields';
 import { CHECK_BASE, CHECK_CARRIERS, checkPass, checkRecipe } from '../testing/checkPasses';
 import { halveLongEdges } from '../draw/drawnSurface';
-import { lathe } from '../field/lathe';
+import { lathe } from '../places/lathe';
 import { crate } from '../testing/solids';
 import checks from '../testing/weatherChecks.json';
 import { looksLike } from './age';

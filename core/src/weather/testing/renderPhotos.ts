@@ -3,7 +3,7 @@ import type { Lab } from '../../colour/lab';
 import { linearOfLab } from '../../colour/lab';
 import { screenOfLight } from '../../colour/screenLight';
 import { seededRandom } from '../../random/seededRandom';
-import { octaveNoise, shareOfOctaveNoise } from '../field/noise';
+import { octaveNoise, shareOfOctaveNoise } from '../places/noise';
 import type { PhotoPoint } from '../photograph/photo';
 
 /** A pair of photographs of a grooved dome, drawn by the script, with what is true of them. */

@@ -1,4 +1,4 @@
-import { hashOfCell, octaveNoise, shareOfOctaveNoise } from '@zinc-ladder/core/weather/field/noise';
+import { hashOfCell, octaveNoise, shareOfOctaveNoise } from '@zinc-ladder/core/weather/places/noise';
 import { LabError, readNumber } from '../../labError';
 import type { LabCommand } from '../labCommand';
 import { round } from './readWeather';

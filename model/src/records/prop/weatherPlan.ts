@@ -1,4 +1,4 @@
-import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import type { ShownMaterialId } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { SHOWN_MATERIALS } from '@zinc-ladder/core/weather/story/shownMaterials';
 import { TECHNIQUES } from '@zinc-ladder/core/weather/technique/techniques';

@@ -1,6 +1,6 @@
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
-import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
-import { finestOf } from '@zinc-ladder/core/weather/field/laidStencil';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
+import { finestOf } from '@zinc-ladder/core/weather/region/laidStencil';
 import { USUAL_POINTS } from '@zinc-ladder/core/weather/field/weatherFields';
 import { labOfProduct, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';

@@ -1,6 +1,6 @@
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
-import { USUAL_EDGE_DEGREES } from '@zinc-ladder/core/weather/field/colourRegions';
+import { USUAL_EDGE_DEGREES } from '@zinc-ladder/core/weather/region/colourRegions';
 import { ARC_MINUTE_MILLIMETRES } from '@zinc-ladder/core/weather/seen/eyeDisc';
 import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
 import { useMemo, useState } from 'react';

@@ -1,5 +1,5 @@
 import { CROSSED_SEAM } from '@zinc-ladder/core/weather/field/runOff';
-import { boxInProp, offsetOnTop } from '@zinc-ladder/core/weather/field/seat';
+import { boxInProp, offsetOnTop } from '@zinc-ladder/core/weather/seat/seat';
 import { seatOf } from '@zinc-ladder/model/gather/gatherLife';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { PartSeat, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';

@@ -1,4 +1,4 @@
-import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import { bodyOfLab } from '@zinc-ladder/core/weather/seen/bands';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import { describe, expect, it } from 'vitest';

@@ -1,5 +1,5 @@
 import type { Lab } from '@zinc-ladder/core/colour/lab';
-import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import { mostCoats } from '@zinc-ladder/core/weather/deposit/carrier';
 import { bodyOfLab, tableOfFilm, THICKNESSES, WIDE_BANDS } from '@zinc-ladder/core/weather/seen/bands';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';

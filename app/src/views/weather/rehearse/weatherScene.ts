@@ -20,10 +20,10 @@ import {
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { squareTo } from '@zinc-ladder/core/surface/mesh/vector';
-import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import { scratchDirections } from '@zinc-ladder/core/weather/deposit/markNoise';
 import { STENCIL_PIXELS } from '@zinc-ladder/core/stencil/stencilPicture';
-import { shareTables } from '@zinc-ladder/core/weather/field/noise';
+import { shareTables } from '@zinc-ladder/core/weather/places/noise';
 import { WIDE_LINEAR, THICKNESSES } from '@zinc-ladder/core/weather/seen/bands';
 import { USUAL_THROW } from '@zinc-ladder/core/weather/technique/passFor';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';

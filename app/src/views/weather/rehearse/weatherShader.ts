@@ -1,7 +1,7 @@
 import { THICKNESSES } from '@zinc-ladder/core/weather/seen/bands';
-import { TURNED_LATTICE } from '@zinc-ladder/core/weather/field/noise';
+import { TURNED_LATTICE } from '@zinc-ladder/core/weather/places/noise';
 import { RUN_LENGTH, SCRATCH_LENGTH } from '@zinc-ladder/core/weather/deposit/markNoise';
-import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/field/colourRegions';
+import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import { PASS_TEXELS } from './packPasses';
 
 const f = (value: number): string => (Number.isInteger(value) ? `${value}.0` : String(value));

@@ -1,7 +1,7 @@
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { linearOfLab } from '@zinc-ladder/core/colour/lab';
 import { screenOfLight } from '@zinc-ladder/core/colour/screenLight';
-import { octaveNoise, shareOfOctaveNoise } from '@zinc-ladder/core/weather/field/noise';
+import { octaveNoise, shareOfOctaveNoise } from '@zinc-ladder/core/weather/places/noise';
 import { EYE_STEPS, eyeHalf } from '@zinc-ladder/core/weather/hand/eyeSteps';
 import { useEffect, useRef } from 'react';
 import { percent } from '../words';

@@ -1,7 +1,7 @@
 import { handledShare } from '../deposit/carrier';
-import { nearestPoint } from './handling';
-import { CROSSED_SEAM } from './runOff';
-import type { SamplePoints } from './samplePoints';
+import { nearestPoint } from '../field/handling';
+import { CROSSED_SEAM } from '../field/runOff';
+import type { SamplePoints } from '../places/samplePoints';
 import type { SeatedPins } from './seat';
 
 /** A hand that leaves less than this share of its marks at the nearest point is not felt (guessed). */

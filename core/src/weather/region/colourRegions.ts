@@ -4,8 +4,8 @@ import { findEdges } from '../../surface/mesh/meshEdges';
 import type { Vector } from '../../surface/mesh/vector';
 import type { LaidStencil, RegionStencil } from './laidStencil';
 import { isOpenAt, layStencil } from './laidStencil';
-import { nearestFacet } from './nearestFacet';
-import type { SamplePoints } from './samplePoints';
+import { nearestFacet } from '../places/nearestFacet';
+import type { SamplePoints } from '../places/samplePoints';
 
 /** A region of another colour, as it is pointed at: what a mask left open. */
 export interface RegionPin {

@@ -13,9 +13,9 @@ import { checkPass } from '../testing/checkPasses';
 import { crate } from '../testing/solids';
 import type { RegionPin } from './colourRegions';
 import { facetsOfRegions, MOST_COLOUR_REGIONS, regionShares } from './colourRegions';
-import { nearestFacet, squareToFacet } from './nearestFacet';
-import type { WeatherFields } from './weatherFields';
-import { gatherFields, pinnedFields, thinOut, USUAL_SETUP } from './weatherFields';
+import { nearestFacet, squareToFacet } from '../places/nearestFacet';
+import type { WeatherFields } from '../field/weatherFields';
+import { gatherFields, pinnedFields, thinOut, USUAL_SETUP } from '../field/weatherFields';
 
 function pin(place: Vector, edgeDegrees = 25, reachMillimetres: number | null = null): RegionPin {
   return { place, edgeDegrees, reachMillimetres, stencil: null };

@@ -3,7 +3,7 @@ import type { StencilPicture } from '../../stencil/stencilPicture';
 import type { Mesh } from '../../surface/mesh/mesh';
 import type { Vector } from '../../surface/mesh/vector';
 import { cross, dot, unit } from '../../surface/mesh/vector';
-import { nearestFacet } from './nearestFacet';
+import { nearestFacet } from '../places/nearestFacet';
 
 /** A stencil that a region is sprayed through. */
 export interface RegionStencil {
