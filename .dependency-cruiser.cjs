@@ -80,7 +80,7 @@ const GATHER = {
   plan: ['film', 'shelf'],
   grow: ['film', 'plan'],
   reference: [],
-  twins: ['film'],
+  twins: ['film', 'grow'],
   gatherAir: [],
   gatherWeather: ['film'],
 };

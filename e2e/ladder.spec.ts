@@ -54,6 +54,7 @@ test('a rung’s method, product, film and minutes change where they stand, with
   await page.getByLabel('Hands, min').fill('33');
   await page.getByLabel('Hands, min').press('Enter');
   await expect(page.getByLabel('Hands, min')).toHaveValue('33');
+  await expect(page.getByLabel('Hands, min')).toHaveAccessibleDescription(/^\d+ min, yours: [+−]\d+ %$/u);
   await page.getByRole('button', { name: 'That is all' }).click();
   // What is shown is planned at the finisher's own pace, and says so; why tells the minutes it comes from.
   await expect(page.getByRole('button', { name: 'Why planned' })).toHaveText(/^\d+ min\s*yours: [+−]\d+ %$/u);

@@ -431,7 +431,12 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     edit.patch('joins', join.id, { guestRungId: chosen(records.rungs, choice(1))?.id ?? null }, join),
   ),
   on('wait until it is hard', 'rungs', (edit, rung, { records, choice }) =>
-    edit.patch('rungs', rung.id, { hardRungId: chosen(records.rungs, choice(1))?.id ?? null }, rung),
+    edit.patch(
+      'rungs',
+      rung.id,
+      { hardRungId: chosen(records.rungs, choice(1))?.id ?? null, areaSquareCentimetres: choice(2) / 2 || null },
+      rung,
+    ),
   ),
   on('take time', 'shop', (edit, shop, { nowMs, records, choice }) =>
     takeTime(edit, shop, chosen(records.persons, choice(1)), nowMs, nowMs + 3_600_000, 'away'),

@@ -28,6 +28,8 @@ interface HandRung {
   readonly why: string;
   readonly detail?: string;
   readonly mixCardId?: string;
+  /** of its part's surface, where it is not what a mask of the demo usually leaves open */
+  readonly share?: number;
 }
 
 const BAND: readonly HandRung[] = [
@@ -68,7 +70,7 @@ const NUMERALS: readonly HandRung[] = [
     detail: 'Squeegee from the middle out; burnish each numeral.',
   },
   { name: 'edge seal: cream', methodId: 'edgeSeal', productId: 'cream', why: 'Cream under the stencil closes its edges.' },
-  { name: 'numerals', methodId: 'maskedCoat', productId: 'black-gloss', why: 'Black through the stencil.' },
+  { name: 'numerals', methodId: 'maskedCoat', productId: 'black-gloss', why: 'Black through the stencil.', share: 0.08 },
   { name: 'lift the stencil', methodId: 'unmask', productId: null, why: 'While it is soft.' },
 ];
 
@@ -165,10 +167,14 @@ function lightRungs(part: Part): Rung[] {
   );
 }
 
+/** What a mask of the demo leaves open of its part. */
+const REGION_SHARE = 0.35;
+
 function byHand(given: HandRung, part: Part): Rung {
   const method = findMethod(given.methodId);
   const product = DEMO_PRODUCTS.find((entry) => entry.id === given.productId);
-  const { minutes, formula } = estimateRungMinutes(method, part.areaSquareCentimetres * 0.35, part.count);
+  const region = Math.round(part.areaSquareCentimetres * (given.share ?? REGION_SHARE) * 10) / 10;
+  const { minutes, formula } = estimateRungMinutes(method, region, part.count);
   return {
     ...NEW_RUNG,
     id: '',
@@ -180,6 +186,8 @@ function byHand(given: HandRung, part: Part): Rung {
     coatMicrometres: product ? findProductClass(product.classId).drying.coatMicrometres : null,
     minutes,
     minutesFormula: formula,
+    // A wash is wiped over all of it; a mask leaves a region open.
+    areaSquareCentimetres: method.band === 'maskDetail' ? region : null,
     why: given.why,
     detail: given.detail ?? '',
     mixCardId: given.mixCardId ?? null,

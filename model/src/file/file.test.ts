@@ -15,6 +15,7 @@ import { makeVersion12 } from '../testing/versions/makeVersion12';
 import { makeVersion13 } from '../testing/versions/makeVersion13';
 import { makeVersion14 } from '../testing/versions/makeVersion14';
 import { makeVersion15 } from '../testing/versions/makeVersion15';
+import { makeVersion16 } from '../testing/versions/makeVersion16';
 import { makeVersion9 } from '../testing/versions/makeVersion9';
 import { makeVersion2 } from '../testing/versions/makeVersion2';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
@@ -281,6 +282,10 @@ describe('migrations', () => {
   });
   it('bring a file of version 8 to today’s: at the finisher’s own pace, all parts off the printer', () => {
     expect(readProject(JSON.stringify(makeVersion8()))).toEqual(makeSampleProject());
+  });
+  it('bring a file of version 16 to today’s: every rung is done on all of its faces', () => {
+    expect(JSON.stringify(makeVersion16().rungs)).not.toContain('areaSquareCentimetres');
+    expect(readProject(JSON.stringify(makeVersion16()))).toEqual(makeSampleProject());
   });
   it('bring a file of version 15 to today’s: parts sit nowhere, regions are open all over, pieces lie on a bed one by one', () => {
     const sample = makeSampleProject();

@@ -81,6 +81,9 @@ export const WEATHER_ADDED_IN_16 = { seat: null } as const;
 export const REGION_ADDED_IN_16 = { stencilId: null, turnDegrees: 0 } as const;
 /** What version 16 added to what of a part is on the printer: pieces were printed one by one. */
 export const PRINT_ADDED_IN_16 = { bedPieces: 1 } as const;
+
+/** What version 17 added to a rung. */
+export const RUNG_ADDED_IN_17 = { areaSquareCentimetres: null } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -242,6 +245,12 @@ export const MIGRATIONS: readonly Migration[] = [
       parts: Array.isArray(project['parts']) ? project['parts'].map(withBed) : project['parts'],
       weatherPlans: Array.isArray(project['weatherPlans']) ? project['weatherPlans'].map(withSeat) : project['weatherPlans'],
     }),
+  },
+  {
+    from: 16,
+    to: 17,
+    why: 'a rung may be done on a region of its part',
+    migrate: (project) => ({ ...project, rungs: withAdded(project['rungs'], RUNG_ADDED_IN_17) }),
   },
 ];
 

@@ -29,7 +29,7 @@ export interface LadderColours extends FilmColours {
 /** Grey of a primed part: what is taken where a ladder says nothing (guessed). */
 export const UNKNOWN_COLOUR: Lab = [55, 0, 0];
 /** The method that lays a film inside a mask. */
-const MASKED = 'maskedCoat';
+export const MASKED = 'maskedCoat';
 const CLEARS = new Set(['lacquerClear', 'waterClear', 'floorPolish']);
 
 /**

@@ -17,6 +17,7 @@ import {
   PRODUCT_ADDED_IN_12,
   PRODUCT_ADDED_IN_13,
   PRODUCT_ADDED_IN_4,
+  RUNG_ADDED_IN_17,
   RUNG_ADDED_IN_2,
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_13,
@@ -48,7 +49,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 17;
+export const DATABASE_VERSION = 18;
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -300,7 +301,7 @@ export class ShopDatabase extends Dexie {
     this.version(16)
       .stores({})
       .upgrade((transaction) => liftTables(transaction, [['weatherPlans', withFields(WEATHER_ADDED_IN_15)]]));
-    this.version(DATABASE_VERSION)
+    this.version(17)
       .stores({})
       .upgrade((transaction) =>
         liftTables(transaction, [
@@ -308,6 +309,9 @@ export class ShopDatabase extends Dexie {
           ['weatherPlans', withSeat],
         ]),
       );
+    this.version(DATABASE_VERSION)
+      .stores({})
+      .upgrade((transaction) => liftTables(transaction, [['rungs', withFields(RUNG_ADDED_IN_17)]]));
   }
 
   /** A table of records by name. */

@@ -1,8 +1,8 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
-import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
+import { rungArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import { ownNeed } from '@zinc-ladder/model/products/ownUse';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
@@ -42,7 +42,8 @@ export function RungFacts({
   const otherPieces = lastPieces === null ? '' : ` for ${counted(lastPieces, 'piece')}`;
   const card = cards.find((entry) => entry.id === rung.mixCardId);
   const share = facesShare(rung.side);
-  const area = setArea(part.areaSquareCentimetres, part.count) * share;
+  const area = rungArea(rung, part);
+  const region = rung.areaSquareCentimetres;
   const usual = product ? null : usualClassOf(rung.methodId);
   const need = product && rung.coatMicrometres ? needOf(product, rung.coatMicrometres, area) : null;
   return (
@@ -86,15 +87,27 @@ export function RungFacts({
       <Figure
         label="Area"
         value={formats.area(area)}
-        reason={{
-          formula: share === 1 ? 'surface of a piece × pieces' : 'surface of a piece × pieces × share of the faces',
-          inputs: [
-            ['piece', formats.area(part.areaSquareCentimetres)],
-            ['pieces', String(part.count)],
-            ...(share === 1 ? [] : [['share', String(share)] as const]),
-          ],
-          source: share === 1 ? 'typed on the part' : 'typed on the part; one side taken as half, guessed',
-        }}
+        reason={
+          region !== null
+            ? {
+                formula: 'region of a piece × pieces',
+                inputs: [
+                  ['region', formats.area(region)],
+                  ['pieces', String(part.count)],
+                  ['all of a piece', formats.area(part.areaSquareCentimetres)],
+                ],
+                source: 'as the rung has it: typed, or by the order of masks',
+              }
+            : {
+                formula: share === 1 ? 'surface of a piece × pieces' : 'surface of a piece × pieces × share of the faces',
+                inputs: [
+                  ['piece', formats.area(part.areaSquareCentimetres)],
+                  ['pieces', String(part.count)],
+                  ...(share === 1 ? [] : [['share', String(share)] as const]),
+                ],
+                source: share === 1 ? 'typed on the part' : 'typed on the part; one side taken as half, guessed',
+              }
+        }
       />
       {rung.grit && <Figure label="Grit" value={rung.grit} />}
       {rung.coatMicrometres !== null && <Figure label="Dry film" value={formats.film(rung.coatMicrometres)} />}

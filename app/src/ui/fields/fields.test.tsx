@@ -20,6 +20,17 @@ describe('a label', () => {
   });
 });
 
+describe('a hint', () => {
+  it('describes its field until something is wrong with what is typed', () => {
+    render(<InlineNumber label="Hands" unit="min" value={9} min={0} max={100} hint="10 min, yours: +6 %" onKeep={() => undefined} />);
+    const field = screen.getByLabelText('Hands, min');
+    const said = (): string | null => document.getElementById(field.getAttribute('aria-describedby') ?? '')?.textContent ?? null;
+    expect(said()).toBe('10 min, yours: +6 %');
+    fireEvent.change(field, { target: { value: '200' } });
+    expect(said()).toBe('Between 0 and 100.');
+  });
+});
+
 describe('a number typed where it stands', () => {
   const show = (value: number | null, onKeep: (value: number | null) => void, mayBeEmpty = false) => (
     <InlineNumber label="Coat" unit="µm" value={value} min={1} max={500} mayBeEmpty={mayBeEmpty} onKeep={onKeep} />

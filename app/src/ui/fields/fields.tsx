@@ -58,16 +58,18 @@ export function InlineField({
   value,
   onKeep,
   check,
+  hint,
   ...rest
 }: {
   readonly label: string;
   readonly value: string;
   readonly onKeep: (text: string) => void;
   readonly check?: (text: string) => string | null;
+  readonly hint?: string | undefined;
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'>) {
   const { draft, error, change, keep, drop } = useDraft(value, onKeep, check);
   return (
-    <Labelled label={label} error={error ?? undefined}>
+    <Labelled label={label} error={error ?? undefined} hint={hint}>
       {({ id, describedBy }) => (
         <input
           {...rest}
@@ -124,6 +126,7 @@ export function InlineNumber({
   mayBeEmpty = false,
   unit = '',
   isMetric = false,
+  hint,
 }: {
   readonly label: string;
   readonly value: number | null;
@@ -134,11 +137,13 @@ export function InlineNumber({
   readonly mayBeEmpty?: boolean;
   readonly unit?: string;
   readonly isMetric?: boolean;
+  readonly hint?: string | undefined;
 }) {
   const units = useUnits();
   const shown = shownUnit(unit, isMetric ? 'metric' : units);
   return (
     <InlineField
+      hint={hint}
       label={unit ? `${label}, ${shown.unit}` : label}
       value={value === null ? '' : shownText(shown, value)}
       inputMode={isWhole ? 'numeric' : 'decimal'}

@@ -162,6 +162,33 @@ describe('an open ladder', () => {
     await user.click(screen.getByRole('button', { name: 'Why paint for it' }));
     expect(await screen.findByText('area × dry film ÷ volume solids ÷ transfer')).toBeTruthy();
   });
+  it('is done on a region of its part where one is typed: minutes, area and paint go by it, and undo brings all faces back', async () => {
+    const { user, db, store } = await openShop('/ladders/prop/host?rung=host-1');
+    const was = await db.records('rungs').get('host-1');
+    const paint = (): string => screen.getByRole('button', { name: 'Why paint for it' }).textContent;
+    await screen.findByRole('button', { name: 'Why paint for it' });
+    const whole = paint();
+    await user.click(screen.getByRole('button', { name: 'Change' }));
+    await retype(user, screen.getByRole('textbox', { name: 'Region only, cm²' }), '10');
+    await waitFor(async () => expect(await db.records('rungs').get('host-1')).toMatchObject({ areaSquareCentimetres: 10 }));
+    await user.click(screen.getByRole('button', { name: 'That is all' }));
+    await screen.findByRole('button', { name: 'Why paint for it' });
+    expect(paint()).not.toBe(whole);
+    await user.click(screen.getByRole('button', { name: 'Why area' }));
+    expect(await screen.findByText('region of a piece × pieces')).toBeTruthy();
+    await user.keyboard('{Escape}');
+    await user.click(screen.getByRole('button', { name: 'Change' }));
+    // The sample's minutes were typed: they stay. Those of a method follow.
+    expect((await db.records('rungs').get('host-1'))?.minutes).toBe(was?.minutes);
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Method' }), 'sprayCoat');
+    await waitFor(async () => expect((await db.records('rungs').get('host-1'))?.minutesFormula).toMatch(/10 cm²/u));
+    await retype(user, screen.getByRole('textbox', { name: 'Region only, cm²' }), '400');
+    await waitFor(async () => expect((await db.records('rungs').get('host-1'))?.minutesFormula).toMatch(/400 cm²/u));
+    await retype(user, screen.getByRole('textbox', { name: 'Region only, cm²' }), '0');
+    expect((await screen.findByRole('alert')).textContent).toMatch(/^Between 0.01/u);
+    for (let undone = 0; undone < 3; undone += 1) await store.undo();
+    expect(await db.records('rungs').get('host-1')).toMatchObject({ areaSquareCentimetres: null, minutes: was?.minutes });
+  });
   it('changes every value where it stands, and says what cannot be kept', async () => {
     const { user, db } = await openShop(HOST);
     await user.click(await screen.findByRole('button', { name: 'Change' }));

@@ -234,12 +234,23 @@ describe('the weathering of a part', () => {
           ]
         : [],
     });
+    // A coat inside its mask that is planned on the whole of the part.
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'host-2' ? { ...rung, methodId: 'maskedCoat', band: 'maskDetail', productId: 'olive', coatMicrometres: 12 } : rung,
+    );
     const attachments = makeSampleAttachments().set('mesh', writeStl(shapeMesh('box', [40, 30, 20]), 'box'));
     const { user, db, store } = await openShop('/weather/host', project, attachments);
     const share = (40 * 30) / (2 * (40 * 30 + 40 * 20 + 30 * 20));
     fireEvent.click(await screen.findByText(new RegExp(`Its colours: .*; Olive on ${Math.round(100 * share)} %`, 'u')));
     const row = screen.getByRole('listitem', { name: 'Olive' });
     expect(row.textContent).toContain('12 cm²');
+    await user.click(within(row).getByRole('button', { name: /^Take 12/u }));
+    const areaOf = async () => (await db.records('rungs').get('host-2'))?.areaSquareCentimetres ?? null;
+    await waitFor(async () => expect(Math.abs(((await areaOf()) ?? 0) - 12)).toBeLessThan(0.2));
+    await waitFor(() => expect(within(row).queryByText(/planned on/u)).toBeNull());
+    await store.undo();
+    expect(await areaOf()).toBeNull();
+    await within(row).findByText(/^Its coat is planned on/u);
     const edge = within(row).getByRole('slider', { name: 'Ends where it bends by' });
     fireEvent.change(edge, { target: { value: '95' } });
     fireEvent.pointerUp(edge);

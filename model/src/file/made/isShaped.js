@@ -1,9 +1,9 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 16","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[16]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"bedPieces":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","bedPieces","startedAtMs","failureShare"],"additionalProperties":false},"PartSeat":{"properties":{"turnDegrees":{"maximum":360,"type":"number","minimum":-360},"offset":{"items":{"maximum":10000,"type":"number","minimum":-10000},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["turnDegrees","offset"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"seat":{"anyOf":[{"$ref":"#/$defs/PartSeat","type":"object"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","seat","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeatherRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"stencilId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"turnDegrees":{"maximum":360,"type":"number","minimum":-360}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres","stencilId","turnDegrees"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 17","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[17]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"bedPieces":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","bedPieces","startedAtMs","failureShare"],"additionalProperties":false},"PartSeat":{"properties":{"turnDegrees":{"maximum":360,"type":"number","minimum":-360},"offset":{"items":{"maximum":10000,"type":"number","minimum":-10000},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["turnDegrees","offset"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"areaSquareCentimetres":{"anyOf":[{"maximum":200000,"type":"number","minimum":0.01},{"type":"null"}]},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","areaSquareCentimetres","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"daylightAt":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","daylightAt","sprayLimits","typicalDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"seat":{"anyOf":[{"$ref":"#/$defs/PartSeat","type":"object"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","seat","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeatherRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"stencilId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"turnDegrees":{"maximum":360,"type":"number","minimum":-360}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres","stencilId","turnDegrees"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema42 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
-const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema50 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"areaSquareCentimetres":{"anyOf":[{"maximum":200000,"type":"number","minimum":0.01},{"type":"null"}]},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","areaSquareCentimetres","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema56 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
 const schema57 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
 const schema58 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false};
@@ -20652,7 +20652,7 @@ if(!((typeof data1 == "number") && (isFinite(data1)))){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/type",keyword:"type",params:{type: "number"}}];
 return false;
 }
-if(!(data1 === 16)){
+if(!(data1 === 17)){
 validate20.errors = [{instancePath:instancePath+"/version",schemaPath:"#/properties/version/enum",keyword:"enum",params:{allowedValues: schema31.properties.version.enum}}];
 return false;
 }
@@ -21185,7 +21185,7 @@ const _errs52 = errors;
 if(errors === _errs52){
 if(data21 && typeof data21 == "object" && !Array.isArray(data21)){
 let missing2;
-if(((((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.hardRungId === undefined) && (missing2 = "hardRungId"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.personId === undefined) && (missing2 = "personId"))) || ((data21.doerId === undefined) && (missing2 = "doerId"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
+if((((((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.areaSquareCentimetres === undefined) && (missing2 = "areaSquareCentimetres"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.hardRungId === undefined) && (missing2 = "hardRungId"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.personId === undefined) && (missing2 = "personId"))) || ((data21.doerId === undefined) && (missing2 = "doerId"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
@@ -21310,50 +21310,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.cautionIds !== undefined){
-let data27 = data21.cautionIds;
+if(data21.areaSquareCentimetres !== undefined){
+let data27 = data21.areaSquareCentimetres;
 const _errs65 = errors;
-if(errors === _errs65){
-if(Array.isArray(data27)){
-if(data27.length > 20){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
-return false;
-}
-else {
-var valid12 = true;
-const len5 = data27.length;
-for(let i5=0; i5<len5; i5++){
+const _errs66 = errors;
+let valid12 = false;
 const _errs67 = errors;
-if(typeof data27[i5] !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds/" + i5,schemaPath:"#/$defs/Rung/properties/cautionIds/items/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-var valid12 = _errs67 === errors;
-if(!valid12){
-break;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid11 = _errs65 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.notBeforeMs !== undefined){
-let data29 = data21.notBeforeMs;
-const _errs69 = errors;
-const _errs70 = errors;
-let valid13 = false;
-const _errs71 = errors;
-if(!(((typeof data29 == "number") && (!(data29 % 1) && !isNaN(data29))) && (isFinite(data29)))){
-const err10 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(errors === _errs67){
+if((typeof data27 == "number") && (isFinite(data27))){
+if(data27 > 200000 || isNaN(data27)){
+const err10 = {instancePath:instancePath+"/rungs/" + i4+"/areaSquareCentimetres",schemaPath:"#/$defs/Rung/properties/areaSquareCentimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200000}};
 if(vErrors === null){
 vErrors = [err10];
 }
@@ -21362,10 +21328,9 @@ vErrors.push(err10);
 }
 errors++;
 }
-if(errors === _errs71){
-if((typeof data29 == "number") && (isFinite(data29))){
-if(data29 > 4102444800000 || isNaN(data29)){
-const err11 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+else {
+if(data27 < 0.01 || isNaN(data27)){
+const err11 = {instancePath:instancePath+"/rungs/" + i4+"/areaSquareCentimetres",schemaPath:"#/$defs/Rung/properties/areaSquareCentimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}};
 if(vErrors === null){
 vErrors = [err11];
 }
@@ -21374,9 +21339,10 @@ vErrors.push(err11);
 }
 errors++;
 }
+}
+}
 else {
-if(data29 < 946684800000 || isNaN(data29)){
-const err12 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err12 = {instancePath:instancePath+"/rungs/" + i4+"/areaSquareCentimetres",schemaPath:"#/$defs/Rung/properties/areaSquareCentimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err12];
 }
@@ -21386,13 +21352,11 @@ vErrors.push(err12);
 errors++;
 }
 }
-}
-}
-var _valid2 = _errs71 === errors;
-valid13 = valid13 || _valid2;
-const _errs73 = errors;
-if(data29 !== null){
-const err13 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid2 = _errs67 === errors;
+valid12 = valid12 || _valid2;
+const _errs69 = errors;
+if(data27 !== null){
+const err13 = {instancePath:instancePath+"/rungs/" + i4+"/areaSquareCentimetres",schemaPath:"#/$defs/Rung/properties/areaSquareCentimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err13];
 }
@@ -21401,10 +21365,10 @@ vErrors.push(err13);
 }
 errors++;
 }
-var _valid2 = _errs73 === errors;
-valid13 = valid13 || _valid2;
-if(!valid13){
-const err14 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf",keyword:"anyOf",params:{}};
+var _valid2 = _errs69 === errors;
+valid12 = valid12 || _valid2;
+if(!valid12){
+const err14 = {instancePath:instancePath+"/rungs/" + i4+"/areaSquareCentimetres",schemaPath:"#/$defs/Rung/properties/areaSquareCentimetres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err14];
 }
@@ -21416,32 +21380,66 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs70;
+errors = _errs66;
 if(vErrors !== null){
-if(_errs70){
-vErrors.length = _errs70;
+if(_errs66){
+vErrors.length = _errs66;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs69 === errors;
+var valid11 = _errs65 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.hardRungId !== undefined){
-let data30 = data21.hardRungId;
+if(data21.cautionIds !== undefined){
+let data28 = data21.cautionIds;
+const _errs71 = errors;
+if(errors === _errs71){
+if(Array.isArray(data28)){
+if(data28.length > 20){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
+return false;
+}
+else {
+var valid13 = true;
+const len5 = data28.length;
+for(let i5=0; i5<len5; i5++){
+const _errs73 = errors;
+if(typeof data28[i5] !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds/" + i5,schemaPath:"#/$defs/Rung/properties/cautionIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+var valid13 = _errs73 === errors;
+if(!valid13){
+break;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid11 = _errs71 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.notBeforeMs !== undefined){
+let data30 = data21.notBeforeMs;
 const _errs75 = errors;
 const _errs76 = errors;
 let valid14 = false;
 const _errs77 = errors;
-if(errors === _errs77){
-if(typeof data30 === "string"){
-if(!pattern10.test(data30)){
-const err15 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(!(((typeof data30 == "number") && (!(data30 % 1) && !isNaN(data30))) && (isFinite(data30)))){
+const err15 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err15];
 }
@@ -21450,9 +21448,10 @@ vErrors.push(err15);
 }
 errors++;
 }
-}
-else {
-const err16 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(errors === _errs77){
+if((typeof data30 == "number") && (isFinite(data30))){
+if(data30 > 4102444800000 || isNaN(data30)){
+const err16 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err16];
 }
@@ -21461,12 +21460,9 @@ vErrors.push(err16);
 }
 errors++;
 }
-}
-var _valid3 = _errs77 === errors;
-valid14 = valid14 || _valid3;
-const _errs79 = errors;
-if(data30 !== null){
-const err17 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data30 < 946684800000 || isNaN(data30)){
+const err17 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err17];
 }
@@ -21475,15 +21471,31 @@ vErrors.push(err17);
 }
 errors++;
 }
-var _valid3 = _errs79 === errors;
+}
+}
+}
+var _valid3 = _errs77 === errors;
 valid14 = valid14 || _valid3;
-if(!valid14){
-const err18 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf",keyword:"anyOf",params:{}};
+const _errs79 = errors;
+if(data30 !== null){
+const err18 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err18];
 }
 else {
 vErrors.push(err18);
+}
+errors++;
+}
+var _valid3 = _errs79 === errors;
+valid14 = valid14 || _valid3;
+if(!valid14){
+const err19 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err19];
+}
+else {
+vErrors.push(err19);
 }
 errors++;
 validate20.errors = vErrors;
@@ -21506,26 +21518,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.lockedAtMs !== undefined){
-let data31 = data21.lockedAtMs;
+if(data21.hardRungId !== undefined){
+let data31 = data21.hardRungId;
 const _errs81 = errors;
 const _errs82 = errors;
 let valid15 = false;
 const _errs83 = errors;
-if(!(((typeof data31 == "number") && (!(data31 % 1) && !isNaN(data31))) && (isFinite(data31)))){
-const err19 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err19];
-}
-else {
-vErrors.push(err19);
-}
-errors++;
-}
 if(errors === _errs83){
-if((typeof data31 == "number") && (isFinite(data31))){
-if(data31 > 4102444800000 || isNaN(data31)){
-const err20 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(typeof data31 === "string"){
+if(!pattern10.test(data31)){
+const err20 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err20];
 }
@@ -21534,9 +21536,9 @@ vErrors.push(err20);
 }
 errors++;
 }
+}
 else {
-if(data31 < 946684800000 || isNaN(data31)){
-const err21 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err21 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -21546,13 +21548,11 @@ vErrors.push(err21);
 errors++;
 }
 }
-}
-}
 var _valid4 = _errs83 === errors;
 valid15 = valid15 || _valid4;
 const _errs85 = errors;
 if(data31 !== null){
-const err22 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err22 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -21564,7 +21564,7 @@ errors++;
 var _valid4 = _errs85 === errors;
 valid15 = valid15 || _valid4;
 if(!valid15){
-const err23 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err23 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err23];
 }
@@ -21592,16 +21592,14 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.personId !== undefined){
-let data32 = data21.personId;
+if(data21.lockedAtMs !== undefined){
+let data32 = data21.lockedAtMs;
 const _errs87 = errors;
 const _errs88 = errors;
 let valid16 = false;
 const _errs89 = errors;
-if(errors === _errs89){
-if(typeof data32 === "string"){
-if(!pattern10.test(data32)){
-const err24 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(!(((typeof data32 == "number") && (!(data32 % 1) && !isNaN(data32))) && (isFinite(data32)))){
+const err24 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err24];
 }
@@ -21610,9 +21608,10 @@ vErrors.push(err24);
 }
 errors++;
 }
-}
-else {
-const err25 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(errors === _errs89){
+if((typeof data32 == "number") && (isFinite(data32))){
+if(data32 > 4102444800000 || isNaN(data32)){
+const err25 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -21621,12 +21620,9 @@ vErrors.push(err25);
 }
 errors++;
 }
-}
-var _valid5 = _errs89 === errors;
-valid16 = valid16 || _valid5;
-const _errs91 = errors;
-if(data32 !== null){
-const err26 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data32 < 946684800000 || isNaN(data32)){
+const err26 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -21635,15 +21631,31 @@ vErrors.push(err26);
 }
 errors++;
 }
-var _valid5 = _errs91 === errors;
+}
+}
+}
+var _valid5 = _errs89 === errors;
 valid16 = valid16 || _valid5;
-if(!valid16){
-const err27 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf",keyword:"anyOf",params:{}};
+const _errs91 = errors;
+if(data32 !== null){
+const err27 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err27];
 }
 else {
 vErrors.push(err27);
+}
+errors++;
+}
+var _valid5 = _errs91 === errors;
+valid16 = valid16 || _valid5;
+if(!valid16){
+const err28 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err28];
+}
+else {
+vErrors.push(err28);
 }
 errors++;
 validate20.errors = vErrors;
@@ -21666,8 +21678,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.doerId !== undefined){
-let data33 = data21.doerId;
+if(data21.personId !== undefined){
+let data33 = data21.personId;
 const _errs93 = errors;
 const _errs94 = errors;
 let valid17 = false;
@@ -21675,18 +21687,7 @@ const _errs95 = errors;
 if(errors === _errs95){
 if(typeof data33 === "string"){
 if(!pattern10.test(data33)){
-const err28 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err28];
-}
-else {
-vErrors.push(err28);
-}
-errors++;
-}
-}
-else {
-const err29 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err29 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -21696,11 +21697,8 @@ vErrors.push(err29);
 errors++;
 }
 }
-var _valid6 = _errs95 === errors;
-valid17 = valid17 || _valid6;
-const _errs97 = errors;
-if(data33 !== null){
-const err30 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err30 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err30];
 }
@@ -21709,15 +21707,29 @@ vErrors.push(err30);
 }
 errors++;
 }
-var _valid6 = _errs97 === errors;
+}
+var _valid6 = _errs95 === errors;
 valid17 = valid17 || _valid6;
-if(!valid17){
-const err31 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf",keyword:"anyOf",params:{}};
+const _errs97 = errors;
+if(data33 !== null){
+const err31 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err31];
 }
 else {
 vErrors.push(err31);
+}
+errors++;
+}
+var _valid6 = _errs97 === errors;
+valid17 = valid17 || _valid6;
+if(!valid17){
+const err32 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err32];
+}
+else {
+vErrors.push(err32);
 }
 errors++;
 validate20.errors = vErrors;
@@ -21740,8 +21752,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.mixCardId !== undefined){
-let data34 = data21.mixCardId;
+if(data21.doerId !== undefined){
+let data34 = data21.doerId;
 const _errs99 = errors;
 const _errs100 = errors;
 let valid18 = false;
@@ -21749,18 +21761,7 @@ const _errs101 = errors;
 if(errors === _errs101){
 if(typeof data34 === "string"){
 if(!pattern10.test(data34)){
-const err32 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err32];
-}
-else {
-vErrors.push(err32);
-}
-errors++;
-}
-}
-else {
-const err33 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err33 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err33];
 }
@@ -21770,11 +21771,8 @@ vErrors.push(err33);
 errors++;
 }
 }
-var _valid7 = _errs101 === errors;
-valid18 = valid18 || _valid7;
-const _errs103 = errors;
-if(data34 !== null){
-const err34 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err34 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err34];
 }
@@ -21783,15 +21781,29 @@ vErrors.push(err34);
 }
 errors++;
 }
-var _valid7 = _errs103 === errors;
+}
+var _valid7 = _errs101 === errors;
 valid18 = valid18 || _valid7;
-if(!valid18){
-const err35 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
+const _errs103 = errors;
+if(data34 !== null){
+const err35 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err35];
 }
 else {
 vErrors.push(err35);
+}
+errors++;
+}
+var _valid7 = _errs103 === errors;
+valid18 = valid18 || _valid7;
+if(!valid18){
+const err36 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err36];
+}
+else {
+vErrors.push(err36);
 }
 errors++;
 validate20.errors = vErrors;
@@ -21814,43 +21826,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.state !== undefined){
-let data35 = data21.state;
+if(data21.mixCardId !== undefined){
+let data35 = data21.mixCardId;
 const _errs105 = errors;
-if(typeof data35 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((data35 === "open") || (data35 === "inHand")) || (data35 === "setDown")) || (data35 === "done")) || (data35 === "leftOut"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema50.properties.state.enum}}];
-return false;
-}
-var valid11 = _errs105 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.startedAtMs !== undefined){
-let data36 = data21.startedAtMs;
-const _errs107 = errors;
-const _errs108 = errors;
+const _errs106 = errors;
 let valid19 = false;
-const _errs109 = errors;
-if(!(((typeof data36 == "number") && (!(data36 % 1) && !isNaN(data36))) && (isFinite(data36)))){
-const err36 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err36];
-}
-else {
-vErrors.push(err36);
-}
-errors++;
-}
-if(errors === _errs109){
-if((typeof data36 == "number") && (isFinite(data36))){
-if(data36 > 4102444800000 || isNaN(data36)){
-const err37 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const _errs107 = errors;
+if(errors === _errs107){
+if(typeof data35 === "string"){
+if(!pattern10.test(data35)){
+const err37 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err37];
 }
@@ -21859,9 +21844,9 @@ vErrors.push(err37);
 }
 errors++;
 }
+}
 else {
-if(data36 < 946684800000 || isNaN(data36)){
-const err38 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err38 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err38];
 }
@@ -21871,13 +21856,11 @@ vErrors.push(err38);
 errors++;
 }
 }
-}
-}
-var _valid8 = _errs109 === errors;
+var _valid8 = _errs107 === errors;
 valid19 = valid19 || _valid8;
-const _errs111 = errors;
-if(data36 !== null){
-const err39 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs109 = errors;
+if(data35 !== null){
+const err39 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err39];
 }
@@ -21886,10 +21869,10 @@ vErrors.push(err39);
 }
 errors++;
 }
-var _valid8 = _errs111 === errors;
+var _valid8 = _errs109 === errors;
 valid19 = valid19 || _valid8;
 if(!valid19){
-const err40 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err40 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err40];
 }
@@ -21901,57 +21884,47 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs108;
+errors = _errs106;
 if(vErrors !== null){
-if(_errs108){
-vErrors.length = _errs108;
+if(_errs106){
+vErrors.length = _errs106;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs107 === errors;
+var valid11 = _errs105 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.workedMs !== undefined){
-let data37 = data21.workedMs;
+if(data21.state !== undefined){
+let data36 = data21.state;
+const _errs111 = errors;
+if(typeof data36 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((data36 === "open") || (data36 === "inHand")) || (data36 === "setDown")) || (data36 === "done")) || (data36 === "leftOut"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema50.properties.state.enum}}];
+return false;
+}
+var valid11 = _errs111 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.startedAtMs !== undefined){
+let data37 = data21.startedAtMs;
 const _errs113 = errors;
-if(!(((typeof data37 == "number") && (!(data37 % 1) && !isNaN(data37))) && (isFinite(data37)))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs113){
-if((typeof data37 == "number") && (isFinite(data37))){
-if(data37 > 360000000 || isNaN(data37)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
-return false;
-}
-else {
-if(data37 < 0 || isNaN(data37)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-}
-var valid11 = _errs113 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.doneAtMs !== undefined){
-let data38 = data21.doneAtMs;
-const _errs115 = errors;
-const _errs116 = errors;
+const _errs114 = errors;
 let valid20 = false;
-const _errs117 = errors;
-if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
-const err41 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const _errs115 = errors;
+if(!(((typeof data37 == "number") && (!(data37 % 1) && !isNaN(data37))) && (isFinite(data37)))){
+const err41 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err41];
 }
@@ -21960,10 +21933,10 @@ vErrors.push(err41);
 }
 errors++;
 }
-if(errors === _errs117){
-if((typeof data38 == "number") && (isFinite(data38))){
-if(data38 > 4102444800000 || isNaN(data38)){
-const err42 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(errors === _errs115){
+if((typeof data37 == "number") && (isFinite(data37))){
+if(data37 > 4102444800000 || isNaN(data37)){
+const err42 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err42];
 }
@@ -21973,8 +21946,8 @@ vErrors.push(err42);
 errors++;
 }
 else {
-if(data38 < 946684800000 || isNaN(data38)){
-const err43 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(data37 < 946684800000 || isNaN(data37)){
+const err43 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err43];
 }
@@ -21986,11 +21959,11 @@ errors++;
 }
 }
 }
-var _valid9 = _errs117 === errors;
+var _valid9 = _errs115 === errors;
 valid20 = valid20 || _valid9;
-const _errs119 = errors;
-if(data38 !== null){
-const err44 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs117 = errors;
+if(data37 !== null){
+const err44 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err44];
 }
@@ -21999,10 +21972,10 @@ vErrors.push(err44);
 }
 errors++;
 }
-var _valid9 = _errs119 === errors;
+var _valid9 = _errs117 === errors;
 valid20 = valid20 || _valid9;
 if(!valid20){
-const err45 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+const err45 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err45];
 }
@@ -22014,38 +21987,151 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs116;
+errors = _errs114;
 if(vErrors !== null){
-if(_errs116){
-vErrors.length = _errs116;
+if(_errs114){
+vErrors.length = _errs114;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs115 === errors;
+var valid11 = _errs113 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.workedMs !== undefined){
+let data38 = data21.workedMs;
+const _errs119 = errors;
+if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs119){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 > 360000000 || isNaN(data38)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
+return false;
+}
+else {
+if(data38 < 0 || isNaN(data38)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid11 = _errs119 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.doneAtMs !== undefined){
+let data39 = data21.doneAtMs;
+const _errs121 = errors;
+const _errs122 = errors;
+let valid21 = false;
+const _errs123 = errors;
+if(!(((typeof data39 == "number") && (!(data39 % 1) && !isNaN(data39))) && (isFinite(data39)))){
+const err46 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err46];
+}
+else {
+vErrors.push(err46);
+}
+errors++;
+}
+if(errors === _errs123){
+if((typeof data39 == "number") && (isFinite(data39))){
+if(data39 > 4102444800000 || isNaN(data39)){
+const err47 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err47];
+}
+else {
+vErrors.push(err47);
+}
+errors++;
+}
+else {
+if(data39 < 946684800000 || isNaN(data39)){
+const err48 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err48];
+}
+else {
+vErrors.push(err48);
+}
+errors++;
+}
+}
+}
+}
+var _valid10 = _errs123 === errors;
+valid21 = valid21 || _valid10;
+const _errs125 = errors;
+if(data39 !== null){
+const err49 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err49];
+}
+else {
+vErrors.push(err49);
+}
+errors++;
+}
+var _valid10 = _errs125 === errors;
+valid21 = valid21 || _valid10;
+if(!valid21){
+const err50 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err50];
+}
+else {
+vErrors.push(err50);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs122;
+if(vErrors !== null){
+if(_errs122){
+vErrors.length = _errs122;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs121 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
 if(data21.name !== undefined){
-let data39 = data21.name;
-const _errs121 = errors;
-if(errors === _errs121){
-if(typeof data39 === "string"){
-if(data39.length > 200){
+let data40 = data21.name;
+const _errs127 = errors;
+if(errors === _errs127){
+if(typeof data40 === "string"){
+if(data40.length > 200){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data39.length < 1){
+if(data40.length < 1){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data39)){
+if(!pattern4.test(data40)){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -22057,141 +22143,56 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPat
 return false;
 }
 }
-var valid11 = _errs121 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.methodId !== undefined){
-let data40 = data21.methodId;
-const _errs123 = errors;
-if(typeof data40 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((((((((((((((((((((((((((((((((((((((((((((((((((((((((((data40 === "cut") || (data40 === "washResin")) || (data40 === "degrease")) || (data40 === "dryFit")) || (data40 === "repair")) || (data40 === "reprint")) || (data40 === "heat")) || (data40 === "grind")) || (data40 === "shim")) || (data40 === "cutShape")) || (data40 === "drill")) || (data40 === "formSheet")) || (data40 === "trimSheet")) || (data40 === "stitch")) || (data40 === "cement")) || (data40 === "press")) || (data40 === "bond")) || (data40 === "firstCut")) || (data40 === "fill")) || (data40 === "brushFilm")) || (data40 === "solventSmooth")) || (data40 === "heatSeal")) || (data40 === "wetSand")) || (data40 === "textureOn")) || (data40 === "sand")) || (data40 === "scuff")) || (data40 === "wash")) || (data40 === "prime")) || (data40 === "primeSand")) || (data40 === "inspect")) || (data40 === "sprayCoat")) || (data40 === "airbrushCoat")) || (data40 === "dye")) || (data40 === "varnish")) || (data40 === "brushCoat")) || (data40 === "mask")) || (data40 === "maskRubber")) || (data40 === "edgeSeal")) || (data40 === "maskedCoat")) || (data40 === "unmask")) || (data40 === "scorePull")) || (data40 === "warmDry")) || (data40 === "detail")) || (data40 === "clear")) || (data40 === "brushClear")) || (data40 === "darkWash")) || (data40 === "dryBrush")) || (data40 === "stipple")) || (data40 === "rub")) || (data40 === "shade")) || (data40 === "chip")) || (data40 === "scratch")) || (data40 === "streak")) || (data40 === "splatter")) || (data40 === "polish")) || (data40 === "dustOn")) || (data40 === "polishClear")) || (data40 === "fasten")) || (data40 === "lights")) || (data40 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema50.properties.methodId.enum}}];
-return false;
-}
-var valid11 = _errs123 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.band !== undefined){
-let data41 = data21.band;
-const _errs125 = errors;
-if(typeof data41 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((((data41 === "cutBond") || (data41 === "fillSand")) || (data41 === "prime")) || (data41 === "colour")) || (data41 === "maskDetail")) || (data41 === "weather")) || (data41 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema50.properties.band.enum}}];
-return false;
-}
-var valid11 = _errs125 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.productId !== undefined){
-let data42 = data21.productId;
-const _errs127 = errors;
-const _errs128 = errors;
-let valid21 = false;
-const _errs129 = errors;
-if(errors === _errs129){
-if(typeof data42 === "string"){
-if(!pattern10.test(data42)){
-const err46 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err46];
-}
-else {
-vErrors.push(err46);
-}
-errors++;
-}
-}
-else {
-const err47 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err47];
-}
-else {
-vErrors.push(err47);
-}
-errors++;
-}
-}
-var _valid10 = _errs129 === errors;
-valid21 = valid21 || _valid10;
-const _errs131 = errors;
-if(data42 !== null){
-const err48 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err48];
-}
-else {
-vErrors.push(err48);
-}
-errors++;
-}
-var _valid10 = _errs131 === errors;
-valid21 = valid21 || _valid10;
-if(!valid21){
-const err49 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err49];
-}
-else {
-vErrors.push(err49);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs128;
-if(vErrors !== null){
-if(_errs128){
-vErrors.length = _errs128;
-}
-else {
-vErrors = null;
-}
-}
-}
 var valid11 = _errs127 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.role !== undefined){
-let data43 = data21.role;
+if(data21.methodId !== undefined){
+let data41 = data21.methodId;
+const _errs129 = errors;
+if(typeof data41 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((((((((((((((((((((((((((((((((((((((data41 === "cut") || (data41 === "washResin")) || (data41 === "degrease")) || (data41 === "dryFit")) || (data41 === "repair")) || (data41 === "reprint")) || (data41 === "heat")) || (data41 === "grind")) || (data41 === "shim")) || (data41 === "cutShape")) || (data41 === "drill")) || (data41 === "formSheet")) || (data41 === "trimSheet")) || (data41 === "stitch")) || (data41 === "cement")) || (data41 === "press")) || (data41 === "bond")) || (data41 === "firstCut")) || (data41 === "fill")) || (data41 === "brushFilm")) || (data41 === "solventSmooth")) || (data41 === "heatSeal")) || (data41 === "wetSand")) || (data41 === "textureOn")) || (data41 === "sand")) || (data41 === "scuff")) || (data41 === "wash")) || (data41 === "prime")) || (data41 === "primeSand")) || (data41 === "inspect")) || (data41 === "sprayCoat")) || (data41 === "airbrushCoat")) || (data41 === "dye")) || (data41 === "varnish")) || (data41 === "brushCoat")) || (data41 === "mask")) || (data41 === "maskRubber")) || (data41 === "edgeSeal")) || (data41 === "maskedCoat")) || (data41 === "unmask")) || (data41 === "scorePull")) || (data41 === "warmDry")) || (data41 === "detail")) || (data41 === "clear")) || (data41 === "brushClear")) || (data41 === "darkWash")) || (data41 === "dryBrush")) || (data41 === "stipple")) || (data41 === "rub")) || (data41 === "shade")) || (data41 === "chip")) || (data41 === "scratch")) || (data41 === "streak")) || (data41 === "splatter")) || (data41 === "polish")) || (data41 === "dustOn")) || (data41 === "polishClear")) || (data41 === "fasten")) || (data41 === "lights")) || (data41 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema50.properties.methodId.enum}}];
+return false;
+}
+var valid11 = _errs129 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.band !== undefined){
+let data42 = data21.band;
+const _errs131 = errors;
+if(typeof data42 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data42 === "cutBond") || (data42 === "fillSand")) || (data42 === "prime")) || (data42 === "colour")) || (data42 === "maskDetail")) || (data42 === "weather")) || (data42 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema50.properties.band.enum}}];
+return false;
+}
+var valid11 = _errs131 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.productId !== undefined){
+let data43 = data21.productId;
 const _errs133 = errors;
 const _errs134 = errors;
 let valid22 = false;
 const _errs135 = errors;
 if(errors === _errs135){
 if(typeof data43 === "string"){
-if(data43.length > 20){
-const err50 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
-if(vErrors === null){
-vErrors = [err50];
-}
-else {
-vErrors.push(err50);
-}
-errors++;
-}
-else {
-if(!pattern4.test(data43)){
-const err51 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(!pattern10.test(data43)){
+const err51 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err51];
 }
@@ -22201,9 +22202,8 @@ vErrors.push(err51);
 errors++;
 }
 }
-}
 else {
-const err52 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err52 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err52];
 }
@@ -22217,7 +22217,7 @@ var _valid11 = _errs135 === errors;
 valid22 = valid22 || _valid11;
 const _errs137 = errors;
 if(data43 !== null){
-const err53 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err53 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err53];
 }
@@ -22229,7 +22229,7 @@ errors++;
 var _valid11 = _errs137 === errors;
 valid22 = valid22 || _valid11;
 if(!valid22){
-const err54 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
+const err54 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err54];
 }
@@ -22257,8 +22257,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.grit !== undefined){
-let data44 = data21.grit;
+if(data21.role !== undefined){
+let data44 = data21.role;
 const _errs139 = errors;
 const _errs140 = errors;
 let valid23 = false;
@@ -22266,7 +22266,7 @@ const _errs141 = errors;
 if(errors === _errs141){
 if(typeof data44 === "string"){
 if(data44.length > 20){
-const err55 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+const err55 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err55];
 }
@@ -22277,7 +22277,7 @@ errors++;
 }
 else {
 if(!pattern4.test(data44)){
-const err56 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+const err56 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err56];
 }
@@ -22289,7 +22289,7 @@ errors++;
 }
 }
 else {
-const err57 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err57 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err57];
 }
@@ -22303,7 +22303,7 @@ var _valid12 = _errs141 === errors;
 valid23 = valid23 || _valid12;
 const _errs143 = errors;
 if(data44 !== null){
-const err58 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err58 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err58];
 }
@@ -22315,7 +22315,7 @@ errors++;
 var _valid12 = _errs143 === errors;
 valid23 = valid23 || _valid12;
 if(!valid23){
-const err59 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
+const err59 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err59];
 }
@@ -22343,16 +22343,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.coatMicrometres !== undefined){
-let data45 = data21.coatMicrometres;
+if(data21.grit !== undefined){
+let data45 = data21.grit;
 const _errs145 = errors;
 const _errs146 = errors;
 let valid24 = false;
 const _errs147 = errors;
 if(errors === _errs147){
-if((typeof data45 == "number") && (isFinite(data45))){
-if(data45 > 20000 || isNaN(data45)){
-const err60 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(typeof data45 === "string"){
+if(data45.length > 20){
+const err60 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err60];
 }
@@ -22362,8 +22362,8 @@ vErrors.push(err60);
 errors++;
 }
 else {
-if(data45 < 0 || isNaN(data45)){
-const err61 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(!pattern4.test(data45)){
+const err61 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err61];
 }
@@ -22375,7 +22375,7 @@ errors++;
 }
 }
 else {
-const err62 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err62 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err62];
 }
@@ -22389,7 +22389,7 @@ var _valid13 = _errs147 === errors;
 valid24 = valid24 || _valid13;
 const _errs149 = errors;
 if(data45 !== null){
-const err63 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err63 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err63];
 }
@@ -22401,7 +22401,7 @@ errors++;
 var _valid13 = _errs149 === errors;
 valid24 = valid24 || _valid13;
 if(!valid24){
-const err64 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+const err64 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err64];
 }
@@ -22429,16 +22429,85 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.side !== undefined){
-let data46 = data21.side;
+if(data21.coatMicrometres !== undefined){
+let data46 = data21.coatMicrometres;
 const _errs151 = errors;
-if(typeof data46 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+const _errs152 = errors;
+let valid25 = false;
+const _errs153 = errors;
+if(errors === _errs153){
+if((typeof data46 == "number") && (isFinite(data46))){
+if(data46 > 20000 || isNaN(data46)){
+const err65 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(vErrors === null){
+vErrors = [err65];
+}
+else {
+vErrors.push(err65);
+}
+errors++;
+}
+else {
+if(data46 < 0 || isNaN(data46)){
+const err66 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err66];
+}
+else {
+vErrors.push(err66);
+}
+errors++;
+}
+}
+}
+else {
+const err67 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err67];
+}
+else {
+vErrors.push(err67);
+}
+errors++;
+}
+}
+var _valid14 = _errs153 === errors;
+valid25 = valid25 || _valid14;
+const _errs155 = errors;
+if(data46 !== null){
+const err68 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err68];
+}
+else {
+vErrors.push(err68);
+}
+errors++;
+}
+var _valid14 = _errs155 === errors;
+valid25 = valid25 || _valid14;
+if(!valid25){
+const err69 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err69];
+}
+else {
+vErrors.push(err69);
+}
+errors++;
+validate20.errors = vErrors;
 return false;
 }
-if(!(((data46 === "all") || (data46 === "under")) || (data46 === "top"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema50.properties.side.enum}}];
-return false;
+else {
+errors = _errs152;
+if(vErrors !== null){
+if(_errs152){
+vErrors.length = _errs152;
+}
+else {
+vErrors = null;
+}
+}
 }
 var valid11 = _errs151 === errors;
 }
@@ -22446,12 +22515,29 @@ else {
 var valid11 = true;
 }
 if(valid11){
+if(data21.side !== undefined){
+let data47 = data21.side;
+const _errs157 = errors;
+if(typeof data47 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data47 === "all") || (data47 === "under")) || (data47 === "top"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema50.properties.side.enum}}];
+return false;
+}
+var valid11 = _errs157 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
 if(data21.detail !== undefined){
-let data47 = data21.detail;
-const _errs153 = errors;
-if(errors === _errs153){
-if(typeof data47 === "string"){
-if(data47.length > 4000){
+let data48 = data21.detail;
+const _errs159 = errors;
+if(errors === _errs159){
+if(typeof data48 === "string"){
+if(data48.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -22461,18 +22547,18 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaP
 return false;
 }
 }
-var valid11 = _errs153 === errors;
+var valid11 = _errs159 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
 if(data21.why !== undefined){
-let data48 = data21.why;
-const _errs155 = errors;
-if(errors === _errs155){
-if(typeof data48 === "string"){
-if(data48.length > 2000){
+let data49 = data21.why;
+const _errs161 = errors;
+if(errors === _errs161){
+if(typeof data49 === "string"){
+if(data49.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -22482,10 +22568,11 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath
 return false;
 }
 }
-var valid11 = _errs155 === errors;
+var valid11 = _errs161 === errors;
 }
 else {
 var valid11 = true;
+}
 }
 }
 }
@@ -22538,20 +22625,20 @@ var valid0 = true;
 }
 if(valid0){
 if(data.products !== undefined){
-let data49 = data.products;
-const _errs157 = errors;
-if(errors === _errs157){
-if(Array.isArray(data49)){
-var valid25 = true;
-const len6 = data49.length;
+let data50 = data.products;
+const _errs163 = errors;
+if(errors === _errs163){
+if(Array.isArray(data50)){
+var valid26 = true;
+const len6 = data50.length;
 for(let i6=0; i6<len6; i6++){
-const _errs159 = errors;
-if(!(validate31(data49[i6], {instancePath:instancePath+"/products/" + i6,parentData:data49,parentDataProperty:i6,rootData,dynamicAnchors}))){
+const _errs165 = errors;
+if(!(validate31(data50[i6], {instancePath:instancePath+"/products/" + i6,parentData:data50,parentDataProperty:i6,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate31.errors : vErrors.concat(validate31.errors);
 errors = vErrors.length;
 }
-var valid25 = _errs159 === errors;
-if(!valid25){
+var valid26 = _errs165 === errors;
+if(!valid26){
 break;
 }
 }
@@ -22561,46 +22648,46 @@ validate20.errors = [{instancePath:instancePath+"/products",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs157 === errors;
+var valid0 = _errs163 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.cans !== undefined){
-let data51 = data.cans;
-const _errs160 = errors;
-if(errors === _errs160){
-if(Array.isArray(data51)){
-var valid26 = true;
-const len7 = data51.length;
+let data52 = data.cans;
+const _errs166 = errors;
+if(errors === _errs166){
+if(Array.isArray(data52)){
+var valid27 = true;
+const len7 = data52.length;
 for(let i7=0; i7<len7; i7++){
-let data52 = data51[i7];
-const _errs162 = errors;
-const _errs163 = errors;
-if(errors === _errs163){
-if(data52 && typeof data52 == "object" && !Array.isArray(data52)){
+let data53 = data52[i7];
+const _errs168 = errors;
+const _errs169 = errors;
+if(errors === _errs169){
+if(data53 && typeof data53 == "object" && !Array.isArray(data53)){
 let missing3;
-if(((((((((((((((((data52.productId === undefined) && (missing3 = "productId")) || ((data52.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data52.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data52.half === undefined) && (missing3 = "half"))) || ((data52.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data52.id === undefined) && (missing3 = "id"))) || ((data52.revision === undefined) && (missing3 = "revision"))) || ((data52.level === undefined) && (missing3 = "level"))) || ((data52.countedAtMs === undefined) && (missing3 = "countedAtMs"))) || ((data52.boughtAtMs === undefined) && (missing3 = "boughtAtMs"))) || ((data52.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data52.provedAtMs === undefined) && (missing3 = "provedAtMs"))) || ((data52.paid === undefined) && (missing3 = "paid"))) || ((data52.lot === undefined) && (missing3 = "lot"))) || ((data52.place === undefined) && (missing3 = "place"))) || ((data52.note === undefined) && (missing3 = "note"))){
+if(((((((((((((((((data53.productId === undefined) && (missing3 = "productId")) || ((data53.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data53.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data53.half === undefined) && (missing3 = "half"))) || ((data53.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data53.id === undefined) && (missing3 = "id"))) || ((data53.revision === undefined) && (missing3 = "revision"))) || ((data53.level === undefined) && (missing3 = "level"))) || ((data53.countedAtMs === undefined) && (missing3 = "countedAtMs"))) || ((data53.boughtAtMs === undefined) && (missing3 = "boughtAtMs"))) || ((data53.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data53.provedAtMs === undefined) && (missing3 = "provedAtMs"))) || ((data53.paid === undefined) && (missing3 = "paid"))) || ((data53.lot === undefined) && (missing3 = "lot"))) || ((data53.place === undefined) && (missing3 = "place"))) || ((data53.note === undefined) && (missing3 = "note"))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/required",keyword:"required",params:{missingProperty: missing3}}];
 return false;
 }
 else {
-const _errs165 = errors;
-for(const key3 in data52){
+const _errs171 = errors;
+for(const key3 in data53){
 if(!(func1.call(schema56.properties, key3))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
 }
 }
-if(_errs165 === errors){
-if(data52.productId !== undefined){
-let data53 = data52.productId;
-const _errs166 = errors;
-if(errors === _errs166){
-if(typeof data53 === "string"){
-if(!pattern10.test(data53)){
+if(_errs171 === errors){
+if(data53.productId !== undefined){
+let data54 = data53.productId;
+const _errs172 = errors;
+if(errors === _errs172){
+if(typeof data54 === "string"){
+if(!pattern10.test(data54)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schemaPath:"#/$defs/Can/properties/productId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -22610,23 +22697,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schem
 return false;
 }
 }
-var valid28 = _errs166 === errors;
+var valid29 = _errs172 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.sizeMillilitres !== undefined){
-let data54 = data52.sizeMillilitres;
-const _errs168 = errors;
-if(errors === _errs168){
-if((typeof data54 == "number") && (isFinite(data54))){
-if(data54 > 100000 || isNaN(data54)){
+if(valid29){
+if(data53.sizeMillilitres !== undefined){
+let data55 = data53.sizeMillilitres;
+const _errs174 = errors;
+if(errors === _errs174){
+if((typeof data55 == "number") && (isFinite(data55))){
+if(data55 > 100000 || isNaN(data55)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data54 < 0.1 || isNaN(data54)){
+if(data55 < 0.1 || isNaN(data55)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -22637,23 +22724,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres"
 return false;
 }
 }
-var valid28 = _errs168 === errors;
+var valid29 = _errs174 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.leftMillilitres !== undefined){
-let data55 = data52.leftMillilitres;
-const _errs170 = errors;
-if(errors === _errs170){
-if((typeof data55 == "number") && (isFinite(data55))){
-if(data55 > 100000 || isNaN(data55)){
+if(valid29){
+if(data53.leftMillilitres !== undefined){
+let data56 = data53.leftMillilitres;
+const _errs176 = errors;
+if(errors === _errs176){
+if((typeof data56 == "number") && (isFinite(data56))){
+if(data56 > 100000 || isNaN(data56)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data55 < 0 || isNaN(data55)){
+if(data56 < 0 || isNaN(data56)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -22664,103 +22751,20 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres"
 return false;
 }
 }
-var valid28 = _errs170 === errors;
+var valid29 = _errs176 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.half !== undefined){
-let data56 = data52.half;
-const _errs172 = errors;
-const _errs173 = errors;
-let valid29 = false;
-const _errs174 = errors;
-if(typeof data56 !== "string"){
-const err65 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err65];
-}
-else {
-vErrors.push(err65);
-}
-errors++;
-}
-if(!((data56 === "a") || (data56 === "b"))){
-const err66 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema56.properties.half.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err66];
-}
-else {
-vErrors.push(err66);
-}
-errors++;
-}
-var _valid14 = _errs174 === errors;
-valid29 = valid29 || _valid14;
-const _errs176 = errors;
-if(data56 !== null){
-const err67 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err67];
-}
-else {
-vErrors.push(err67);
-}
-errors++;
-}
-var _valid14 = _errs176 === errors;
-valid29 = valid29 || _valid14;
-if(!valid29){
-const err68 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err68];
-}
-else {
-vErrors.push(err68);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs173;
-if(vErrors !== null){
-if(_errs173){
-vErrors.length = _errs173;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid28 = _errs172 === errors;
-}
-else {
-var valid28 = true;
-}
-if(valid28){
-if(data52.emptyGrams !== undefined){
-let data57 = data52.emptyGrams;
+if(valid29){
+if(data53.half !== undefined){
+let data57 = data53.half;
 const _errs178 = errors;
 const _errs179 = errors;
 let valid30 = false;
 const _errs180 = errors;
-if(errors === _errs180){
-if((typeof data57 == "number") && (isFinite(data57))){
-if(data57 > 100000 || isNaN(data57)){
-const err69 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
-if(vErrors === null){
-vErrors = [err69];
-}
-else {
-vErrors.push(err69);
-}
-errors++;
-}
-else {
-if(data57 < 0 || isNaN(data57)){
-const err70 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(typeof data57 !== "string"){
+const err70 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err70];
 }
@@ -22769,10 +22773,8 @@ vErrors.push(err70);
 }
 errors++;
 }
-}
-}
-else {
-const err71 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(!((data57 === "a") || (data57 === "b"))){
+const err71 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema56.properties.half.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err71];
 }
@@ -22781,12 +22783,11 @@ vErrors.push(err71);
 }
 errors++;
 }
-}
 var _valid15 = _errs180 === errors;
 valid30 = valid30 || _valid15;
 const _errs182 = errors;
 if(data57 !== null){
-const err72 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err72 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err72];
 }
@@ -22798,7 +22799,7 @@ errors++;
 var _valid15 = _errs182 === errors;
 valid30 = valid30 || _valid15;
 if(!valid30){
-const err73 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+const err73 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err73];
 }
@@ -22820,18 +22821,104 @@ vErrors = null;
 }
 }
 }
-var valid28 = _errs178 === errors;
+var valid29 = _errs178 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.id !== undefined){
-let data58 = data52.id;
+if(valid29){
+if(data53.emptyGrams !== undefined){
+let data58 = data53.emptyGrams;
 const _errs184 = errors;
-if(errors === _errs184){
-if(typeof data58 === "string"){
-if(!pattern10.test(data58)){
+const _errs185 = errors;
+let valid31 = false;
+const _errs186 = errors;
+if(errors === _errs186){
+if((typeof data58 == "number") && (isFinite(data58))){
+if(data58 > 100000 || isNaN(data58)){
+const err74 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err74];
+}
+else {
+vErrors.push(err74);
+}
+errors++;
+}
+else {
+if(data58 < 0 || isNaN(data58)){
+const err75 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err75];
+}
+else {
+vErrors.push(err75);
+}
+errors++;
+}
+}
+}
+else {
+const err76 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err76];
+}
+else {
+vErrors.push(err76);
+}
+errors++;
+}
+}
+var _valid16 = _errs186 === errors;
+valid31 = valid31 || _valid16;
+const _errs188 = errors;
+if(data58 !== null){
+const err77 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err77];
+}
+else {
+vErrors.push(err77);
+}
+errors++;
+}
+var _valid16 = _errs188 === errors;
+valid31 = valid31 || _valid16;
+if(!valid31){
+const err78 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err78];
+}
+else {
+vErrors.push(err78);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs185;
+if(vErrors !== null){
+if(_errs185){
+vErrors.length = _errs185;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid29 = _errs184 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data53.id !== undefined){
+let data59 = data53.id;
+const _errs190 = errors;
+if(errors === _errs190){
+if(typeof data59 === "string"){
+if(!pattern10.test(data59)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -22841,123 +22928,41 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"
 return false;
 }
 }
-var valid28 = _errs184 === errors;
+var valid29 = _errs190 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.revision !== undefined){
-let data59 = data52.revision;
-const _errs186 = errors;
-if(!(((typeof data59 == "number") && (!(data59 % 1) && !isNaN(data59))) && (isFinite(data59)))){
+if(valid29){
+if(data53.revision !== undefined){
+let data60 = data53.revision;
+const _errs192 = errors;
+if(!(((typeof data60 == "number") && (!(data60 % 1) && !isNaN(data60))) && (isFinite(data60)))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs186){
-if((typeof data59 == "number") && (isFinite(data59))){
-if(data59 < 0 || isNaN(data59)){
+if(errors === _errs192){
+if((typeof data60 == "number") && (isFinite(data60))){
+if(data60 < 0 || isNaN(data60)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid28 = _errs186 === errors;
+var valid29 = _errs192 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.level !== undefined){
-let data60 = data52.level;
-const _errs188 = errors;
-const _errs189 = errors;
-let valid31 = false;
-const _errs190 = errors;
-if(typeof data60 !== "string"){
-const err74 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err74];
-}
-else {
-vErrors.push(err74);
-}
-errors++;
-}
-if(!(((data60 === "enough") || (data60 === "low")) || (data60 === "out"))){
-const err75 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema56.properties.level.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err75];
-}
-else {
-vErrors.push(err75);
-}
-errors++;
-}
-var _valid16 = _errs190 === errors;
-valid31 = valid31 || _valid16;
-const _errs192 = errors;
-if(data60 !== null){
-const err76 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err76];
-}
-else {
-vErrors.push(err76);
-}
-errors++;
-}
-var _valid16 = _errs192 === errors;
-valid31 = valid31 || _valid16;
-if(!valid31){
-const err77 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err77];
-}
-else {
-vErrors.push(err77);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs189;
-if(vErrors !== null){
-if(_errs189){
-vErrors.length = _errs189;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid28 = _errs188 === errors;
-}
-else {
-var valid28 = true;
-}
-if(valid28){
-if(data52.countedAtMs !== undefined){
-let data61 = data52.countedAtMs;
+if(valid29){
+if(data53.level !== undefined){
+let data61 = data53.level;
 const _errs194 = errors;
 const _errs195 = errors;
 let valid32 = false;
 const _errs196 = errors;
-if(!(((typeof data61 == "number") && (!(data61 % 1) && !isNaN(data61))) && (isFinite(data61)))){
-const err78 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err78];
-}
-else {
-vErrors.push(err78);
-}
-errors++;
-}
-if(errors === _errs196){
-if((typeof data61 == "number") && (isFinite(data61))){
-if(data61 > 4102444800000 || isNaN(data61)){
-const err79 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(typeof data61 !== "string"){
+const err79 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err79];
 }
@@ -22966,9 +22971,8 @@ vErrors.push(err79);
 }
 errors++;
 }
-else {
-if(data61 < 946684800000 || isNaN(data61)){
-const err80 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(!(((data61 === "enough") || (data61 === "low")) || (data61 === "out"))){
+const err80 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema56.properties.level.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err80];
 }
@@ -22977,14 +22981,11 @@ vErrors.push(err80);
 }
 errors++;
 }
-}
-}
-}
 var _valid17 = _errs196 === errors;
 valid32 = valid32 || _valid17;
 const _errs198 = errors;
 if(data61 !== null){
-const err81 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err81 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err81];
 }
@@ -22996,7 +22997,7 @@ errors++;
 var _valid17 = _errs198 === errors;
 valid32 = valid32 || _valid17;
 if(!valid32){
-const err82 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err82 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err82];
 }
@@ -23018,20 +23019,20 @@ vErrors = null;
 }
 }
 }
-var valid28 = _errs194 === errors;
+var valid29 = _errs194 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.boughtAtMs !== undefined){
-let data62 = data52.boughtAtMs;
+if(valid29){
+if(data53.countedAtMs !== undefined){
+let data62 = data53.countedAtMs;
 const _errs200 = errors;
 const _errs201 = errors;
 let valid33 = false;
 const _errs202 = errors;
 if(!(((typeof data62 == "number") && (!(data62 % 1) && !isNaN(data62))) && (isFinite(data62)))){
-const err83 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err83 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err83];
 }
@@ -23043,7 +23044,7 @@ errors++;
 if(errors === _errs202){
 if((typeof data62 == "number") && (isFinite(data62))){
 if(data62 > 4102444800000 || isNaN(data62)){
-const err84 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err84 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err84];
 }
@@ -23054,7 +23055,7 @@ errors++;
 }
 else {
 if(data62 < 946684800000 || isNaN(data62)){
-const err85 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err85 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err85];
 }
@@ -23070,7 +23071,7 @@ var _valid18 = _errs202 === errors;
 valid33 = valid33 || _valid18;
 const _errs204 = errors;
 if(data62 !== null){
-const err86 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err86 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err86];
 }
@@ -23082,7 +23083,7 @@ errors++;
 var _valid18 = _errs204 === errors;
 valid33 = valid33 || _valid18;
 if(!valid33){
-const err87 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
+const err87 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err87];
 }
@@ -23104,20 +23105,20 @@ vErrors = null;
 }
 }
 }
-var valid28 = _errs200 === errors;
+var valid29 = _errs200 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.openedAtMs !== undefined){
-let data63 = data52.openedAtMs;
+if(valid29){
+if(data53.boughtAtMs !== undefined){
+let data63 = data53.boughtAtMs;
 const _errs206 = errors;
 const _errs207 = errors;
 let valid34 = false;
 const _errs208 = errors;
 if(!(((typeof data63 == "number") && (!(data63 % 1) && !isNaN(data63))) && (isFinite(data63)))){
-const err88 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err88 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err88];
 }
@@ -23129,7 +23130,7 @@ errors++;
 if(errors === _errs208){
 if((typeof data63 == "number") && (isFinite(data63))){
 if(data63 > 4102444800000 || isNaN(data63)){
-const err89 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err89 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err89];
 }
@@ -23140,7 +23141,7 @@ errors++;
 }
 else {
 if(data63 < 946684800000 || isNaN(data63)){
-const err90 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err90 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err90];
 }
@@ -23156,7 +23157,7 @@ var _valid19 = _errs208 === errors;
 valid34 = valid34 || _valid19;
 const _errs210 = errors;
 if(data63 !== null){
-const err91 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err91 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err91];
 }
@@ -23168,7 +23169,7 @@ errors++;
 var _valid19 = _errs210 === errors;
 valid34 = valid34 || _valid19;
 if(!valid34){
-const err92 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err92 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err92];
 }
@@ -23190,20 +23191,20 @@ vErrors = null;
 }
 }
 }
-var valid28 = _errs206 === errors;
+var valid29 = _errs206 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.provedAtMs !== undefined){
-let data64 = data52.provedAtMs;
+if(valid29){
+if(data53.openedAtMs !== undefined){
+let data64 = data53.openedAtMs;
 const _errs212 = errors;
 const _errs213 = errors;
 let valid35 = false;
 const _errs214 = errors;
 if(!(((typeof data64 == "number") && (!(data64 % 1) && !isNaN(data64))) && (isFinite(data64)))){
-const err93 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err93 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err93];
 }
@@ -23215,7 +23216,7 @@ errors++;
 if(errors === _errs214){
 if((typeof data64 == "number") && (isFinite(data64))){
 if(data64 > 4102444800000 || isNaN(data64)){
-const err94 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err94 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err94];
 }
@@ -23226,7 +23227,7 @@ errors++;
 }
 else {
 if(data64 < 946684800000 || isNaN(data64)){
-const err95 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err95 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err95];
 }
@@ -23242,7 +23243,7 @@ var _valid20 = _errs214 === errors;
 valid35 = valid35 || _valid20;
 const _errs216 = errors;
 if(data64 !== null){
-const err96 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err96 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err96];
 }
@@ -23254,7 +23255,7 @@ errors++;
 var _valid20 = _errs216 === errors;
 valid35 = valid35 || _valid20;
 if(!valid35){
-const err97 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err97 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err97];
 }
@@ -23276,22 +23277,20 @@ vErrors = null;
 }
 }
 }
-var valid28 = _errs212 === errors;
+var valid29 = _errs212 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.paid !== undefined){
-let data65 = data52.paid;
+if(valid29){
+if(data53.provedAtMs !== undefined){
+let data65 = data53.provedAtMs;
 const _errs218 = errors;
 const _errs219 = errors;
 let valid36 = false;
 const _errs220 = errors;
-if(errors === _errs220){
-if((typeof data65 == "number") && (isFinite(data65))){
-if(data65 > 1000000 || isNaN(data65)){
-const err98 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(!(((typeof data65 == "number") && (!(data65 % 1) && !isNaN(data65))) && (isFinite(data65)))){
+const err98 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err98];
 }
@@ -23300,9 +23299,10 @@ vErrors.push(err98);
 }
 errors++;
 }
-else {
-if(data65 < 0 || isNaN(data65)){
-const err99 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(errors === _errs220){
+if((typeof data65 == "number") && (isFinite(data65))){
+if(data65 > 4102444800000 || isNaN(data65)){
+const err99 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err99];
 }
@@ -23311,10 +23311,9 @@ vErrors.push(err99);
 }
 errors++;
 }
-}
-}
 else {
-const err100 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data65 < 946684800000 || isNaN(data65)){
+const err100 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err100];
 }
@@ -23324,11 +23323,13 @@ vErrors.push(err100);
 errors++;
 }
 }
+}
+}
 var _valid21 = _errs220 === errors;
 valid36 = valid36 || _valid21;
 const _errs222 = errors;
 if(data65 !== null){
-const err101 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err101 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err101];
 }
@@ -23340,7 +23341,7 @@ errors++;
 var _valid21 = _errs222 === errors;
 valid36 = valid36 || _valid21;
 if(!valid36){
-const err102 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf",keyword:"anyOf",params:{}};
+const err102 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err102];
 }
@@ -23362,23 +23363,109 @@ vErrors = null;
 }
 }
 }
-var valid28 = _errs218 === errors;
+var valid29 = _errs218 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.lot !== undefined){
-let data66 = data52.lot;
+if(valid29){
+if(data53.paid !== undefined){
+let data66 = data53.paid;
 const _errs224 = errors;
-if(errors === _errs224){
-if(typeof data66 === "string"){
-if(data66.length > 200){
+const _errs225 = errors;
+let valid37 = false;
+const _errs226 = errors;
+if(errors === _errs226){
+if((typeof data66 == "number") && (isFinite(data66))){
+if(data66 > 1000000 || isNaN(data66)){
+const err103 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err103];
+}
+else {
+vErrors.push(err103);
+}
+errors++;
+}
+else {
+if(data66 < 0 || isNaN(data66)){
+const err104 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err104];
+}
+else {
+vErrors.push(err104);
+}
+errors++;
+}
+}
+}
+else {
+const err105 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err105];
+}
+else {
+vErrors.push(err105);
+}
+errors++;
+}
+}
+var _valid22 = _errs226 === errors;
+valid37 = valid37 || _valid22;
+const _errs228 = errors;
+if(data66 !== null){
+const err106 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err106];
+}
+else {
+vErrors.push(err106);
+}
+errors++;
+}
+var _valid22 = _errs228 === errors;
+valid37 = valid37 || _valid22;
+if(!valid37){
+const err107 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err107];
+}
+else {
+vErrors.push(err107);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs225;
+if(vErrors !== null){
+if(_errs225){
+vErrors.length = _errs225;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid29 = _errs224 === errors;
+}
+else {
+var valid29 = true;
+}
+if(valid29){
+if(data53.lot !== undefined){
+let data67 = data53.lot;
+const _errs230 = errors;
+if(errors === _errs230){
+if(typeof data67 === "string"){
+if(data67.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:"#/$defs/Can/properties/lot/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data66)){
+if(!pattern4.test(data67)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:"#/$defs/Can/properties/lot/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23389,23 +23476,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:
 return false;
 }
 }
-var valid28 = _errs224 === errors;
+var valid29 = _errs230 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.place !== undefined){
-let data67 = data52.place;
-const _errs226 = errors;
-if(errors === _errs226){
-if(typeof data67 === "string"){
-if(data67.length > 200){
+if(valid29){
+if(data53.place !== undefined){
+let data68 = data53.place;
+const _errs232 = errors;
+if(errors === _errs232){
+if(typeof data68 === "string"){
+if(data68.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPath:"#/$defs/Can/properties/place/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data67)){
+if(!pattern4.test(data68)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPath:"#/$defs/Can/properties/place/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23416,23 +23503,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPat
 return false;
 }
 }
-var valid28 = _errs226 === errors;
+var valid29 = _errs232 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
-if(valid28){
-if(data52.note !== undefined){
-let data68 = data52.note;
-const _errs228 = errors;
-if(errors === _errs228){
-if(typeof data68 === "string"){
-if(data68.length > 200){
+if(valid29){
+if(data53.note !== undefined){
+let data69 = data53.note;
+const _errs234 = errors;
+if(errors === _errs234){
+if(typeof data69 === "string"){
+if(data69.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data68)){
+if(!pattern4.test(data69)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23443,10 +23530,10 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath
 return false;
 }
 }
-var valid28 = _errs228 === errors;
+var valid29 = _errs234 === errors;
 }
 else {
-var valid28 = true;
+var valid29 = true;
 }
 }
 }
@@ -23471,8 +23558,8 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$def
 return false;
 }
 }
-var valid26 = _errs162 === errors;
-if(!valid26){
+var valid27 = _errs168 === errors;
+if(!valid27){
 break;
 }
 }
@@ -23482,56 +23569,56 @@ validate20.errors = [{instancePath:instancePath+"/cans",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs160 === errors;
+var valid0 = _errs166 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.supplies !== undefined){
-let data69 = data.supplies;
-const _errs230 = errors;
-if(errors === _errs230){
-if(Array.isArray(data69)){
-var valid37 = true;
-const len8 = data69.length;
+let data70 = data.supplies;
+const _errs236 = errors;
+if(errors === _errs236){
+if(Array.isArray(data70)){
+var valid38 = true;
+const len8 = data70.length;
 for(let i8=0; i8<len8; i8++){
-let data70 = data69[i8];
-const _errs232 = errors;
-const _errs233 = errors;
-if(errors === _errs233){
-if(data70 && typeof data70 == "object" && !Array.isArray(data70)){
+let data71 = data70[i8];
+const _errs238 = errors;
+const _errs239 = errors;
+if(errors === _errs239){
+if(data71 && typeof data71 == "object" && !Array.isArray(data71)){
 let missing4;
-if(((((((((((((((((((data70.name === undefined) && (missing4 = "name")) || ((data70.kindId === undefined) && (missing4 = "kindId"))) || ((data70.grit === undefined) && (missing4 = "grit"))) || ((data70.widthMillimetres === undefined) && (missing4 = "widthMillimetres"))) || ((data70.left === undefined) && (missing4 = "left"))) || ((data70.closedMonths === undefined) && (missing4 = "closedMonths"))) || ((data70.openedMonths === undefined) && (missing4 = "openedMonths"))) || ((data70.id === undefined) && (missing4 = "id"))) || ((data70.revision === undefined) && (missing4 = "revision"))) || ((data70.level === undefined) && (missing4 = "level"))) || ((data70.countedAtMs === undefined) && (missing4 = "countedAtMs"))) || ((data70.boughtAtMs === undefined) && (missing4 = "boughtAtMs"))) || ((data70.openedAtMs === undefined) && (missing4 = "openedAtMs"))) || ((data70.provedAtMs === undefined) && (missing4 = "provedAtMs"))) || ((data70.paid === undefined) && (missing4 = "paid"))) || ((data70.lot === undefined) && (missing4 = "lot"))) || ((data70.place === undefined) && (missing4 = "place"))) || ((data70.note === undefined) && (missing4 = "note"))){
+if(((((((((((((((((((data71.name === undefined) && (missing4 = "name")) || ((data71.kindId === undefined) && (missing4 = "kindId"))) || ((data71.grit === undefined) && (missing4 = "grit"))) || ((data71.widthMillimetres === undefined) && (missing4 = "widthMillimetres"))) || ((data71.left === undefined) && (missing4 = "left"))) || ((data71.closedMonths === undefined) && (missing4 = "closedMonths"))) || ((data71.openedMonths === undefined) && (missing4 = "openedMonths"))) || ((data71.id === undefined) && (missing4 = "id"))) || ((data71.revision === undefined) && (missing4 = "revision"))) || ((data71.level === undefined) && (missing4 = "level"))) || ((data71.countedAtMs === undefined) && (missing4 = "countedAtMs"))) || ((data71.boughtAtMs === undefined) && (missing4 = "boughtAtMs"))) || ((data71.openedAtMs === undefined) && (missing4 = "openedAtMs"))) || ((data71.provedAtMs === undefined) && (missing4 = "provedAtMs"))) || ((data71.paid === undefined) && (missing4 = "paid"))) || ((data71.lot === undefined) && (missing4 = "lot"))) || ((data71.place === undefined) && (missing4 = "place"))) || ((data71.note === undefined) && (missing4 = "note"))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/$defs/Supply/required",keyword:"required",params:{missingProperty: missing4}}];
 return false;
 }
 else {
-const _errs235 = errors;
-for(const key4 in data70){
+const _errs241 = errors;
+for(const key4 in data71){
 if(!(func1.call(schema57.properties, key4))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/$defs/Supply/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
 return false;
 break;
 }
 }
-if(_errs235 === errors){
-if(data70.name !== undefined){
-let data71 = data70.name;
-const _errs236 = errors;
-if(errors === _errs236){
-if(typeof data71 === "string"){
-if(data71.length > 200){
+if(_errs241 === errors){
+if(data71.name !== undefined){
+let data72 = data71.name;
+const _errs242 = errors;
+if(errors === _errs242){
+if(typeof data72 === "string"){
+if(data72.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data71.length < 1){
+if(data72.length < 1){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data71)){
+if(!pattern4.test(data72)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23543,125 +23630,37 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schema
 return false;
 }
 }
-var valid39 = _errs236 === errors;
+var valid40 = _errs242 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.kindId !== undefined){
-let data72 = data70.kindId;
-const _errs238 = errors;
-if(typeof data72 !== "string"){
+if(valid40){
+if(data71.kindId !== undefined){
+let data73 = data71.kindId;
+const _errs244 = errors;
+if(typeof data73 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/kindId",schemaPath:"#/$defs/Supply/properties/kindId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((((((((((data72 === "abrasiveSheet") || (data72 === "abrasiveDisc")) || (data72 === "tape")) || (data72 === "maskingFilm")) || (data72 === "gloves")) || (data72 === "cartridge")) || (data72 === "thinner")) || (data72 === "cups")) || (data72 === "magnets")) || (data72 === "leds")) || (data72 === "cells")) || (data72 === "sundry"))){
+if(!((((((((((((data73 === "abrasiveSheet") || (data73 === "abrasiveDisc")) || (data73 === "tape")) || (data73 === "maskingFilm")) || (data73 === "gloves")) || (data73 === "cartridge")) || (data73 === "thinner")) || (data73 === "cups")) || (data73 === "magnets")) || (data73 === "leds")) || (data73 === "cells")) || (data73 === "sundry"))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/kindId",schemaPath:"#/$defs/Supply/properties/kindId/enum",keyword:"enum",params:{allowedValues: schema57.properties.kindId.enum}}];
 return false;
 }
-var valid39 = _errs238 === errors;
+var valid40 = _errs244 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.grit !== undefined){
-let data73 = data70.grit;
-const _errs240 = errors;
-const _errs241 = errors;
-let valid40 = false;
-const _errs242 = errors;
-if(!(((typeof data73 == "number") && (!(data73 % 1) && !isNaN(data73))) && (isFinite(data73)))){
-const err103 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err103];
-}
-else {
-vErrors.push(err103);
-}
-errors++;
-}
-if(errors === _errs242){
-if((typeof data73 == "number") && (isFinite(data73))){
-if(data73 > 20000 || isNaN(data73)){
-const err104 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
-if(vErrors === null){
-vErrors = [err104];
-}
-else {
-vErrors.push(err104);
-}
-errors++;
-}
-else {
-if(data73 < 8 || isNaN(data73)){
-const err105 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 8}};
-if(vErrors === null){
-vErrors = [err105];
-}
-else {
-vErrors.push(err105);
-}
-errors++;
-}
-}
-}
-}
-var _valid22 = _errs242 === errors;
-valid40 = valid40 || _valid22;
-const _errs244 = errors;
-if(data73 !== null){
-const err106 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err106];
-}
-else {
-vErrors.push(err106);
-}
-errors++;
-}
-var _valid22 = _errs244 === errors;
-valid40 = valid40 || _valid22;
-if(!valid40){
-const err107 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err107];
-}
-else {
-vErrors.push(err107);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs241;
-if(vErrors !== null){
-if(_errs241){
-vErrors.length = _errs241;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid39 = _errs240 === errors;
-}
-else {
-var valid39 = true;
-}
-if(valid39){
-if(data70.widthMillimetres !== undefined){
-let data74 = data70.widthMillimetres;
+if(valid40){
+if(data71.grit !== undefined){
+let data74 = data71.grit;
 const _errs246 = errors;
 const _errs247 = errors;
 let valid41 = false;
 const _errs248 = errors;
-if(errors === _errs248){
-if((typeof data74 == "number") && (isFinite(data74))){
-if(data74 > 5000 || isNaN(data74)){
-const err108 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
+if(!(((typeof data74 == "number") && (!(data74 % 1) && !isNaN(data74))) && (isFinite(data74)))){
+const err108 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err108];
 }
@@ -23670,9 +23669,10 @@ vErrors.push(err108);
 }
 errors++;
 }
-else {
-if(data74 < 0.1 || isNaN(data74)){
-const err109 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(errors === _errs248){
+if((typeof data74 == "number") && (isFinite(data74))){
+if(data74 > 20000 || isNaN(data74)){
+const err109 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
 if(vErrors === null){
 vErrors = [err109];
 }
@@ -23681,10 +23681,9 @@ vErrors.push(err109);
 }
 errors++;
 }
-}
-}
 else {
-const err110 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data74 < 8 || isNaN(data74)){
+const err110 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 8}};
 if(vErrors === null){
 vErrors = [err110];
 }
@@ -23694,11 +23693,13 @@ vErrors.push(err110);
 errors++;
 }
 }
+}
+}
 var _valid23 = _errs248 === errors;
 valid41 = valid41 || _valid23;
 const _errs250 = errors;
 if(data74 !== null){
-const err111 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err111 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err111];
 }
@@ -23710,7 +23711,7 @@ errors++;
 var _valid23 = _errs250 === errors;
 valid41 = valid41 || _valid23;
 if(!valid41){
-const err112 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf",keyword:"anyOf",params:{}};
+const err112 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err112];
 }
@@ -23732,49 +23733,22 @@ vErrors = null;
 }
 }
 }
-var valid39 = _errs246 === errors;
+var valid40 = _errs246 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.left !== undefined){
-let data75 = data70.left;
+if(valid40){
+if(data71.widthMillimetres !== undefined){
+let data75 = data71.widthMillimetres;
 const _errs252 = errors;
-if(errors === _errs252){
-if((typeof data75 == "number") && (isFinite(data75))){
-if(data75 > 10000000 || isNaN(data75)){
-validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
-return false;
-}
-else {
-if(data75 < 0 || isNaN(data75)){
-validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid39 = _errs252 === errors;
-}
-else {
-var valid39 = true;
-}
-if(valid39){
-if(data70.closedMonths !== undefined){
-let data76 = data70.closedMonths;
-const _errs254 = errors;
-const _errs255 = errors;
+const _errs253 = errors;
 let valid42 = false;
-const _errs256 = errors;
-if(errors === _errs256){
-if((typeof data76 == "number") && (isFinite(data76))){
-if(data76 > 1200 || isNaN(data76)){
-const err113 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+const _errs254 = errors;
+if(errors === _errs254){
+if((typeof data75 == "number") && (isFinite(data75))){
+if(data75 > 5000 || isNaN(data75)){
+const err113 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
 if(vErrors === null){
 vErrors = [err113];
 }
@@ -23784,8 +23758,8 @@ vErrors.push(err113);
 errors++;
 }
 else {
-if(data76 < 0.1 || isNaN(data76)){
-const err114 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(data75 < 0.1 || isNaN(data75)){
+const err114 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err114];
 }
@@ -23797,7 +23771,7 @@ errors++;
 }
 }
 else {
-const err115 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err115 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err115];
 }
@@ -23807,11 +23781,11 @@ vErrors.push(err115);
 errors++;
 }
 }
-var _valid24 = _errs256 === errors;
+var _valid24 = _errs254 === errors;
 valid42 = valid42 || _valid24;
-const _errs258 = errors;
-if(data76 !== null){
-const err116 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs256 = errors;
+if(data75 !== null){
+const err116 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err116];
 }
@@ -23820,10 +23794,10 @@ vErrors.push(err116);
 }
 errors++;
 }
-var _valid24 = _errs258 === errors;
+var _valid24 = _errs256 === errors;
 valid42 = valid42 || _valid24;
 if(!valid42){
-const err117 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf",keyword:"anyOf",params:{}};
+const err117 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err117];
 }
@@ -23835,24 +23809,51 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs255;
+errors = _errs253;
 if(vErrors !== null){
-if(_errs255){
-vErrors.length = _errs255;
+if(_errs253){
+vErrors.length = _errs253;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid39 = _errs254 === errors;
+var valid40 = _errs252 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.openedMonths !== undefined){
-let data77 = data70.openedMonths;
+if(valid40){
+if(data71.left !== undefined){
+let data76 = data71.left;
+const _errs258 = errors;
+if(errors === _errs258){
+if((typeof data76 == "number") && (isFinite(data76))){
+if(data76 > 10000000 || isNaN(data76)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data76 < 0 || isNaN(data76)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid40 = _errs258 === errors;
+}
+else {
+var valid40 = true;
+}
+if(valid40){
+if(data71.closedMonths !== undefined){
+let data77 = data71.closedMonths;
 const _errs260 = errors;
 const _errs261 = errors;
 let valid43 = false;
@@ -23860,7 +23861,7 @@ const _errs262 = errors;
 if(errors === _errs262){
 if((typeof data77 == "number") && (isFinite(data77))){
 if(data77 > 1200 || isNaN(data77)){
-const err118 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+const err118 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
 if(vErrors === null){
 vErrors = [err118];
 }
@@ -23871,7 +23872,7 @@ errors++;
 }
 else {
 if(data77 < 0.1 || isNaN(data77)){
-const err119 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+const err119 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err119];
 }
@@ -23883,7 +23884,7 @@ errors++;
 }
 }
 else {
-const err120 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err120 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err120];
 }
@@ -23897,7 +23898,7 @@ var _valid25 = _errs262 === errors;
 valid43 = valid43 || _valid25;
 const _errs264 = errors;
 if(data77 !== null){
-const err121 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err121 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err121];
 }
@@ -23909,7 +23910,7 @@ errors++;
 var _valid25 = _errs264 === errors;
 valid43 = valid43 || _valid25;
 if(!valid43){
-const err122 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf",keyword:"anyOf",params:{}};
+const err122 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err122];
 }
@@ -23931,18 +23932,104 @@ vErrors = null;
 }
 }
 }
-var valid39 = _errs260 === errors;
+var valid40 = _errs260 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.id !== undefined){
-let data78 = data70.id;
+if(valid40){
+if(data71.openedMonths !== undefined){
+let data78 = data71.openedMonths;
 const _errs266 = errors;
-if(errors === _errs266){
-if(typeof data78 === "string"){
-if(!pattern10.test(data78)){
+const _errs267 = errors;
+let valid44 = false;
+const _errs268 = errors;
+if(errors === _errs268){
+if((typeof data78 == "number") && (isFinite(data78))){
+if(data78 > 1200 || isNaN(data78)){
+const err123 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+if(vErrors === null){
+vErrors = [err123];
+}
+else {
+vErrors.push(err123);
+}
+errors++;
+}
+else {
+if(data78 < 0.1 || isNaN(data78)){
+const err124 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err124];
+}
+else {
+vErrors.push(err124);
+}
+errors++;
+}
+}
+}
+else {
+const err125 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err125];
+}
+else {
+vErrors.push(err125);
+}
+errors++;
+}
+}
+var _valid26 = _errs268 === errors;
+valid44 = valid44 || _valid26;
+const _errs270 = errors;
+if(data78 !== null){
+const err126 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err126];
+}
+else {
+vErrors.push(err126);
+}
+errors++;
+}
+var _valid26 = _errs270 === errors;
+valid44 = valid44 || _valid26;
+if(!valid44){
+const err127 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err127];
+}
+else {
+vErrors.push(err127);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs267;
+if(vErrors !== null){
+if(_errs267){
+vErrors.length = _errs267;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid40 = _errs266 === errors;
+}
+else {
+var valid40 = true;
+}
+if(valid40){
+if(data71.id !== undefined){
+let data79 = data71.id;
+const _errs272 = errors;
+if(errors === _errs272){
+if(typeof data79 === "string"){
+if(!pattern10.test(data79)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/id",schemaPath:"#/$defs/Supply/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -23952,123 +24039,41 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/id",schemaPa
 return false;
 }
 }
-var valid39 = _errs266 === errors;
+var valid40 = _errs272 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.revision !== undefined){
-let data79 = data70.revision;
-const _errs268 = errors;
-if(!(((typeof data79 == "number") && (!(data79 % 1) && !isNaN(data79))) && (isFinite(data79)))){
+if(valid40){
+if(data71.revision !== undefined){
+let data80 = data71.revision;
+const _errs274 = errors;
+if(!(((typeof data80 == "number") && (!(data80 % 1) && !isNaN(data80))) && (isFinite(data80)))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/revision",schemaPath:"#/$defs/Supply/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs268){
-if((typeof data79 == "number") && (isFinite(data79))){
-if(data79 < 0 || isNaN(data79)){
+if(errors === _errs274){
+if((typeof data80 == "number") && (isFinite(data80))){
+if(data80 < 0 || isNaN(data80)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/revision",schemaPath:"#/$defs/Supply/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid39 = _errs268 === errors;
+var valid40 = _errs274 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.level !== undefined){
-let data80 = data70.level;
-const _errs270 = errors;
-const _errs271 = errors;
-let valid44 = false;
-const _errs272 = errors;
-if(typeof data80 !== "string"){
-const err123 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err123];
-}
-else {
-vErrors.push(err123);
-}
-errors++;
-}
-if(!(((data80 === "enough") || (data80 === "low")) || (data80 === "out"))){
-const err124 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema57.properties.level.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err124];
-}
-else {
-vErrors.push(err124);
-}
-errors++;
-}
-var _valid26 = _errs272 === errors;
-valid44 = valid44 || _valid26;
-const _errs274 = errors;
-if(data80 !== null){
-const err125 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err125];
-}
-else {
-vErrors.push(err125);
-}
-errors++;
-}
-var _valid26 = _errs274 === errors;
-valid44 = valid44 || _valid26;
-if(!valid44){
-const err126 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err126];
-}
-else {
-vErrors.push(err126);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs271;
-if(vErrors !== null){
-if(_errs271){
-vErrors.length = _errs271;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid39 = _errs270 === errors;
-}
-else {
-var valid39 = true;
-}
-if(valid39){
-if(data70.countedAtMs !== undefined){
-let data81 = data70.countedAtMs;
+if(valid40){
+if(data71.level !== undefined){
+let data81 = data71.level;
 const _errs276 = errors;
 const _errs277 = errors;
 let valid45 = false;
 const _errs278 = errors;
-if(!(((typeof data81 == "number") && (!(data81 % 1) && !isNaN(data81))) && (isFinite(data81)))){
-const err127 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err127];
-}
-else {
-vErrors.push(err127);
-}
-errors++;
-}
-if(errors === _errs278){
-if((typeof data81 == "number") && (isFinite(data81))){
-if(data81 > 4102444800000 || isNaN(data81)){
-const err128 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(typeof data81 !== "string"){
+const err128 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err128];
 }
@@ -24077,9 +24082,8 @@ vErrors.push(err128);
 }
 errors++;
 }
-else {
-if(data81 < 946684800000 || isNaN(data81)){
-const err129 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(!(((data81 === "enough") || (data81 === "low")) || (data81 === "out"))){
+const err129 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema57.properties.level.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err129];
 }
@@ -24088,14 +24092,11 @@ vErrors.push(err129);
 }
 errors++;
 }
-}
-}
-}
 var _valid27 = _errs278 === errors;
 valid45 = valid45 || _valid27;
 const _errs280 = errors;
 if(data81 !== null){
-const err130 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err130 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err130];
 }
@@ -24107,7 +24108,7 @@ errors++;
 var _valid27 = _errs280 === errors;
 valid45 = valid45 || _valid27;
 if(!valid45){
-const err131 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err131 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err131];
 }
@@ -24129,20 +24130,20 @@ vErrors = null;
 }
 }
 }
-var valid39 = _errs276 === errors;
+var valid40 = _errs276 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.boughtAtMs !== undefined){
-let data82 = data70.boughtAtMs;
+if(valid40){
+if(data71.countedAtMs !== undefined){
+let data82 = data71.countedAtMs;
 const _errs282 = errors;
 const _errs283 = errors;
 let valid46 = false;
 const _errs284 = errors;
 if(!(((typeof data82 == "number") && (!(data82 % 1) && !isNaN(data82))) && (isFinite(data82)))){
-const err132 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err132 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err132];
 }
@@ -24154,7 +24155,7 @@ errors++;
 if(errors === _errs284){
 if((typeof data82 == "number") && (isFinite(data82))){
 if(data82 > 4102444800000 || isNaN(data82)){
-const err133 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err133 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err133];
 }
@@ -24165,7 +24166,7 @@ errors++;
 }
 else {
 if(data82 < 946684800000 || isNaN(data82)){
-const err134 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err134 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err134];
 }
@@ -24181,7 +24182,7 @@ var _valid28 = _errs284 === errors;
 valid46 = valid46 || _valid28;
 const _errs286 = errors;
 if(data82 !== null){
-const err135 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err135 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err135];
 }
@@ -24193,7 +24194,7 @@ errors++;
 var _valid28 = _errs286 === errors;
 valid46 = valid46 || _valid28;
 if(!valid46){
-const err136 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
+const err136 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err136];
 }
@@ -24215,20 +24216,20 @@ vErrors = null;
 }
 }
 }
-var valid39 = _errs282 === errors;
+var valid40 = _errs282 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.openedAtMs !== undefined){
-let data83 = data70.openedAtMs;
+if(valid40){
+if(data71.boughtAtMs !== undefined){
+let data83 = data71.boughtAtMs;
 const _errs288 = errors;
 const _errs289 = errors;
 let valid47 = false;
 const _errs290 = errors;
 if(!(((typeof data83 == "number") && (!(data83 % 1) && !isNaN(data83))) && (isFinite(data83)))){
-const err137 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err137 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err137];
 }
@@ -24240,7 +24241,7 @@ errors++;
 if(errors === _errs290){
 if((typeof data83 == "number") && (isFinite(data83))){
 if(data83 > 4102444800000 || isNaN(data83)){
-const err138 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err138 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err138];
 }
@@ -24251,7 +24252,7 @@ errors++;
 }
 else {
 if(data83 < 946684800000 || isNaN(data83)){
-const err139 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err139 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err139];
 }
@@ -24267,7 +24268,7 @@ var _valid29 = _errs290 === errors;
 valid47 = valid47 || _valid29;
 const _errs292 = errors;
 if(data83 !== null){
-const err140 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err140 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err140];
 }
@@ -24279,7 +24280,7 @@ errors++;
 var _valid29 = _errs292 === errors;
 valid47 = valid47 || _valid29;
 if(!valid47){
-const err141 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err141 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err141];
 }
@@ -24301,20 +24302,20 @@ vErrors = null;
 }
 }
 }
-var valid39 = _errs288 === errors;
+var valid40 = _errs288 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.provedAtMs !== undefined){
-let data84 = data70.provedAtMs;
+if(valid40){
+if(data71.openedAtMs !== undefined){
+let data84 = data71.openedAtMs;
 const _errs294 = errors;
 const _errs295 = errors;
 let valid48 = false;
 const _errs296 = errors;
 if(!(((typeof data84 == "number") && (!(data84 % 1) && !isNaN(data84))) && (isFinite(data84)))){
-const err142 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err142 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err142];
 }
@@ -24326,7 +24327,7 @@ errors++;
 if(errors === _errs296){
 if((typeof data84 == "number") && (isFinite(data84))){
 if(data84 > 4102444800000 || isNaN(data84)){
-const err143 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err143 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err143];
 }
@@ -24337,7 +24338,7 @@ errors++;
 }
 else {
 if(data84 < 946684800000 || isNaN(data84)){
-const err144 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err144 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err144];
 }
@@ -24353,7 +24354,7 @@ var _valid30 = _errs296 === errors;
 valid48 = valid48 || _valid30;
 const _errs298 = errors;
 if(data84 !== null){
-const err145 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err145 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err145];
 }
@@ -24365,7 +24366,7 @@ errors++;
 var _valid30 = _errs298 === errors;
 valid48 = valid48 || _valid30;
 if(!valid48){
-const err146 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err146 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err146];
 }
@@ -24387,22 +24388,20 @@ vErrors = null;
 }
 }
 }
-var valid39 = _errs294 === errors;
+var valid40 = _errs294 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.paid !== undefined){
-let data85 = data70.paid;
+if(valid40){
+if(data71.provedAtMs !== undefined){
+let data85 = data71.provedAtMs;
 const _errs300 = errors;
 const _errs301 = errors;
 let valid49 = false;
 const _errs302 = errors;
-if(errors === _errs302){
-if((typeof data85 == "number") && (isFinite(data85))){
-if(data85 > 1000000 || isNaN(data85)){
-const err147 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(!(((typeof data85 == "number") && (!(data85 % 1) && !isNaN(data85))) && (isFinite(data85)))){
+const err147 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err147];
 }
@@ -24411,9 +24410,10 @@ vErrors.push(err147);
 }
 errors++;
 }
-else {
-if(data85 < 0 || isNaN(data85)){
-const err148 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(errors === _errs302){
+if((typeof data85 == "number") && (isFinite(data85))){
+if(data85 > 4102444800000 || isNaN(data85)){
+const err148 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err148];
 }
@@ -24422,10 +24422,9 @@ vErrors.push(err148);
 }
 errors++;
 }
-}
-}
 else {
-const err149 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data85 < 946684800000 || isNaN(data85)){
+const err149 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err149];
 }
@@ -24435,11 +24434,13 @@ vErrors.push(err149);
 errors++;
 }
 }
+}
+}
 var _valid31 = _errs302 === errors;
 valid49 = valid49 || _valid31;
 const _errs304 = errors;
 if(data85 !== null){
-const err150 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err150 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err150];
 }
@@ -24451,7 +24452,7 @@ errors++;
 var _valid31 = _errs304 === errors;
 valid49 = valid49 || _valid31;
 if(!valid49){
-const err151 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf",keyword:"anyOf",params:{}};
+const err151 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err151];
 }
@@ -24473,23 +24474,109 @@ vErrors = null;
 }
 }
 }
-var valid39 = _errs300 === errors;
+var valid40 = _errs300 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.lot !== undefined){
-let data86 = data70.lot;
+if(valid40){
+if(data71.paid !== undefined){
+let data86 = data71.paid;
 const _errs306 = errors;
-if(errors === _errs306){
-if(typeof data86 === "string"){
-if(data86.length > 200){
+const _errs307 = errors;
+let valid50 = false;
+const _errs308 = errors;
+if(errors === _errs308){
+if((typeof data86 == "number") && (isFinite(data86))){
+if(data86 > 1000000 || isNaN(data86)){
+const err152 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err152];
+}
+else {
+vErrors.push(err152);
+}
+errors++;
+}
+else {
+if(data86 < 0 || isNaN(data86)){
+const err153 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err153];
+}
+else {
+vErrors.push(err153);
+}
+errors++;
+}
+}
+}
+else {
+const err154 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err154];
+}
+else {
+vErrors.push(err154);
+}
+errors++;
+}
+}
+var _valid32 = _errs308 === errors;
+valid50 = valid50 || _valid32;
+const _errs310 = errors;
+if(data86 !== null){
+const err155 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err155];
+}
+else {
+vErrors.push(err155);
+}
+errors++;
+}
+var _valid32 = _errs310 === errors;
+valid50 = valid50 || _valid32;
+if(!valid50){
+const err156 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err156];
+}
+else {
+vErrors.push(err156);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs307;
+if(vErrors !== null){
+if(_errs307){
+vErrors.length = _errs307;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid40 = _errs306 === errors;
+}
+else {
+var valid40 = true;
+}
+if(valid40){
+if(data71.lot !== undefined){
+let data87 = data71.lot;
+const _errs312 = errors;
+if(errors === _errs312){
+if(typeof data87 === "string"){
+if(data87.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaPath:"#/$defs/Supply/properties/lot/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data86)){
+if(!pattern4.test(data87)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaPath:"#/$defs/Supply/properties/lot/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -24500,23 +24587,23 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaP
 return false;
 }
 }
-var valid39 = _errs306 === errors;
+var valid40 = _errs312 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.place !== undefined){
-let data87 = data70.place;
-const _errs308 = errors;
-if(errors === _errs308){
-if(typeof data87 === "string"){
-if(data87.length > 200){
+if(valid40){
+if(data71.place !== undefined){
+let data88 = data71.place;
+const _errs314 = errors;
+if(errors === _errs314){
+if(typeof data88 === "string"){
+if(data88.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schemaPath:"#/$defs/Supply/properties/place/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data87)){
+if(!pattern4.test(data88)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schemaPath:"#/$defs/Supply/properties/place/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -24527,23 +24614,23 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schem
 return false;
 }
 }
-var valid39 = _errs308 === errors;
+var valid40 = _errs314 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
-if(valid39){
-if(data70.note !== undefined){
-let data88 = data70.note;
-const _errs310 = errors;
-if(errors === _errs310){
-if(typeof data88 === "string"){
-if(data88.length > 200){
+if(valid40){
+if(data71.note !== undefined){
+let data89 = data71.note;
+const _errs316 = errors;
+if(errors === _errs316){
+if(typeof data89 === "string"){
+if(data89.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schemaPath:"#/$defs/Supply/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data88)){
+if(!pattern4.test(data89)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schemaPath:"#/$defs/Supply/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -24554,10 +24641,10 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schema
 return false;
 }
 }
-var valid39 = _errs310 === errors;
+var valid40 = _errs316 === errors;
 }
 else {
-var valid39 = true;
+var valid40 = true;
 }
 }
 }
@@ -24584,8 +24671,8 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/
 return false;
 }
 }
-var valid37 = _errs232 === errors;
-if(!valid37){
+var valid38 = _errs238 === errors;
+if(!valid38){
 break;
 }
 }
@@ -24595,56 +24682,56 @@ validate20.errors = [{instancePath:instancePath+"/supplies",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs230 === errors;
+var valid0 = _errs236 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.suppliers !== undefined){
-let data89 = data.suppliers;
-const _errs312 = errors;
-if(errors === _errs312){
-if(Array.isArray(data89)){
-var valid50 = true;
-const len9 = data89.length;
+let data90 = data.suppliers;
+const _errs318 = errors;
+if(errors === _errs318){
+if(Array.isArray(data90)){
+var valid51 = true;
+const len9 = data90.length;
 for(let i9=0; i9<len9; i9++){
-let data90 = data89[i9];
-const _errs314 = errors;
-const _errs315 = errors;
-if(errors === _errs315){
-if(data90 && typeof data90 == "object" && !Array.isArray(data90)){
+let data91 = data90[i9];
+const _errs320 = errors;
+const _errs321 = errors;
+if(errors === _errs321){
+if(data91 && typeof data91 == "object" && !Array.isArray(data91)){
 let missing5;
-if(((((((((data90.name === undefined) && (missing5 = "name")) || ((data90.days === undefined) && (missing5 = "days"))) || ((data90.sendingWeekdays === undefined) && (missing5 = "sendingWeekdays"))) || ((data90.carriage === undefined) && (missing5 = "carriage"))) || ((data90.leastOrder === undefined) && (missing5 = "leastOrder"))) || ((data90.note === undefined) && (missing5 = "note"))) || ((data90.id === undefined) && (missing5 = "id"))) || ((data90.revision === undefined) && (missing5 = "revision"))){
+if(((((((((data91.name === undefined) && (missing5 = "name")) || ((data91.days === undefined) && (missing5 = "days"))) || ((data91.sendingWeekdays === undefined) && (missing5 = "sendingWeekdays"))) || ((data91.carriage === undefined) && (missing5 = "carriage"))) || ((data91.leastOrder === undefined) && (missing5 = "leastOrder"))) || ((data91.note === undefined) && (missing5 = "note"))) || ((data91.id === undefined) && (missing5 = "id"))) || ((data91.revision === undefined) && (missing5 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#/$defs/Supplier/required",keyword:"required",params:{missingProperty: missing5}}];
 return false;
 }
 else {
-const _errs317 = errors;
-for(const key5 in data90){
+const _errs323 = errors;
+for(const key5 in data91){
 if(!((((((((key5 === "name") || (key5 === "days")) || (key5 === "sendingWeekdays")) || (key5 === "carriage")) || (key5 === "leastOrder")) || (key5 === "note")) || (key5 === "id")) || (key5 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#/$defs/Supplier/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
 return false;
 break;
 }
 }
-if(_errs317 === errors){
-if(data90.name !== undefined){
-let data91 = data90.name;
-const _errs318 = errors;
-if(errors === _errs318){
-if(typeof data91 === "string"){
-if(data91.length > 200){
+if(_errs323 === errors){
+if(data91.name !== undefined){
+let data92 = data91.name;
+const _errs324 = errors;
+if(errors === _errs324){
+if(typeof data92 === "string"){
+if(data92.length > 200){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data91.length < 1){
+if(data92.length < 1){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data91)){
+if(!pattern4.test(data92)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -24656,84 +24743,84 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schem
 return false;
 }
 }
-var valid52 = _errs318 === errors;
+var valid53 = _errs324 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
-if(valid52){
-if(data90.days !== undefined){
-let data92 = data90.days;
-const _errs320 = errors;
-if(!(((typeof data92 == "number") && (!(data92 % 1) && !isNaN(data92))) && (isFinite(data92)))){
+if(valid53){
+if(data91.days !== undefined){
+let data93 = data91.days;
+const _errs326 = errors;
+if(!(((typeof data93 == "number") && (!(data93 % 1) && !isNaN(data93))) && (isFinite(data93)))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs320){
-if((typeof data92 == "number") && (isFinite(data92))){
-if(data92 > 365 || isNaN(data92)){
+if(errors === _errs326){
+if((typeof data93 == "number") && (isFinite(data93))){
+if(data93 > 365 || isNaN(data93)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/maximum",keyword:"maximum",params:{comparison: "<=", limit: 365}}];
 return false;
 }
 else {
-if(data92 < 0 || isNaN(data92)){
+if(data93 < 0 || isNaN(data93)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 }
-var valid52 = _errs320 === errors;
+var valid53 = _errs326 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
-if(valid52){
-if(data90.sendingWeekdays !== undefined){
-let data93 = data90.sendingWeekdays;
-const _errs322 = errors;
-if(errors === _errs322){
-if(Array.isArray(data93)){
-if(data93.length > 7){
+if(valid53){
+if(data91.sendingWeekdays !== undefined){
+let data94 = data91.sendingWeekdays;
+const _errs328 = errors;
+if(errors === _errs328){
+if(Array.isArray(data94)){
+if(data94.length > 7){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays",schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/maxItems",keyword:"maxItems",params:{limit: 7}}];
 return false;
 }
 else {
-var valid53 = true;
-const len10 = data93.length;
+var valid54 = true;
+const len10 = data94.length;
 for(let i10=0; i10<len10; i10++){
-let data94 = data93[i10];
-const _errs324 = errors;
-if(!(((typeof data94 == "number") && (!(data94 % 1) && !isNaN(data94))) && (isFinite(data94)))){
+let data95 = data94[i10];
+const _errs330 = errors;
+if(!(((typeof data95 == "number") && (!(data95 % 1) && !isNaN(data95))) && (isFinite(data95)))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs324){
-if((typeof data94 == "number") && (isFinite(data94))){
-if(data94 > 7 || isNaN(data94)){
+if(errors === _errs330){
+if((typeof data95 == "number") && (isFinite(data95))){
+if(data95 > 7 || isNaN(data95)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 7}}];
 return false;
 }
 else {
-if(data94 < 1 || isNaN(data94)){
+if(data95 < 1 || isNaN(data95)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid53 = _errs324 === errors;
-if(!valid53){
+var valid54 = _errs330 === errors;
+if(!valid54){
 break;
 }
 }
-if(valid53){
-let i11 = data93.length;
+if(valid54){
+let i11 = data94.length;
 let j0;
 if(i11 > 1){
 const indices0 = {};
 for(;i11--;){
-let item0 = data93[i11];
+let item0 = data94[i11];
 if(!(((typeof item0 == "number") && (!(item0 % 1) && !isNaN(item0))) && (isFinite(item0)))){
 continue;
 }
@@ -24754,23 +24841,23 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeek
 return false;
 }
 }
-var valid52 = _errs322 === errors;
+var valid53 = _errs328 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
-if(valid52){
-if(data90.carriage !== undefined){
-let data95 = data90.carriage;
-const _errs326 = errors;
-if(errors === _errs326){
-if((typeof data95 == "number") && (isFinite(data95))){
-if(data95 > 1000000 || isNaN(data95)){
+if(valid53){
+if(data91.carriage !== undefined){
+let data96 = data91.carriage;
+const _errs332 = errors;
+if(errors === _errs332){
+if((typeof data96 == "number") && (isFinite(data96))){
+if(data96 > 1000000 || isNaN(data96)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",schemaPath:"#/$defs/Supplier/properties/carriage/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
 return false;
 }
 else {
-if(data95 < 0 || isNaN(data95)){
+if(data96 < 0 || isNaN(data96)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",schemaPath:"#/$defs/Supplier/properties/carriage/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -24781,23 +24868,23 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",s
 return false;
 }
 }
-var valid52 = _errs326 === errors;
+var valid53 = _errs332 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
-if(valid52){
-if(data90.leastOrder !== undefined){
-let data96 = data90.leastOrder;
-const _errs328 = errors;
-if(errors === _errs328){
-if((typeof data96 == "number") && (isFinite(data96))){
-if(data96 > 1000000 || isNaN(data96)){
+if(valid53){
+if(data91.leastOrder !== undefined){
+let data97 = data91.leastOrder;
+const _errs334 = errors;
+if(errors === _errs334){
+if((typeof data97 == "number") && (isFinite(data97))){
+if(data97 > 1000000 || isNaN(data97)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder",schemaPath:"#/$defs/Supplier/properties/leastOrder/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
 return false;
 }
 else {
-if(data96 < 0 || isNaN(data96)){
+if(data97 < 0 || isNaN(data97)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder",schemaPath:"#/$defs/Supplier/properties/leastOrder/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -24808,18 +24895,18 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder"
 return false;
 }
 }
-var valid52 = _errs328 === errors;
+var valid53 = _errs334 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
-if(valid52){
-if(data90.note !== undefined){
-let data97 = data90.note;
-const _errs330 = errors;
-if(errors === _errs330){
-if(typeof data97 === "string"){
-if(data97.length > 4000){
+if(valid53){
+if(data91.note !== undefined){
+let data98 = data91.note;
+const _errs336 = errors;
+if(errors === _errs336){
+if(typeof data98 === "string"){
+if(data98.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/note",schemaPath:"#/$defs/Supplier/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -24829,18 +24916,18 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/note",schem
 return false;
 }
 }
-var valid52 = _errs330 === errors;
+var valid53 = _errs336 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
-if(valid52){
-if(data90.id !== undefined){
-let data98 = data90.id;
-const _errs332 = errors;
-if(errors === _errs332){
-if(typeof data98 === "string"){
-if(!pattern10.test(data98)){
+if(valid53){
+if(data91.id !== undefined){
+let data99 = data91.id;
+const _errs338 = errors;
+if(errors === _errs338){
+if(typeof data99 === "string"){
+if(!pattern10.test(data99)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/id",schemaPath:"#/$defs/Supplier/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -24850,31 +24937,31 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/id",schemaP
 return false;
 }
 }
-var valid52 = _errs332 === errors;
+var valid53 = _errs338 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
-if(valid52){
-if(data90.revision !== undefined){
-let data99 = data90.revision;
-const _errs334 = errors;
-if(!(((typeof data99 == "number") && (!(data99 % 1) && !isNaN(data99))) && (isFinite(data99)))){
+if(valid53){
+if(data91.revision !== undefined){
+let data100 = data91.revision;
+const _errs340 = errors;
+if(!(((typeof data100 == "number") && (!(data100 % 1) && !isNaN(data100))) && (isFinite(data100)))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/revision",schemaPath:"#/$defs/Supplier/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs334){
-if((typeof data99 == "number") && (isFinite(data99))){
-if(data99 < 0 || isNaN(data99)){
+if(errors === _errs340){
+if((typeof data100 == "number") && (isFinite(data100))){
+if(data100 < 0 || isNaN(data100)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/revision",schemaPath:"#/$defs/Supplier/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid52 = _errs334 === errors;
+var valid53 = _errs340 === errors;
 }
 else {
-var valid52 = true;
+var valid53 = true;
 }
 }
 }
@@ -24891,8 +24978,8 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#
 return false;
 }
 }
-var valid50 = _errs314 === errors;
-if(!valid50){
+var valid51 = _errs320 === errors;
+if(!valid51){
 break;
 }
 }
@@ -24902,46 +24989,46 @@ validate20.errors = [{instancePath:instancePath+"/suppliers",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs312 === errors;
+var valid0 = _errs318 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.packs !== undefined){
-let data100 = data.packs;
-const _errs336 = errors;
-if(errors === _errs336){
-if(Array.isArray(data100)){
-var valid55 = true;
-const len11 = data100.length;
+let data101 = data.packs;
+const _errs342 = errors;
+if(errors === _errs342){
+if(Array.isArray(data101)){
+var valid56 = true;
+const len11 = data101.length;
 for(let i12=0; i12<len11; i12++){
-let data101 = data100[i12];
-const _errs338 = errors;
-const _errs339 = errors;
-if(errors === _errs339){
-if(data101 && typeof data101 == "object" && !Array.isArray(data101)){
+let data102 = data101[i12];
+const _errs344 = errors;
+const _errs345 = errors;
+if(errors === _errs345){
+if(data102 && typeof data102 == "object" && !Array.isArray(data102)){
 let missing6;
-if((((((((data101.supplierId === undefined) && (missing6 = "supplierId")) || ((data101.id === undefined) && (missing6 = "id"))) || ((data101.revision === undefined) && (missing6 = "revision"))) || ((data101.productId === undefined) && (missing6 = "productId"))) || ((data101.supplyId === undefined) && (missing6 = "supplyId"))) || ((data101.amount === undefined) && (missing6 = "amount"))) || ((data101.price === undefined) && (missing6 = "price"))){
+if((((((((data102.supplierId === undefined) && (missing6 = "supplierId")) || ((data102.id === undefined) && (missing6 = "id"))) || ((data102.revision === undefined) && (missing6 = "revision"))) || ((data102.productId === undefined) && (missing6 = "productId"))) || ((data102.supplyId === undefined) && (missing6 = "supplyId"))) || ((data102.amount === undefined) && (missing6 = "amount"))) || ((data102.price === undefined) && (missing6 = "price"))){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$defs/Pack/required",keyword:"required",params:{missingProperty: missing6}}];
 return false;
 }
 else {
-const _errs341 = errors;
-for(const key6 in data101){
+const _errs347 = errors;
+for(const key6 in data102){
 if(!(((((((key6 === "supplierId") || (key6 === "id")) || (key6 === "revision")) || (key6 === "productId")) || (key6 === "supplyId")) || (key6 === "amount")) || (key6 === "price"))){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$defs/Pack/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
 return false;
 break;
 }
 }
-if(_errs341 === errors){
-if(data101.supplierId !== undefined){
-let data102 = data101.supplierId;
-const _errs342 = errors;
-if(errors === _errs342){
-if(typeof data102 === "string"){
-if(!pattern10.test(data102)){
+if(_errs347 === errors){
+if(data102.supplierId !== undefined){
+let data103 = data102.supplierId;
+const _errs348 = errors;
+if(errors === _errs348){
+if(typeof data103 === "string"){
+if(!pattern10.test(data103)){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/supplierId",schemaPath:"#/$defs/Pack/properties/supplierId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -24951,18 +25038,18 @@ validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/supplierId",sc
 return false;
 }
 }
-var valid57 = _errs342 === errors;
+var valid58 = _errs348 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data101.id !== undefined){
-let data103 = data101.id;
-const _errs344 = errors;
-if(errors === _errs344){
-if(typeof data103 === "string"){
-if(!pattern10.test(data103)){
+if(valid58){
+if(data102.id !== undefined){
+let data104 = data102.id;
+const _errs350 = errors;
+if(errors === _errs350){
+if(typeof data104 === "string"){
+if(!pattern10.test(data104)){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/id",schemaPath:"#/$defs/Pack/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -24972,109 +25059,35 @@ validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/id",schemaPath
 return false;
 }
 }
-var valid57 = _errs344 === errors;
+var valid58 = _errs350 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data101.revision !== undefined){
-let data104 = data101.revision;
-const _errs346 = errors;
-if(!(((typeof data104 == "number") && (!(data104 % 1) && !isNaN(data104))) && (isFinite(data104)))){
+if(valid58){
+if(data102.revision !== undefined){
+let data105 = data102.revision;
+const _errs352 = errors;
+if(!(((typeof data105 == "number") && (!(data105 % 1) && !isNaN(data105))) && (isFinite(data105)))){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/revision",schemaPath:"#/$defs/Pack/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs346){
-if((typeof data104 == "number") && (isFinite(data104))){
-if(data104 < 0 || isNaN(data104)){
+if(errors === _errs352){
+if((typeof data105 == "number") && (isFinite(data105))){
+if(data105 < 0 || isNaN(data105)){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/revision",schemaPath:"#/$defs/Pack/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid57 = _errs346 === errors;
+var valid58 = _errs352 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data101.productId !== undefined){
-let data105 = data101.productId;
-const _errs348 = errors;
-const _errs349 = errors;
-let valid58 = false;
-const _errs350 = errors;
-if(errors === _errs350){
-if(typeof data105 === "string"){
-if(!pattern10.test(data105)){
-const err152 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err152];
-}
-else {
-vErrors.push(err152);
-}
-errors++;
-}
-}
-else {
-const err153 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err153];
-}
-else {
-vErrors.push(err153);
-}
-errors++;
-}
-}
-var _valid32 = _errs350 === errors;
-valid58 = valid58 || _valid32;
-const _errs352 = errors;
-if(data105 !== null){
-const err154 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err154];
-}
-else {
-vErrors.push(err154);
-}
-errors++;
-}
-var _valid32 = _errs352 === errors;
-valid58 = valid58 || _valid32;
-if(!valid58){
-const err155 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err155];
-}
-else {
-vErrors.push(err155);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs349;
-if(vErrors !== null){
-if(_errs349){
-vErrors.length = _errs349;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid57 = _errs348 === errors;
-}
-else {
-var valid57 = true;
-}
-if(valid57){
-if(data101.supplyId !== undefined){
-let data106 = data101.supplyId;
+if(valid58){
+if(data102.productId !== undefined){
+let data106 = data102.productId;
 const _errs354 = errors;
 const _errs355 = errors;
 let valid59 = false;
@@ -25082,18 +25095,7 @@ const _errs356 = errors;
 if(errors === _errs356){
 if(typeof data106 === "string"){
 if(!pattern10.test(data106)){
-const err156 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err156];
-}
-else {
-vErrors.push(err156);
-}
-errors++;
-}
-}
-else {
-const err157 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err157 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err157];
 }
@@ -25103,11 +25105,8 @@ vErrors.push(err157);
 errors++;
 }
 }
-var _valid33 = _errs356 === errors;
-valid59 = valid59 || _valid33;
-const _errs358 = errors;
-if(data106 !== null){
-const err158 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err158 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err158];
 }
@@ -25116,15 +25115,29 @@ vErrors.push(err158);
 }
 errors++;
 }
-var _valid33 = _errs358 === errors;
+}
+var _valid33 = _errs356 === errors;
 valid59 = valid59 || _valid33;
-if(!valid59){
-const err159 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
+const _errs358 = errors;
+if(data106 !== null){
+const err159 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err159];
 }
 else {
 vErrors.push(err159);
+}
+errors++;
+}
+var _valid33 = _errs358 === errors;
+valid59 = valid59 || _valid33;
+if(!valid59){
+const err160 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err160];
+}
+else {
+vErrors.push(err160);
 }
 errors++;
 validate20.errors = vErrors;
@@ -25141,60 +25154,22 @@ vErrors = null;
 }
 }
 }
-var valid57 = _errs354 === errors;
+var valid58 = _errs354 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
 }
-if(valid57){
-if(data101.amount !== undefined){
-let data107 = data101.amount;
+if(valid58){
+if(data102.supplyId !== undefined){
+let data107 = data102.supplyId;
 const _errs360 = errors;
-if(errors === _errs360){
-if((typeof data107 == "number") && (isFinite(data107))){
-if(data107 > 10000000 || isNaN(data107)){
-validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
-return false;
-}
-else {
-if(data107 < 0.001 || isNaN(data107)){
-validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid57 = _errs360 === errors;
-}
-else {
-var valid57 = true;
-}
-if(valid57){
-if(data101.price !== undefined){
-let data108 = data101.price;
-const _errs362 = errors;
-const _errs363 = errors;
+const _errs361 = errors;
 let valid60 = false;
-const _errs364 = errors;
-if(errors === _errs364){
-if((typeof data108 == "number") && (isFinite(data108))){
-if(data108 > 1000000 || isNaN(data108)){
-const err160 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
-if(vErrors === null){
-vErrors = [err160];
-}
-else {
-vErrors.push(err160);
-}
-errors++;
-}
-else {
-if(data108 < 0 || isNaN(data108)){
-const err161 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const _errs362 = errors;
+if(errors === _errs362){
+if(typeof data107 === "string"){
+if(!pattern10.test(data107)){
+const err161 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err161];
 }
@@ -25204,9 +25179,8 @@ vErrors.push(err161);
 errors++;
 }
 }
-}
 else {
-const err162 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err162 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err162];
 }
@@ -25216,11 +25190,11 @@ vErrors.push(err162);
 errors++;
 }
 }
-var _valid34 = _errs364 === errors;
+var _valid34 = _errs362 === errors;
 valid60 = valid60 || _valid34;
-const _errs366 = errors;
-if(data108 !== null){
-const err163 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs364 = errors;
+if(data107 !== null){
+const err163 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err163];
 }
@@ -25229,10 +25203,10 @@ vErrors.push(err163);
 }
 errors++;
 }
-var _valid34 = _errs366 === errors;
+var _valid34 = _errs364 === errors;
 valid60 = valid60 || _valid34;
 if(!valid60){
-const err164 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf",keyword:"anyOf",params:{}};
+const err164 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err164];
 }
@@ -25244,20 +25218,133 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs363;
+errors = _errs361;
 if(vErrors !== null){
-if(_errs363){
-vErrors.length = _errs363;
+if(_errs361){
+vErrors.length = _errs361;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid57 = _errs362 === errors;
+var valid58 = _errs360 === errors;
 }
 else {
-var valid57 = true;
+var valid58 = true;
+}
+if(valid58){
+if(data102.amount !== undefined){
+let data108 = data102.amount;
+const _errs366 = errors;
+if(errors === _errs366){
+if((typeof data108 == "number") && (isFinite(data108))){
+if(data108 > 10000000 || isNaN(data108)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data108 < 0.001 || isNaN(data108)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid58 = _errs366 === errors;
+}
+else {
+var valid58 = true;
+}
+if(valid58){
+if(data102.price !== undefined){
+let data109 = data102.price;
+const _errs368 = errors;
+const _errs369 = errors;
+let valid61 = false;
+const _errs370 = errors;
+if(errors === _errs370){
+if((typeof data109 == "number") && (isFinite(data109))){
+if(data109 > 1000000 || isNaN(data109)){
+const err165 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err165];
+}
+else {
+vErrors.push(err165);
+}
+errors++;
+}
+else {
+if(data109 < 0 || isNaN(data109)){
+const err166 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err166];
+}
+else {
+vErrors.push(err166);
+}
+errors++;
+}
+}
+}
+else {
+const err167 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err167];
+}
+else {
+vErrors.push(err167);
+}
+errors++;
+}
+}
+var _valid35 = _errs370 === errors;
+valid61 = valid61 || _valid35;
+const _errs372 = errors;
+if(data109 !== null){
+const err168 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err168];
+}
+else {
+vErrors.push(err168);
+}
+errors++;
+}
+var _valid35 = _errs372 === errors;
+valid61 = valid61 || _valid35;
+if(!valid61){
+const err169 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err169];
+}
+else {
+vErrors.push(err169);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs369;
+if(vErrors !== null){
+if(_errs369){
+vErrors.length = _errs369;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid58 = _errs368 === errors;
+}
+else {
+var valid58 = true;
 }
 }
 }
@@ -25273,8 +25360,8 @@ validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$d
 return false;
 }
 }
-var valid55 = _errs338 === errors;
-if(!valid55){
+var valid56 = _errs344 === errors;
+if(!valid56){
 break;
 }
 }
@@ -25284,215 +25371,50 @@ validate20.errors = [{instancePath:instancePath+"/packs",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs336 === errors;
+var valid0 = _errs342 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.purchases !== undefined){
-let data109 = data.purchases;
-const _errs368 = errors;
-if(errors === _errs368){
-if(Array.isArray(data109)){
-var valid61 = true;
-const len12 = data109.length;
+let data110 = data.purchases;
+const _errs374 = errors;
+if(errors === _errs374){
+if(Array.isArray(data110)){
+var valid62 = true;
+const len12 = data110.length;
 for(let i13=0; i13<len12; i13++){
-let data110 = data109[i13];
-const _errs370 = errors;
-const _errs371 = errors;
-if(errors === _errs371){
-if(data110 && typeof data110 == "object" && !Array.isArray(data110)){
+let data111 = data110[i13];
+const _errs376 = errors;
+const _errs377 = errors;
+if(errors === _errs377){
+if(data111 && typeof data111 == "object" && !Array.isArray(data111)){
 let missing7;
-if(((((((((((((data110.supplierId === undefined) && (missing7 = "supplierId")) || ((data110.count === undefined) && (missing7 = "count"))) || ((data110.orderedAtMs === undefined) && (missing7 = "orderedAtMs"))) || ((data110.dueAtMs === undefined) && (missing7 = "dueAtMs"))) || ((data110.arrivedAtMs === undefined) && (missing7 = "arrivedAtMs"))) || ((data110.note === undefined) && (missing7 = "note"))) || ((data110.id === undefined) && (missing7 = "id"))) || ((data110.revision === undefined) && (missing7 = "revision"))) || ((data110.productId === undefined) && (missing7 = "productId"))) || ((data110.supplyId === undefined) && (missing7 = "supplyId"))) || ((data110.amount === undefined) && (missing7 = "amount"))) || ((data110.price === undefined) && (missing7 = "price"))){
+if(((((((((((((data111.supplierId === undefined) && (missing7 = "supplierId")) || ((data111.count === undefined) && (missing7 = "count"))) || ((data111.orderedAtMs === undefined) && (missing7 = "orderedAtMs"))) || ((data111.dueAtMs === undefined) && (missing7 = "dueAtMs"))) || ((data111.arrivedAtMs === undefined) && (missing7 = "arrivedAtMs"))) || ((data111.note === undefined) && (missing7 = "note"))) || ((data111.id === undefined) && (missing7 = "id"))) || ((data111.revision === undefined) && (missing7 = "revision"))) || ((data111.productId === undefined) && (missing7 = "productId"))) || ((data111.supplyId === undefined) && (missing7 = "supplyId"))) || ((data111.amount === undefined) && (missing7 = "amount"))) || ((data111.price === undefined) && (missing7 = "price"))){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"#/$defs/Purchase/required",keyword:"required",params:{missingProperty: missing7}}];
 return false;
 }
 else {
-const _errs373 = errors;
-for(const key7 in data110){
+const _errs379 = errors;
+for(const key7 in data111){
 if(!(func1.call(schema60.properties, key7))){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"#/$defs/Purchase/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
 return false;
 break;
 }
 }
-if(_errs373 === errors){
-if(data110.supplierId !== undefined){
-let data111 = data110.supplierId;
-const _errs374 = errors;
-const _errs375 = errors;
-let valid64 = false;
-const _errs376 = errors;
-if(errors === _errs376){
-if(typeof data111 === "string"){
-if(!pattern10.test(data111)){
-const err165 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err165];
-}
-else {
-vErrors.push(err165);
-}
-errors++;
-}
-}
-else {
-const err166 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err166];
-}
-else {
-vErrors.push(err166);
-}
-errors++;
-}
-}
-var _valid35 = _errs376 === errors;
-valid64 = valid64 || _valid35;
-const _errs378 = errors;
-if(data111 !== null){
-const err167 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err167];
-}
-else {
-vErrors.push(err167);
-}
-errors++;
-}
-var _valid35 = _errs378 === errors;
-valid64 = valid64 || _valid35;
-if(!valid64){
-const err168 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err168];
-}
-else {
-vErrors.push(err168);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs375;
-if(vErrors !== null){
-if(_errs375){
-vErrors.length = _errs375;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid63 = _errs374 === errors;
-}
-else {
-var valid63 = true;
-}
-if(valid63){
-if(data110.count !== undefined){
-let data112 = data110.count;
+if(_errs379 === errors){
+if(data111.supplierId !== undefined){
+let data112 = data111.supplierId;
 const _errs380 = errors;
-if(!(((typeof data112 == "number") && (!(data112 % 1) && !isNaN(data112))) && (isFinite(data112)))){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs380){
-if((typeof data112 == "number") && (isFinite(data112))){
-if(data112 > 100000 || isNaN(data112)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
-return false;
-}
-else {
-if(data112 < 1 || isNaN(data112)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
-return false;
-}
-}
-}
-}
-var valid63 = _errs380 === errors;
-}
-else {
-var valid63 = true;
-}
-if(valid63){
-if(data110.orderedAtMs !== undefined){
-let data113 = data110.orderedAtMs;
-const _errs382 = errors;
-if(!(((typeof data113 == "number") && (!(data113 % 1) && !isNaN(data113))) && (isFinite(data113)))){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs382){
-if((typeof data113 == "number") && (isFinite(data113))){
-if(data113 > 4102444800000 || isNaN(data113)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data113 < 946684800000 || isNaN(data113)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid63 = _errs382 === errors;
-}
-else {
-var valid63 = true;
-}
-if(valid63){
-if(data110.dueAtMs !== undefined){
-let data114 = data110.dueAtMs;
-const _errs384 = errors;
-if(!(((typeof data114 == "number") && (!(data114 % 1) && !isNaN(data114))) && (isFinite(data114)))){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs384){
-if((typeof data114 == "number") && (isFinite(data114))){
-if(data114 > 4102444800000 || isNaN(data114)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data114 < 946684800000 || isNaN(data114)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid63 = _errs384 === errors;
-}
-else {
-var valid63 = true;
-}
-if(valid63){
-if(data110.arrivedAtMs !== undefined){
-let data115 = data110.arrivedAtMs;
-const _errs386 = errors;
-const _errs387 = errors;
+const _errs381 = errors;
 let valid65 = false;
-const _errs388 = errors;
-if(!(((typeof data115 == "number") && (!(data115 % 1) && !isNaN(data115))) && (isFinite(data115)))){
-const err169 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err169];
-}
-else {
-vErrors.push(err169);
-}
-errors++;
-}
-if(errors === _errs388){
-if((typeof data115 == "number") && (isFinite(data115))){
-if(data115 > 4102444800000 || isNaN(data115)){
-const err170 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const _errs382 = errors;
+if(errors === _errs382){
+if(typeof data112 === "string"){
+if(!pattern10.test(data112)){
+const err170 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err170];
 }
@@ -25501,9 +25423,9 @@ vErrors.push(err170);
 }
 errors++;
 }
+}
 else {
-if(data115 < 946684800000 || isNaN(data115)){
-const err171 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err171 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err171];
 }
@@ -25513,13 +25435,11 @@ vErrors.push(err171);
 errors++;
 }
 }
-}
-}
-var _valid36 = _errs388 === errors;
+var _valid36 = _errs382 === errors;
 valid65 = valid65 || _valid36;
-const _errs390 = errors;
-if(data115 !== null){
-const err172 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs384 = errors;
+if(data112 !== null){
+const err172 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err172];
 }
@@ -25528,10 +25448,10 @@ vErrors.push(err172);
 }
 errors++;
 }
-var _valid36 = _errs390 === errors;
+var _valid36 = _errs384 === errors;
 valid65 = valid65 || _valid36;
 if(!valid65){
-const err173 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err173 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err173];
 }
@@ -25543,33 +25463,200 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs387;
+errors = _errs381;
 if(vErrors !== null){
-if(_errs387){
-vErrors.length = _errs387;
+if(_errs381){
+vErrors.length = _errs381;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid63 = _errs386 === errors;
+var valid64 = _errs380 === errors;
 }
 else {
-var valid63 = true;
+var valid64 = true;
 }
-if(valid63){
-if(data110.note !== undefined){
-let data116 = data110.note;
+if(valid64){
+if(data111.count !== undefined){
+let data113 = data111.count;
+const _errs386 = errors;
+if(!(((typeof data113 == "number") && (!(data113 % 1) && !isNaN(data113))) && (isFinite(data113)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs386){
+if((typeof data113 == "number") && (isFinite(data113))){
+if(data113 > 100000 || isNaN(data113)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data113 < 1 || isNaN(data113)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid64 = _errs386 === errors;
+}
+else {
+var valid64 = true;
+}
+if(valid64){
+if(data111.orderedAtMs !== undefined){
+let data114 = data111.orderedAtMs;
+const _errs388 = errors;
+if(!(((typeof data114 == "number") && (!(data114 % 1) && !isNaN(data114))) && (isFinite(data114)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs388){
+if((typeof data114 == "number") && (isFinite(data114))){
+if(data114 > 4102444800000 || isNaN(data114)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data114 < 946684800000 || isNaN(data114)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid64 = _errs388 === errors;
+}
+else {
+var valid64 = true;
+}
+if(valid64){
+if(data111.dueAtMs !== undefined){
+let data115 = data111.dueAtMs;
+const _errs390 = errors;
+if(!(((typeof data115 == "number") && (!(data115 % 1) && !isNaN(data115))) && (isFinite(data115)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs390){
+if((typeof data115 == "number") && (isFinite(data115))){
+if(data115 > 4102444800000 || isNaN(data115)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data115 < 946684800000 || isNaN(data115)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid64 = _errs390 === errors;
+}
+else {
+var valid64 = true;
+}
+if(valid64){
+if(data111.arrivedAtMs !== undefined){
+let data116 = data111.arrivedAtMs;
 const _errs392 = errors;
-if(errors === _errs392){
-if(typeof data116 === "string"){
-if(data116.length > 200){
+const _errs393 = errors;
+let valid66 = false;
+const _errs394 = errors;
+if(!(((typeof data116 == "number") && (!(data116 % 1) && !isNaN(data116))) && (isFinite(data116)))){
+const err174 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err174];
+}
+else {
+vErrors.push(err174);
+}
+errors++;
+}
+if(errors === _errs394){
+if((typeof data116 == "number") && (isFinite(data116))){
+if(data116 > 4102444800000 || isNaN(data116)){
+const err175 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err175];
+}
+else {
+vErrors.push(err175);
+}
+errors++;
+}
+else {
+if(data116 < 946684800000 || isNaN(data116)){
+const err176 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err176];
+}
+else {
+vErrors.push(err176);
+}
+errors++;
+}
+}
+}
+}
+var _valid37 = _errs394 === errors;
+valid66 = valid66 || _valid37;
+const _errs396 = errors;
+if(data116 !== null){
+const err177 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err177];
+}
+else {
+vErrors.push(err177);
+}
+errors++;
+}
+var _valid37 = _errs396 === errors;
+valid66 = valid66 || _valid37;
+if(!valid66){
+const err178 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err178];
+}
+else {
+vErrors.push(err178);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs393;
+if(vErrors !== null){
+if(_errs393){
+vErrors.length = _errs393;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid64 = _errs392 === errors;
+}
+else {
+var valid64 = true;
+}
+if(valid64){
+if(data111.note !== undefined){
+let data117 = data111.note;
+const _errs398 = errors;
+if(errors === _errs398){
+if(typeof data117 === "string"){
+if(data117.length > 200){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",schemaPath:"#/$defs/Purchase/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data116)){
+if(!pattern4.test(data117)){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",schemaPath:"#/$defs/Purchase/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -25580,18 +25667,18 @@ validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",sche
 return false;
 }
 }
-var valid63 = _errs392 === errors;
+var valid64 = _errs398 === errors;
 }
 else {
-var valid63 = true;
+var valid64 = true;
 }
-if(valid63){
-if(data110.id !== undefined){
-let data117 = data110.id;
-const _errs394 = errors;
-if(errors === _errs394){
-if(typeof data117 === "string"){
-if(!pattern10.test(data117)){
+if(valid64){
+if(data111.id !== undefined){
+let data118 = data111.id;
+const _errs400 = errors;
+if(errors === _errs400){
+if(typeof data118 === "string"){
+if(!pattern10.test(data118)){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/id",schemaPath:"#/$defs/Purchase/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -25601,109 +25688,35 @@ validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/id",schema
 return false;
 }
 }
-var valid63 = _errs394 === errors;
+var valid64 = _errs400 === errors;
 }
 else {
-var valid63 = true;
+var valid64 = true;
 }
-if(valid63){
-if(data110.revision !== undefined){
-let data118 = data110.revision;
-const _errs396 = errors;
-if(!(((typeof data118 == "number") && (!(data118 % 1) && !isNaN(data118))) && (isFinite(data118)))){
+if(valid64){
+if(data111.revision !== undefined){
+let data119 = data111.revision;
+const _errs402 = errors;
+if(!(((typeof data119 == "number") && (!(data119 % 1) && !isNaN(data119))) && (isFinite(data119)))){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/revision",schemaPath:"#/$defs/Purchase/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs396){
-if((typeof data118 == "number") && (isFinite(data118))){
-if(data118 < 0 || isNaN(data118)){
+if(errors === _errs402){
+if((typeof data119 == "number") && (isFinite(data119))){
+if(data119 < 0 || isNaN(data119)){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/revision",schemaPath:"#/$defs/Purchase/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid63 = _errs396 === errors;
+var valid64 = _errs402 === errors;
 }
 else {
-var valid63 = true;
+var valid64 = true;
 }
-if(valid63){
-if(data110.productId !== undefined){
-let data119 = data110.productId;
-const _errs398 = errors;
-const _errs399 = errors;
-let valid66 = false;
-const _errs400 = errors;
-if(errors === _errs400){
-if(typeof data119 === "string"){
-if(!pattern10.test(data119)){
-const err174 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err174];
-}
-else {
-vErrors.push(err174);
-}
-errors++;
-}
-}
-else {
-const err175 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err175];
-}
-else {
-vErrors.push(err175);
-}
-errors++;
-}
-}
-var _valid37 = _errs400 === errors;
-valid66 = valid66 || _valid37;
-const _errs402 = errors;
-if(data119 !== null){
-const err176 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err176];
-}
-else {
-vErrors.push(err176);
-}
-errors++;
-}
-var _valid37 = _errs402 === errors;
-valid66 = valid66 || _valid37;
-if(!valid66){
-const err177 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err177];
-}
-else {
-vErrors.push(err177);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs399;
-if(vErrors !== null){
-if(_errs399){
-vErrors.length = _errs399;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid63 = _errs398 === errors;
-}
-else {
-var valid63 = true;
-}
-if(valid63){
-if(data110.supplyId !== undefined){
-let data120 = data110.supplyId;
+if(valid64){
+if(data111.productId !== undefined){
+let data120 = data111.productId;
 const _errs404 = errors;
 const _errs405 = errors;
 let valid67 = false;
@@ -25711,18 +25724,7 @@ const _errs406 = errors;
 if(errors === _errs406){
 if(typeof data120 === "string"){
 if(!pattern10.test(data120)){
-const err178 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err178];
-}
-else {
-vErrors.push(err178);
-}
-errors++;
-}
-}
-else {
-const err179 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err179 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err179];
 }
@@ -25732,11 +25734,8 @@ vErrors.push(err179);
 errors++;
 }
 }
-var _valid38 = _errs406 === errors;
-valid67 = valid67 || _valid38;
-const _errs408 = errors;
-if(data120 !== null){
-const err180 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err180 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err180];
 }
@@ -25745,15 +25744,29 @@ vErrors.push(err180);
 }
 errors++;
 }
-var _valid38 = _errs408 === errors;
+}
+var _valid38 = _errs406 === errors;
 valid67 = valid67 || _valid38;
-if(!valid67){
-const err181 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
+const _errs408 = errors;
+if(data120 !== null){
+const err181 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err181];
 }
 else {
 vErrors.push(err181);
+}
+errors++;
+}
+var _valid38 = _errs408 === errors;
+valid67 = valid67 || _valid38;
+if(!valid67){
+const err182 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err182];
+}
+else {
+vErrors.push(err182);
 }
 errors++;
 validate20.errors = vErrors;
@@ -25770,60 +25783,22 @@ vErrors = null;
 }
 }
 }
-var valid63 = _errs404 === errors;
+var valid64 = _errs404 === errors;
 }
 else {
-var valid63 = true;
+var valid64 = true;
 }
-if(valid63){
-if(data110.amount !== undefined){
-let data121 = data110.amount;
+if(valid64){
+if(data111.supplyId !== undefined){
+let data121 = data111.supplyId;
 const _errs410 = errors;
-if(errors === _errs410){
-if((typeof data121 == "number") && (isFinite(data121))){
-if(data121 > 10000000 || isNaN(data121)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
-return false;
-}
-else {
-if(data121 < 0.001 || isNaN(data121)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid63 = _errs410 === errors;
-}
-else {
-var valid63 = true;
-}
-if(valid63){
-if(data110.price !== undefined){
-let data122 = data110.price;
-const _errs412 = errors;
-const _errs413 = errors;
+const _errs411 = errors;
 let valid68 = false;
-const _errs414 = errors;
-if(errors === _errs414){
-if((typeof data122 == "number") && (isFinite(data122))){
-if(data122 > 1000000 || isNaN(data122)){
-const err182 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
-if(vErrors === null){
-vErrors = [err182];
-}
-else {
-vErrors.push(err182);
-}
-errors++;
-}
-else {
-if(data122 < 0 || isNaN(data122)){
-const err183 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const _errs412 = errors;
+if(errors === _errs412){
+if(typeof data121 === "string"){
+if(!pattern10.test(data121)){
+const err183 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err183];
 }
@@ -25833,9 +25808,8 @@ vErrors.push(err183);
 errors++;
 }
 }
-}
 else {
-const err184 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err184 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err184];
 }
@@ -25845,11 +25819,11 @@ vErrors.push(err184);
 errors++;
 }
 }
-var _valid39 = _errs414 === errors;
+var _valid39 = _errs412 === errors;
 valid68 = valid68 || _valid39;
-const _errs416 = errors;
-if(data122 !== null){
-const err185 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs414 = errors;
+if(data121 !== null){
+const err185 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err185];
 }
@@ -25858,10 +25832,10 @@ vErrors.push(err185);
 }
 errors++;
 }
-var _valid39 = _errs416 === errors;
+var _valid39 = _errs414 === errors;
 valid68 = valid68 || _valid39;
 if(!valid68){
-const err186 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf",keyword:"anyOf",params:{}};
+const err186 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err186];
 }
@@ -25873,20 +25847,133 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs413;
+errors = _errs411;
 if(vErrors !== null){
-if(_errs413){
-vErrors.length = _errs413;
+if(_errs411){
+vErrors.length = _errs411;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid63 = _errs412 === errors;
+var valid64 = _errs410 === errors;
 }
 else {
-var valid63 = true;
+var valid64 = true;
+}
+if(valid64){
+if(data111.amount !== undefined){
+let data122 = data111.amount;
+const _errs416 = errors;
+if(errors === _errs416){
+if((typeof data122 == "number") && (isFinite(data122))){
+if(data122 > 10000000 || isNaN(data122)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data122 < 0.001 || isNaN(data122)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid64 = _errs416 === errors;
+}
+else {
+var valid64 = true;
+}
+if(valid64){
+if(data111.price !== undefined){
+let data123 = data111.price;
+const _errs418 = errors;
+const _errs419 = errors;
+let valid69 = false;
+const _errs420 = errors;
+if(errors === _errs420){
+if((typeof data123 == "number") && (isFinite(data123))){
+if(data123 > 1000000 || isNaN(data123)){
+const err187 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err187];
+}
+else {
+vErrors.push(err187);
+}
+errors++;
+}
+else {
+if(data123 < 0 || isNaN(data123)){
+const err188 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err188];
+}
+else {
+vErrors.push(err188);
+}
+errors++;
+}
+}
+}
+else {
+const err189 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err189];
+}
+else {
+vErrors.push(err189);
+}
+errors++;
+}
+}
+var _valid40 = _errs420 === errors;
+valid69 = valid69 || _valid40;
+const _errs422 = errors;
+if(data123 !== null){
+const err190 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err190];
+}
+else {
+vErrors.push(err190);
+}
+errors++;
+}
+var _valid40 = _errs422 === errors;
+valid69 = valid69 || _valid40;
+if(!valid69){
+const err191 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err191];
+}
+else {
+vErrors.push(err191);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs419;
+if(vErrors !== null){
+if(_errs419){
+vErrors.length = _errs419;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid64 = _errs418 === errors;
+}
+else {
+var valid64 = true;
 }
 }
 }
@@ -25907,8 +25994,8 @@ validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"
 return false;
 }
 }
-var valid61 = _errs370 === errors;
-if(!valid61){
+var valid62 = _errs376 === errors;
+if(!valid62){
 break;
 }
 }
@@ -25918,27 +26005,27 @@ validate20.errors = [{instancePath:instancePath+"/purchases",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs368 === errors;
+var valid0 = _errs374 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.mixCards !== undefined){
-let data123 = data.mixCards;
-const _errs418 = errors;
-if(errors === _errs418){
-if(Array.isArray(data123)){
-var valid69 = true;
-const len13 = data123.length;
+let data124 = data.mixCards;
+const _errs424 = errors;
+if(errors === _errs424){
+if(Array.isArray(data124)){
+var valid70 = true;
+const len13 = data124.length;
 for(let i14=0; i14<len13; i14++){
-const _errs420 = errors;
-if(!(validate33(data123[i14], {instancePath:instancePath+"/mixCards/" + i14,parentData:data123,parentDataProperty:i14,rootData,dynamicAnchors}))){
+const _errs426 = errors;
+if(!(validate33(data124[i14], {instancePath:instancePath+"/mixCards/" + i14,parentData:data124,parentDataProperty:i14,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate33.errors : vErrors.concat(validate33.errors);
 errors = vErrors.length;
 }
-var valid69 = _errs420 === errors;
-if(!valid69){
+var valid70 = _errs426 === errors;
+if(!valid70){
 break;
 }
 }
@@ -25948,27 +26035,27 @@ validate20.errors = [{instancePath:instancePath+"/mixCards",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs418 === errors;
+var valid0 = _errs424 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.logEntries !== undefined){
-let data125 = data.logEntries;
-const _errs421 = errors;
-if(errors === _errs421){
-if(Array.isArray(data125)){
-var valid70 = true;
-const len14 = data125.length;
+let data126 = data.logEntries;
+const _errs427 = errors;
+if(errors === _errs427){
+if(Array.isArray(data126)){
+var valid71 = true;
+const len14 = data126.length;
 for(let i15=0; i15<len14; i15++){
-const _errs423 = errors;
-if(!(validate35(data125[i15], {instancePath:instancePath+"/logEntries/" + i15,parentData:data125,parentDataProperty:i15,rootData,dynamicAnchors}))){
+const _errs429 = errors;
+if(!(validate35(data126[i15], {instancePath:instancePath+"/logEntries/" + i15,parentData:data126,parentDataProperty:i15,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate35.errors : vErrors.concat(validate35.errors);
 errors = vErrors.length;
 }
-var valid70 = _errs423 === errors;
-if(!valid70){
+var valid71 = _errs429 === errors;
+if(!valid71){
 break;
 }
 }
@@ -25978,27 +26065,27 @@ validate20.errors = [{instancePath:instancePath+"/logEntries",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs421 === errors;
+var valid0 = _errs427 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pictures !== undefined){
-let data127 = data.pictures;
-const _errs424 = errors;
-if(errors === _errs424){
-if(Array.isArray(data127)){
-var valid71 = true;
-const len15 = data127.length;
+let data128 = data.pictures;
+const _errs430 = errors;
+if(errors === _errs430){
+if(Array.isArray(data128)){
+var valid72 = true;
+const len15 = data128.length;
 for(let i16=0; i16<len15; i16++){
-const _errs426 = errors;
-if(!(validate37(data127[i16], {instancePath:instancePath+"/pictures/" + i16,parentData:data127,parentDataProperty:i16,rootData,dynamicAnchors}))){
+const _errs432 = errors;
+if(!(validate37(data128[i16], {instancePath:instancePath+"/pictures/" + i16,parentData:data128,parentDataProperty:i16,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate37.errors : vErrors.concat(validate37.errors);
 errors = vErrors.length;
 }
-var valid71 = _errs426 === errors;
-if(!valid71){
+var valid72 = _errs432 === errors;
+if(!valid72){
 break;
 }
 }
@@ -26008,46 +26095,46 @@ validate20.errors = [{instancePath:instancePath+"/pictures",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs424 === errors;
+var valid0 = _errs430 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.meshes !== undefined){
-let data129 = data.meshes;
-const _errs427 = errors;
-if(errors === _errs427){
-if(Array.isArray(data129)){
-var valid72 = true;
-const len16 = data129.length;
+let data130 = data.meshes;
+const _errs433 = errors;
+if(errors === _errs433){
+if(Array.isArray(data130)){
+var valid73 = true;
+const len16 = data130.length;
 for(let i17=0; i17<len16; i17++){
-let data130 = data129[i17];
-const _errs429 = errors;
-const _errs430 = errors;
-if(errors === _errs430){
-if(data130 && typeof data130 == "object" && !Array.isArray(data130)){
+let data131 = data130[i17];
+const _errs435 = errors;
+const _errs436 = errors;
+if(errors === _errs436){
+if(data131 && typeof data131 == "object" && !Array.isArray(data131)){
 let missing8;
-if((((((((((((data130.partId === undefined) && (missing8 = "partId")) || ((data130.name === undefined) && (missing8 = "name"))) || ((data130.format === undefined) && (missing8 = "format"))) || ((data130.byteLength === undefined) && (missing8 = "byteLength"))) || ((data130.unit === undefined) && (missing8 = "unit"))) || ((data130.scale === undefined) && (missing8 = "scale"))) || ((data130.up === undefined) && (missing8 = "up"))) || ((data130.hiddenSide === undefined) && (missing8 = "hiddenSide"))) || ((data130.note === undefined) && (missing8 = "note"))) || ((data130.id === undefined) && (missing8 = "id"))) || ((data130.revision === undefined) && (missing8 = "revision"))){
+if((((((((((((data131.partId === undefined) && (missing8 = "partId")) || ((data131.name === undefined) && (missing8 = "name"))) || ((data131.format === undefined) && (missing8 = "format"))) || ((data131.byteLength === undefined) && (missing8 = "byteLength"))) || ((data131.unit === undefined) && (missing8 = "unit"))) || ((data131.scale === undefined) && (missing8 = "scale"))) || ((data131.up === undefined) && (missing8 = "up"))) || ((data131.hiddenSide === undefined) && (missing8 = "hiddenSide"))) || ((data131.note === undefined) && (missing8 = "note"))) || ((data131.id === undefined) && (missing8 = "id"))) || ((data131.revision === undefined) && (missing8 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$defs/MeshReference/required",keyword:"required",params:{missingProperty: missing8}}];
 return false;
 }
 else {
-const _errs432 = errors;
-for(const key8 in data130){
+const _errs438 = errors;
+for(const key8 in data131){
 if(!(func1.call(schema69.properties, key8))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key8}}];
 return false;
 break;
 }
 }
-if(_errs432 === errors){
-if(data130.partId !== undefined){
-let data131 = data130.partId;
-const _errs433 = errors;
-if(errors === _errs433){
-if(typeof data131 === "string"){
-if(!pattern10.test(data131)){
+if(_errs438 === errors){
+if(data131.partId !== undefined){
+let data132 = data131.partId;
+const _errs439 = errors;
+if(errors === _errs439){
+if(typeof data132 === "string"){
+if(!pattern10.test(data132)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26057,28 +26144,28 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/partId",schem
 return false;
 }
 }
-var valid74 = _errs433 === errors;
+var valid75 = _errs439 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.name !== undefined){
-let data132 = data130.name;
-const _errs435 = errors;
-if(errors === _errs435){
-if(typeof data132 === "string"){
-if(data132.length > 200){
+if(valid75){
+if(data131.name !== undefined){
+let data133 = data131.name;
+const _errs441 = errors;
+if(errors === _errs441){
+if(typeof data133 === "string"){
+if(data133.length > 200){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data132.length < 1){
+if(data133.length < 1){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data132)){
+if(!pattern4.test(data133)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -26090,84 +26177,84 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaP
 return false;
 }
 }
-var valid74 = _errs435 === errors;
+var valid75 = _errs441 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.format !== undefined){
-let data133 = data130.format;
-const _errs437 = errors;
-if(typeof data133 !== "string"){
+if(valid75){
+if(data131.format !== undefined){
+let data134 = data131.format;
+const _errs443 = errors;
+if(typeof data134 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/format",schemaPath:"#/$defs/MeshReference/properties/format/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data133 === "stl") || (data133 === "obj")) || (data133 === "3mf"))){
+if(!(((data134 === "stl") || (data134 === "obj")) || (data134 === "3mf"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema69.properties.format.enum}}];
 return false;
 }
-var valid74 = _errs437 === errors;
+var valid75 = _errs443 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.byteLength !== undefined){
-let data134 = data130.byteLength;
-const _errs439 = errors;
-if(!(((typeof data134 == "number") && (!(data134 % 1) && !isNaN(data134))) && (isFinite(data134)))){
+if(valid75){
+if(data131.byteLength !== undefined){
+let data135 = data131.byteLength;
+const _errs445 = errors;
+if(!(((typeof data135 == "number") && (!(data135 % 1) && !isNaN(data135))) && (isFinite(data135)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs439){
-if((typeof data134 == "number") && (isFinite(data134))){
-if(data134 > 134217728 || isNaN(data134)){
+if(errors === _errs445){
+if((typeof data135 == "number") && (isFinite(data135))){
+if(data135 > 134217728 || isNaN(data135)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 134217728}}];
 return false;
 }
 else {
-if(data134 < 1 || isNaN(data134)){
+if(data135 < 1 || isNaN(data135)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid74 = _errs439 === errors;
+var valid75 = _errs445 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.unit !== undefined){
-let data135 = data130.unit;
-const _errs441 = errors;
-if(typeof data135 !== "string"){
+if(valid75){
+if(data131.unit !== undefined){
+let data136 = data131.unit;
+const _errs447 = errors;
+if(typeof data136 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((data135 === "mm") || (data135 === "cm")) || (data135 === "in")) || (data135 === "m"))){
+if(!((((data136 === "mm") || (data136 === "cm")) || (data136 === "in")) || (data136 === "m"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema69.properties.unit.enum}}];
 return false;
 }
-var valid74 = _errs441 === errors;
+var valid75 = _errs447 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.scale !== undefined){
-let data136 = data130.scale;
-const _errs443 = errors;
-if(errors === _errs443){
-if((typeof data136 == "number") && (isFinite(data136))){
-if(data136 > 1000 || isNaN(data136)){
+if(valid75){
+if(data131.scale !== undefined){
+let data137 = data131.scale;
+const _errs449 = errors;
+if(errors === _errs449){
+if((typeof data137 == "number") && (isFinite(data137))){
+if(data137 > 1000 || isNaN(data137)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
 return false;
 }
 else {
-if(data136 < 0.001 || isNaN(data136)){
+if(data137 < 0.001 || isNaN(data137)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
 return false;
 }
@@ -26178,40 +26265,40 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schema
 return false;
 }
 }
-var valid74 = _errs443 === errors;
+var valid75 = _errs449 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.up !== undefined){
-let data137 = data130.up;
-const _errs445 = errors;
-if(errors === _errs445){
-if(Array.isArray(data137)){
-if(data137.length > 3){
+if(valid75){
+if(data131.up !== undefined){
+let data138 = data131.up;
+const _errs451 = errors;
+if(errors === _errs451){
+if(Array.isArray(data138)){
+if(data138.length > 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPath:"#/$defs/MeshReference/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data137.length < 3){
+if(data138.length < 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPath:"#/$defs/MeshReference/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid75 = true;
-const len17 = data137.length;
+var valid76 = true;
+const len17 = data138.length;
 for(let i18=0; i18<len17; i18++){
-let data138 = data137[i18];
-const _errs447 = errors;
-if(errors === _errs447){
-if((typeof data138 == "number") && (isFinite(data138))){
-if(data138 > 1 || isNaN(data138)){
+let data139 = data138[i18];
+const _errs453 = errors;
+if(errors === _errs453){
+if((typeof data139 == "number") && (isFinite(data139))){
+if(data139 > 1 || isNaN(data139)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,schemaPath:"#/$defs/MeshReference/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data138 < -1 || isNaN(data138)){
+if(data139 < -1 || isNaN(data139)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,schemaPath:"#/$defs/MeshReference/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
 return false;
 }
@@ -26222,8 +26309,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,sc
 return false;
 }
 }
-var valid75 = _errs447 === errors;
-if(!valid75){
+var valid76 = _errs453 === errors;
+if(!valid76){
 break;
 }
 }
@@ -26235,35 +26322,35 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPat
 return false;
 }
 }
-var valid74 = _errs445 === errors;
+var valid75 = _errs451 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.hiddenSide !== undefined){
-let data139 = data130.hiddenSide;
-const _errs449 = errors;
-if(typeof data139 !== "string"){
+if(valid75){
+if(data131.hiddenSide !== undefined){
+let data140 = data131.hiddenSide;
+const _errs455 = errors;
+if(typeof data140 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((((((data139 === "none") || (data139 === "-z")) || (data139 === "+z")) || (data139 === "-y")) || (data139 === "+y")) || (data139 === "-x")) || (data139 === "+x"))){
+if(!(((((((data140 === "none") || (data140 === "-z")) || (data140 === "+z")) || (data140 === "-y")) || (data140 === "+y")) || (data140 === "-x")) || (data140 === "+x"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema69.properties.hiddenSide.enum}}];
 return false;
 }
-var valid74 = _errs449 === errors;
+var valid75 = _errs455 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.note !== undefined){
-let data140 = data130.note;
-const _errs451 = errors;
-if(errors === _errs451){
-if(typeof data140 === "string"){
-if(data140.length > 4000){
+if(valid75){
+if(data131.note !== undefined){
+let data141 = data131.note;
+const _errs457 = errors;
+if(errors === _errs457){
+if(typeof data141 === "string"){
+if(data141.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/note",schemaPath:"#/$defs/MeshReference/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -26273,18 +26360,18 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/note",schemaP
 return false;
 }
 }
-var valid74 = _errs451 === errors;
+var valid75 = _errs457 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.id !== undefined){
-let data141 = data130.id;
-const _errs453 = errors;
-if(errors === _errs453){
-if(typeof data141 === "string"){
-if(!pattern10.test(data141)){
+if(valid75){
+if(data131.id !== undefined){
+let data142 = data131.id;
+const _errs459 = errors;
+if(errors === _errs459){
+if(typeof data142 === "string"){
+if(!pattern10.test(data142)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/id",schemaPath:"#/$defs/MeshReference/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26294,31 +26381,31 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/id",schemaPat
 return false;
 }
 }
-var valid74 = _errs453 === errors;
+var valid75 = _errs459 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
-if(valid74){
-if(data130.revision !== undefined){
-let data142 = data130.revision;
-const _errs455 = errors;
-if(!(((typeof data142 == "number") && (!(data142 % 1) && !isNaN(data142))) && (isFinite(data142)))){
+if(valid75){
+if(data131.revision !== undefined){
+let data143 = data131.revision;
+const _errs461 = errors;
+if(!(((typeof data143 == "number") && (!(data143 % 1) && !isNaN(data143))) && (isFinite(data143)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs455){
-if((typeof data142 == "number") && (isFinite(data142))){
-if(data142 < 0 || isNaN(data142)){
+if(errors === _errs461){
+if((typeof data143 == "number") && (isFinite(data143))){
+if(data143 < 0 || isNaN(data143)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid74 = _errs455 === errors;
+var valid75 = _errs461 === errors;
 }
 else {
-var valid74 = true;
+var valid75 = true;
 }
 }
 }
@@ -26338,8 +26425,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$
 return false;
 }
 }
-var valid72 = _errs429 === errors;
-if(!valid72){
+var valid73 = _errs435 === errors;
+if(!valid73){
 break;
 }
 }
@@ -26349,46 +26436,46 @@ validate20.errors = [{instancePath:instancePath+"/meshes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs427 === errors;
+var valid0 = _errs433 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.passes !== undefined){
-let data143 = data.passes;
-const _errs457 = errors;
-if(errors === _errs457){
-if(Array.isArray(data143)){
-var valid76 = true;
-const len18 = data143.length;
+let data144 = data.passes;
+const _errs463 = errors;
+if(errors === _errs463){
+if(Array.isArray(data144)){
+var valid77 = true;
+const len18 = data144.length;
 for(let i19=0; i19<len18; i19++){
-let data144 = data143[i19];
-const _errs459 = errors;
-const _errs460 = errors;
-if(errors === _errs460){
-if(data144 && typeof data144 == "object" && !Array.isArray(data144)){
+let data145 = data144[i19];
+const _errs465 = errors;
+const _errs466 = errors;
+if(errors === _errs466){
+if(data145 && typeof data145 == "object" && !Array.isArray(data145)){
 let missing9;
-if(((((((((((data144.partId === undefined) && (missing9 = "partId")) || ((data144.atMs === undefined) && (missing9 = "atMs"))) || ((data144.minutes === undefined) && (missing9 = "minutes"))) || ((data144.plannedMinutes === undefined) && (missing9 = "plannedMinutes"))) || ((data144.zone === undefined) && (missing9 = "zone"))) || ((data144.valleyMicrometres === undefined) && (missing9 = "valleyMicrometres"))) || ((data144.isGuideCoat === undefined) && (missing9 = "isGuideCoat"))) || ((data144.note === undefined) && (missing9 = "note"))) || ((data144.id === undefined) && (missing9 = "id"))) || ((data144.revision === undefined) && (missing9 = "revision"))){
+if(((((((((((data145.partId === undefined) && (missing9 = "partId")) || ((data145.atMs === undefined) && (missing9 = "atMs"))) || ((data145.minutes === undefined) && (missing9 = "minutes"))) || ((data145.plannedMinutes === undefined) && (missing9 = "plannedMinutes"))) || ((data145.zone === undefined) && (missing9 = "zone"))) || ((data145.valleyMicrometres === undefined) && (missing9 = "valleyMicrometres"))) || ((data145.isGuideCoat === undefined) && (missing9 = "isGuideCoat"))) || ((data145.note === undefined) && (missing9 = "note"))) || ((data145.id === undefined) && (missing9 = "id"))) || ((data145.revision === undefined) && (missing9 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$defs/SurfacePass/required",keyword:"required",params:{missingProperty: missing9}}];
 return false;
 }
 else {
-const _errs462 = errors;
-for(const key9 in data144){
+const _errs468 = errors;
+for(const key9 in data145){
 if(!(func1.call(schema70.properties, key9))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
 }
 }
-if(_errs462 === errors){
-if(data144.partId !== undefined){
-let data145 = data144.partId;
-const _errs463 = errors;
-if(errors === _errs463){
-if(typeof data145 === "string"){
-if(!pattern10.test(data145)){
+if(_errs468 === errors){
+if(data145.partId !== undefined){
+let data146 = data145.partId;
+const _errs469 = errors;
+if(errors === _errs469){
+if(typeof data146 === "string"){
+if(!pattern10.test(data146)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26398,50 +26485,50 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/partId",schem
 return false;
 }
 }
-var valid78 = _errs463 === errors;
+var valid79 = _errs469 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.atMs !== undefined){
-let data146 = data144.atMs;
-const _errs465 = errors;
-if(!(((typeof data146 == "number") && (!(data146 % 1) && !isNaN(data146))) && (isFinite(data146)))){
+if(valid79){
+if(data145.atMs !== undefined){
+let data147 = data145.atMs;
+const _errs471 = errors;
+if(!(((typeof data147 == "number") && (!(data147 % 1) && !isNaN(data147))) && (isFinite(data147)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs465){
-if((typeof data146 == "number") && (isFinite(data146))){
-if(data146 > 4102444800000 || isNaN(data146)){
+if(errors === _errs471){
+if((typeof data147 == "number") && (isFinite(data147))){
+if(data147 > 4102444800000 || isNaN(data147)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data146 < 946684800000 || isNaN(data146)){
+if(data147 < 946684800000 || isNaN(data147)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid78 = _errs465 === errors;
+var valid79 = _errs471 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.minutes !== undefined){
-let data147 = data144.minutes;
-const _errs467 = errors;
-if(errors === _errs467){
-if((typeof data147 == "number") && (isFinite(data147))){
-if(data147 > 10000 || isNaN(data147)){
+if(valid79){
+if(data145.minutes !== undefined){
+let data148 = data145.minutes;
+const _errs473 = errors;
+if(errors === _errs473){
+if((typeof data148 == "number") && (isFinite(data148))){
+if(data148 > 10000 || isNaN(data148)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data147 < 0 || isNaN(data147)){
+if(data148 < 0 || isNaN(data148)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -26452,106 +26539,22 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",sche
 return false;
 }
 }
-var valid78 = _errs467 === errors;
+var valid79 = _errs473 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.plannedMinutes !== undefined){
-let data148 = data144.plannedMinutes;
-const _errs469 = errors;
-const _errs470 = errors;
-let valid79 = false;
-const _errs471 = errors;
-if(errors === _errs471){
-if((typeof data148 == "number") && (isFinite(data148))){
-if(data148 > 10000 || isNaN(data148)){
-const err187 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err187];
-}
-else {
-vErrors.push(err187);
-}
-errors++;
-}
-else {
-if(data148 < 0 || isNaN(data148)){
-const err188 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err188];
-}
-else {
-vErrors.push(err188);
-}
-errors++;
-}
-}
-}
-else {
-const err189 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err189];
-}
-else {
-vErrors.push(err189);
-}
-errors++;
-}
-}
-var _valid40 = _errs471 === errors;
-valid79 = valid79 || _valid40;
-const _errs473 = errors;
-if(data148 !== null){
-const err190 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err190];
-}
-else {
-vErrors.push(err190);
-}
-errors++;
-}
-var _valid40 = _errs473 === errors;
-valid79 = valid79 || _valid40;
-if(!valid79){
-const err191 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err191];
-}
-else {
-vErrors.push(err191);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs470;
-if(vErrors !== null){
-if(_errs470){
-vErrors.length = _errs470;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid78 = _errs469 === errors;
-}
-else {
-var valid78 = true;
-}
-if(valid78){
-if(data144.zone !== undefined){
-let data149 = data144.zone;
+if(valid79){
+if(data145.plannedMinutes !== undefined){
+let data149 = data145.plannedMinutes;
 const _errs475 = errors;
 const _errs476 = errors;
 let valid80 = false;
 const _errs477 = errors;
-if(typeof data149 !== "string"){
-const err192 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(errors === _errs477){
+if((typeof data149 == "number") && (isFinite(data149))){
+if(data149 > 10000 || isNaN(data149)){
+const err192 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err192];
 }
@@ -26560,8 +26563,9 @@ vErrors.push(err192);
 }
 errors++;
 }
-if(!((((((data149 === "bed") || (data149 === "flat")) || (data149 === "dome")) || (data149 === "shoulder")) || (data149 === "wall")) || (data149 === "overhang"))){
-const err193 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema70.properties.zone.anyOf[0].enum}};
+else {
+if(data149 < 0 || isNaN(data149)){
+const err193 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err193];
 }
@@ -26570,11 +26574,10 @@ vErrors.push(err193);
 }
 errors++;
 }
-var _valid41 = _errs477 === errors;
-valid80 = valid80 || _valid41;
-const _errs479 = errors;
-if(data149 !== null){
-const err194 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
+}
+}
+else {
+const err194 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err194];
 }
@@ -26583,15 +26586,29 @@ vErrors.push(err194);
 }
 errors++;
 }
-var _valid41 = _errs479 === errors;
+}
+var _valid41 = _errs477 === errors;
 valid80 = valid80 || _valid41;
-if(!valid80){
-const err195 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
+const _errs479 = errors;
+if(data149 !== null){
+const err195 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err195];
 }
 else {
 vErrors.push(err195);
+}
+errors++;
+}
+var _valid41 = _errs479 === errors;
+valid80 = valid80 || _valid41;
+if(!valid80){
+const err196 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err196];
+}
+else {
+vErrors.push(err196);
 }
 errors++;
 validate20.errors = vErrors;
@@ -26608,33 +26625,20 @@ vErrors = null;
 }
 }
 }
-var valid78 = _errs475 === errors;
+var valid79 = _errs475 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.valleyMicrometres !== undefined){
-let data150 = data144.valleyMicrometres;
+if(valid79){
+if(data145.zone !== undefined){
+let data150 = data145.zone;
 const _errs481 = errors;
 const _errs482 = errors;
 let valid81 = false;
 const _errs483 = errors;
-if(errors === _errs483){
-if((typeof data150 == "number") && (isFinite(data150))){
-if(data150 > 10000 || isNaN(data150)){
-const err196 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err196];
-}
-else {
-vErrors.push(err196);
-}
-errors++;
-}
-else {
-if(data150 < 0.1 || isNaN(data150)){
-const err197 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(typeof data150 !== "string"){
+const err197 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err197];
 }
@@ -26643,10 +26647,8 @@ vErrors.push(err197);
 }
 errors++;
 }
-}
-}
-else {
-const err198 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(!((((((data150 === "bed") || (data150 === "flat")) || (data150 === "dome")) || (data150 === "shoulder")) || (data150 === "wall")) || (data150 === "overhang"))){
+const err198 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema70.properties.zone.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err198];
 }
@@ -26655,12 +26657,11 @@ vErrors.push(err198);
 }
 errors++;
 }
-}
 var _valid42 = _errs483 === errors;
 valid81 = valid81 || _valid42;
 const _errs485 = errors;
 if(data150 !== null){
-const err199 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err199 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err199];
 }
@@ -26672,7 +26673,7 @@ errors++;
 var _valid42 = _errs485 === errors;
 valid81 = valid81 || _valid42;
 if(!valid81){
-const err200 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+const err200 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err200];
 }
@@ -26694,30 +26695,116 @@ vErrors = null;
 }
 }
 }
-var valid78 = _errs481 === errors;
+var valid79 = _errs481 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.isGuideCoat !== undefined){
+if(valid79){
+if(data145.valleyMicrometres !== undefined){
+let data151 = data145.valleyMicrometres;
 const _errs487 = errors;
-if(typeof data144.isGuideCoat !== "boolean"){
+const _errs488 = errors;
+let valid82 = false;
+const _errs489 = errors;
+if(errors === _errs489){
+if((typeof data151 == "number") && (isFinite(data151))){
+if(data151 > 10000 || isNaN(data151)){
+const err201 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err201];
+}
+else {
+vErrors.push(err201);
+}
+errors++;
+}
+else {
+if(data151 < 0.1 || isNaN(data151)){
+const err202 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err202];
+}
+else {
+vErrors.push(err202);
+}
+errors++;
+}
+}
+}
+else {
+const err203 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err203];
+}
+else {
+vErrors.push(err203);
+}
+errors++;
+}
+}
+var _valid43 = _errs489 === errors;
+valid82 = valid82 || _valid43;
+const _errs491 = errors;
+if(data151 !== null){
+const err204 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err204];
+}
+else {
+vErrors.push(err204);
+}
+errors++;
+}
+var _valid43 = _errs491 === errors;
+valid82 = valid82 || _valid43;
+if(!valid82){
+const err205 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err205];
+}
+else {
+vErrors.push(err205);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs488;
+if(vErrors !== null){
+if(_errs488){
+vErrors.length = _errs488;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid79 = _errs487 === errors;
+}
+else {
+var valid79 = true;
+}
+if(valid79){
+if(data145.isGuideCoat !== undefined){
+const _errs493 = errors;
+if(typeof data145.isGuideCoat !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/isGuideCoat",schemaPath:"#/$defs/SurfacePass/properties/isGuideCoat/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid78 = _errs487 === errors;
+var valid79 = _errs493 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.note !== undefined){
-let data152 = data144.note;
-const _errs489 = errors;
-if(errors === _errs489){
-if(typeof data152 === "string"){
-if(data152.length > 4000){
+if(valid79){
+if(data145.note !== undefined){
+let data153 = data145.note;
+const _errs495 = errors;
+if(errors === _errs495){
+if(typeof data153 === "string"){
+if(data153.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -26727,18 +26814,18 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/note",schemaP
 return false;
 }
 }
-var valid78 = _errs489 === errors;
+var valid79 = _errs495 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.id !== undefined){
-let data153 = data144.id;
-const _errs491 = errors;
-if(errors === _errs491){
-if(typeof data153 === "string"){
-if(!pattern10.test(data153)){
+if(valid79){
+if(data145.id !== undefined){
+let data154 = data145.id;
+const _errs497 = errors;
+if(errors === _errs497){
+if(typeof data154 === "string"){
+if(!pattern10.test(data154)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26748,31 +26835,31 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/id",schemaPat
 return false;
 }
 }
-var valid78 = _errs491 === errors;
+var valid79 = _errs497 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
-if(valid78){
-if(data144.revision !== undefined){
-let data154 = data144.revision;
-const _errs493 = errors;
-if(!(((typeof data154 == "number") && (!(data154 % 1) && !isNaN(data154))) && (isFinite(data154)))){
+if(valid79){
+if(data145.revision !== undefined){
+let data155 = data145.revision;
+const _errs499 = errors;
+if(!(((typeof data155 == "number") && (!(data155 % 1) && !isNaN(data155))) && (isFinite(data155)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs493){
-if((typeof data154 == "number") && (isFinite(data154))){
-if(data154 < 0 || isNaN(data154)){
+if(errors === _errs499){
+if((typeof data155 == "number") && (isFinite(data155))){
+if(data155 < 0 || isNaN(data155)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid78 = _errs493 === errors;
+var valid79 = _errs499 === errors;
 }
 else {
-var valid78 = true;
+var valid79 = true;
 }
 }
 }
@@ -26791,8 +26878,8 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$
 return false;
 }
 }
-var valid76 = _errs459 === errors;
-if(!valid76){
+var valid77 = _errs465 === errors;
+if(!valid77){
 break;
 }
 }
@@ -26802,27 +26889,27 @@ validate20.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs457 === errors;
+var valid0 = _errs463 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.flaws !== undefined){
-let data155 = data.flaws;
-const _errs495 = errors;
-if(errors === _errs495){
-if(Array.isArray(data155)){
-var valid82 = true;
-const len19 = data155.length;
+let data156 = data.flaws;
+const _errs501 = errors;
+if(errors === _errs501){
+if(Array.isArray(data156)){
+var valid83 = true;
+const len19 = data156.length;
 for(let i20=0; i20<len19; i20++){
-const _errs497 = errors;
-if(!(validate41(data155[i20], {instancePath:instancePath+"/flaws/" + i20,parentData:data155,parentDataProperty:i20,rootData,dynamicAnchors}))){
+const _errs503 = errors;
+if(!(validate41(data156[i20], {instancePath:instancePath+"/flaws/" + i20,parentData:data156,parentDataProperty:i20,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate41.errors : vErrors.concat(validate41.errors);
 errors = vErrors.length;
 }
-var valid82 = _errs497 === errors;
-if(!valid82){
+var valid83 = _errs503 === errors;
+if(!valid83){
 break;
 }
 }
@@ -26832,46 +26919,46 @@ validate20.errors = [{instancePath:instancePath+"/flaws",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs495 === errors;
+var valid0 = _errs501 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.fits !== undefined){
-let data157 = data.fits;
-const _errs498 = errors;
-if(errors === _errs498){
-if(Array.isArray(data157)){
-var valid83 = true;
-const len20 = data157.length;
+let data158 = data.fits;
+const _errs504 = errors;
+if(errors === _errs504){
+if(Array.isArray(data158)){
+var valid84 = true;
+const len20 = data158.length;
 for(let i21=0; i21<len20; i21++){
-let data158 = data157[i21];
-const _errs500 = errors;
-const _errs501 = errors;
-if(errors === _errs501){
-if(data158 && typeof data158 == "object" && !Array.isArray(data158)){
+let data159 = data158[i21];
+const _errs506 = errors;
+const _errs507 = errors;
+if(errors === _errs507){
+if(data159 && typeof data159 == "object" && !Array.isArray(data159)){
 let missing10;
-if((((((((((((data158.partId === undefined) && (missing10 = "partId")) || ((data158.otherPartId === undefined) && (missing10 = "otherPartId"))) || ((data158.name === undefined) && (missing10 = "name"))) || ((data158.kind === undefined) && (missing10 = "kind"))) || ((data158.holeMillimetres === undefined) && (missing10 = "holeMillimetres"))) || ((data158.shaftMillimetres === undefined) && (missing10 = "shaftMillimetres"))) || ((data158.printErrorMillimetres === undefined) && (missing10 = "printErrorMillimetres"))) || ((data158.isMasked === undefined) && (missing10 = "isMasked"))) || ((data158.note === undefined) && (missing10 = "note"))) || ((data158.id === undefined) && (missing10 = "id"))) || ((data158.revision === undefined) && (missing10 = "revision"))){
+if((((((((((((data159.partId === undefined) && (missing10 = "partId")) || ((data159.otherPartId === undefined) && (missing10 = "otherPartId"))) || ((data159.name === undefined) && (missing10 = "name"))) || ((data159.kind === undefined) && (missing10 = "kind"))) || ((data159.holeMillimetres === undefined) && (missing10 = "holeMillimetres"))) || ((data159.shaftMillimetres === undefined) && (missing10 = "shaftMillimetres"))) || ((data159.printErrorMillimetres === undefined) && (missing10 = "printErrorMillimetres"))) || ((data159.isMasked === undefined) && (missing10 = "isMasked"))) || ((data159.note === undefined) && (missing10 = "note"))) || ((data159.id === undefined) && (missing10 = "id"))) || ((data159.revision === undefined) && (missing10 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$defs/Fit/required",keyword:"required",params:{missingProperty: missing10}}];
 return false;
 }
 else {
-const _errs503 = errors;
-for(const key10 in data158){
+const _errs509 = errors;
+for(const key10 in data159){
 if(!(func1.call(schema73.properties, key10))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
 return false;
 break;
 }
 }
-if(_errs503 === errors){
-if(data158.partId !== undefined){
-let data159 = data158.partId;
-const _errs504 = errors;
-if(errors === _errs504){
-if(typeof data159 === "string"){
-if(!pattern10.test(data159)){
+if(_errs509 === errors){
+if(data159.partId !== undefined){
+let data160 = data159.partId;
+const _errs510 = errors;
+if(errors === _errs510){
+if(typeof data160 === "string"){
+if(!pattern10.test(data160)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/partId",schemaPath:"#/$defs/Fit/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26881,102 +26968,102 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/partId",schemaP
 return false;
 }
 }
-var valid85 = _errs504 === errors;
+var valid86 = _errs510 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.otherPartId !== undefined){
-let data160 = data158.otherPartId;
-const _errs506 = errors;
-const _errs507 = errors;
-let valid86 = false;
-const _errs508 = errors;
-if(errors === _errs508){
-if(typeof data160 === "string"){
-if(!pattern10.test(data160)){
-const err201 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(valid86){
+if(data159.otherPartId !== undefined){
+let data161 = data159.otherPartId;
+const _errs512 = errors;
+const _errs513 = errors;
+let valid87 = false;
+const _errs514 = errors;
+if(errors === _errs514){
+if(typeof data161 === "string"){
+if(!pattern10.test(data161)){
+const err206 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err201];
+vErrors = [err206];
 }
 else {
-vErrors.push(err201);
+vErrors.push(err206);
 }
 errors++;
 }
 }
 else {
-const err202 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err207 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err202];
+vErrors = [err207];
 }
 else {
-vErrors.push(err202);
+vErrors.push(err207);
 }
 errors++;
 }
 }
-var _valid43 = _errs508 === errors;
-valid86 = valid86 || _valid43;
-const _errs510 = errors;
-if(data160 !== null){
-const err203 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid44 = _errs514 === errors;
+valid87 = valid87 || _valid44;
+const _errs516 = errors;
+if(data161 !== null){
+const err208 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err203];
+vErrors = [err208];
 }
 else {
-vErrors.push(err203);
+vErrors.push(err208);
 }
 errors++;
 }
-var _valid43 = _errs510 === errors;
-valid86 = valid86 || _valid43;
-if(!valid86){
-const err204 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
+var _valid44 = _errs516 === errors;
+valid87 = valid87 || _valid44;
+if(!valid87){
+const err209 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err204];
+vErrors = [err209];
 }
 else {
-vErrors.push(err204);
+vErrors.push(err209);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs507;
+errors = _errs513;
 if(vErrors !== null){
-if(_errs507){
-vErrors.length = _errs507;
+if(_errs513){
+vErrors.length = _errs513;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid85 = _errs506 === errors;
+var valid86 = _errs512 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.name !== undefined){
-let data161 = data158.name;
-const _errs512 = errors;
-if(errors === _errs512){
-if(typeof data161 === "string"){
-if(data161.length > 200){
+if(valid86){
+if(data159.name !== undefined){
+let data162 = data159.name;
+const _errs518 = errors;
+if(errors === _errs518){
+if(typeof data162 === "string"){
+if(data162.length > 200){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data161.length < 1){
+if(data162.length < 1){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data161)){
+if(!pattern4.test(data162)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -26988,40 +27075,40 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPat
 return false;
 }
 }
-var valid85 = _errs512 === errors;
+var valid86 = _errs518 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.kind !== undefined){
-let data162 = data158.kind;
-const _errs514 = errors;
-if(typeof data162 !== "string"){
+if(valid86){
+if(data159.kind !== undefined){
+let data163 = data159.kind;
+const _errs520 = errors;
+if(typeof data163 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/kind",schemaPath:"#/$defs/Fit/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data162 === "shaft") || (data162 === "lid")) || (data162 === "slot"))){
+if(!(((data163 === "shaft") || (data163 === "lid")) || (data163 === "slot"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema73.properties.kind.enum}}];
 return false;
 }
-var valid85 = _errs514 === errors;
+var valid86 = _errs520 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.holeMillimetres !== undefined){
-let data163 = data158.holeMillimetres;
-const _errs516 = errors;
-if(errors === _errs516){
-if((typeof data163 == "number") && (isFinite(data163))){
-if(data163 > 10000 || isNaN(data163)){
+if(valid86){
+if(data159.holeMillimetres !== undefined){
+let data164 = data159.holeMillimetres;
+const _errs522 = errors;
+if(errors === _errs522){
+if((typeof data164 == "number") && (isFinite(data164))){
+if(data164 > 10000 || isNaN(data164)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data163 < 0.01 || isNaN(data163)){
+if(data164 < 0.01 || isNaN(data164)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -27032,23 +27119,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres
 return false;
 }
 }
-var valid85 = _errs516 === errors;
+var valid86 = _errs522 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.shaftMillimetres !== undefined){
-let data164 = data158.shaftMillimetres;
-const _errs518 = errors;
-if(errors === _errs518){
-if((typeof data164 == "number") && (isFinite(data164))){
-if(data164 > 10000 || isNaN(data164)){
+if(valid86){
+if(data159.shaftMillimetres !== undefined){
+let data165 = data159.shaftMillimetres;
+const _errs524 = errors;
+if(errors === _errs524){
+if((typeof data165 == "number") && (isFinite(data165))){
+if(data165 > 10000 || isNaN(data165)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data164 < 0.01 || isNaN(data164)){
+if(data165 < 0.01 || isNaN(data165)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -27059,23 +27146,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetre
 return false;
 }
 }
-var valid85 = _errs518 === errors;
+var valid86 = _errs524 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.printErrorMillimetres !== undefined){
-let data165 = data158.printErrorMillimetres;
-const _errs520 = errors;
-if(errors === _errs520){
-if((typeof data165 == "number") && (isFinite(data165))){
-if(data165 > 5 || isNaN(data165)){
+if(valid86){
+if(data159.printErrorMillimetres !== undefined){
+let data166 = data159.printErrorMillimetres;
+const _errs526 = errors;
+if(errors === _errs526){
+if((typeof data166 == "number") && (isFinite(data166))){
+if(data166 > 5 || isNaN(data166)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5}}];
 return false;
 }
 else {
-if(data165 < -5 || isNaN(data165)){
+if(data166 < -5 || isNaN(data166)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: -5}}];
 return false;
 }
@@ -27086,30 +27173,30 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMilli
 return false;
 }
 }
-var valid85 = _errs520 === errors;
+var valid86 = _errs526 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.isMasked !== undefined){
-const _errs522 = errors;
-if(typeof data158.isMasked !== "boolean"){
+if(valid86){
+if(data159.isMasked !== undefined){
+const _errs528 = errors;
+if(typeof data159.isMasked !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/isMasked",schemaPath:"#/$defs/Fit/properties/isMasked/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid85 = _errs522 === errors;
+var valid86 = _errs528 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.note !== undefined){
-let data167 = data158.note;
-const _errs524 = errors;
-if(errors === _errs524){
-if(typeof data167 === "string"){
-if(data167.length > 2000){
+if(valid86){
+if(data159.note !== undefined){
+let data168 = data159.note;
+const _errs530 = errors;
+if(errors === _errs530){
+if(typeof data168 === "string"){
+if(data168.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/note",schemaPath:"#/$defs/Fit/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -27119,18 +27206,18 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/note",schemaPat
 return false;
 }
 }
-var valid85 = _errs524 === errors;
+var valid86 = _errs530 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.id !== undefined){
-let data168 = data158.id;
-const _errs526 = errors;
-if(errors === _errs526){
-if(typeof data168 === "string"){
-if(!pattern10.test(data168)){
+if(valid86){
+if(data159.id !== undefined){
+let data169 = data159.id;
+const _errs532 = errors;
+if(errors === _errs532){
+if(typeof data169 === "string"){
+if(!pattern10.test(data169)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/id",schemaPath:"#/$defs/Fit/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27140,31 +27227,31 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/id",schemaPath:
 return false;
 }
 }
-var valid85 = _errs526 === errors;
+var valid86 = _errs532 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
-if(valid85){
-if(data158.revision !== undefined){
-let data169 = data158.revision;
-const _errs528 = errors;
-if(!(((typeof data169 == "number") && (!(data169 % 1) && !isNaN(data169))) && (isFinite(data169)))){
+if(valid86){
+if(data159.revision !== undefined){
+let data170 = data159.revision;
+const _errs534 = errors;
+if(!(((typeof data170 == "number") && (!(data170 % 1) && !isNaN(data170))) && (isFinite(data170)))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/revision",schemaPath:"#/$defs/Fit/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs528){
-if((typeof data169 == "number") && (isFinite(data169))){
-if(data169 < 0 || isNaN(data169)){
+if(errors === _errs534){
+if((typeof data170 == "number") && (isFinite(data170))){
+if(data170 < 0 || isNaN(data170)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/revision",schemaPath:"#/$defs/Fit/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid85 = _errs528 === errors;
+var valid86 = _errs534 === errors;
 }
 else {
-var valid85 = true;
+var valid86 = true;
 }
 }
 }
@@ -27184,8 +27271,8 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$de
 return false;
 }
 }
-var valid83 = _errs500 === errors;
-if(!valid83){
+var valid84 = _errs506 === errors;
+if(!valid84){
 break;
 }
 }
@@ -27195,56 +27282,56 @@ validate20.errors = [{instancePath:instancePath+"/fits",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs498 === errors;
+var valid0 = _errs504 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.timers !== undefined){
-let data170 = data.timers;
-const _errs530 = errors;
-if(errors === _errs530){
-if(Array.isArray(data170)){
-var valid87 = true;
-const len21 = data170.length;
+let data171 = data.timers;
+const _errs536 = errors;
+if(errors === _errs536){
+if(Array.isArray(data171)){
+var valid88 = true;
+const len21 = data171.length;
 for(let i22=0; i22<len21; i22++){
-let data171 = data170[i22];
-const _errs532 = errors;
-const _errs533 = errors;
-if(errors === _errs533){
-if(data171 && typeof data171 == "object" && !Array.isArray(data171)){
+let data172 = data171[i22];
+const _errs538 = errors;
+const _errs539 = errors;
+if(errors === _errs539){
+if(data172 && typeof data172 == "object" && !Array.isArray(data172)){
 let missing11;
-if(((((((data171.name === undefined) && (missing11 = "name")) || ((data171.startedAtMs === undefined) && (missing11 = "startedAtMs"))) || ((data171.endsAtMs === undefined) && (missing11 = "endsAtMs"))) || ((data171.note === undefined) && (missing11 = "note"))) || ((data171.id === undefined) && (missing11 = "id"))) || ((data171.revision === undefined) && (missing11 = "revision"))){
+if(((((((data172.name === undefined) && (missing11 = "name")) || ((data172.startedAtMs === undefined) && (missing11 = "startedAtMs"))) || ((data172.endsAtMs === undefined) && (missing11 = "endsAtMs"))) || ((data172.note === undefined) && (missing11 = "note"))) || ((data172.id === undefined) && (missing11 = "id"))) || ((data172.revision === undefined) && (missing11 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$defs/BenchTimer/required",keyword:"required",params:{missingProperty: missing11}}];
 return false;
 }
 else {
-const _errs535 = errors;
-for(const key11 in data171){
+const _errs541 = errors;
+for(const key11 in data172){
 if(!((((((key11 === "name") || (key11 === "startedAtMs")) || (key11 === "endsAtMs")) || (key11 === "note")) || (key11 === "id")) || (key11 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$defs/BenchTimer/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key11}}];
 return false;
 break;
 }
 }
-if(_errs535 === errors){
-if(data171.name !== undefined){
-let data172 = data171.name;
-const _errs536 = errors;
-if(errors === _errs536){
-if(typeof data172 === "string"){
-if(data172.length > 200){
+if(_errs541 === errors){
+if(data172.name !== undefined){
+let data173 = data172.name;
+const _errs542 = errors;
+if(errors === _errs542){
+if(typeof data173 === "string"){
+if(data173.length > 200){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data172.length < 1){
+if(data173.length < 1){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data172)){
+if(!pattern4.test(data173)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -27256,72 +27343,72 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaP
 return false;
 }
 }
-var valid89 = _errs536 === errors;
+var valid90 = _errs542 === errors;
 }
 else {
-var valid89 = true;
+var valid90 = true;
 }
-if(valid89){
-if(data171.startedAtMs !== undefined){
-let data173 = data171.startedAtMs;
-const _errs538 = errors;
-if(!(((typeof data173 == "number") && (!(data173 % 1) && !isNaN(data173))) && (isFinite(data173)))){
+if(valid90){
+if(data172.startedAtMs !== undefined){
+let data174 = data172.startedAtMs;
+const _errs544 = errors;
+if(!(((typeof data174 == "number") && (!(data174 % 1) && !isNaN(data174))) && (isFinite(data174)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs538){
-if((typeof data173 == "number") && (isFinite(data173))){
-if(data173 > 4102444800000 || isNaN(data173)){
+if(errors === _errs544){
+if((typeof data174 == "number") && (isFinite(data174))){
+if(data174 > 4102444800000 || isNaN(data174)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data173 < 946684800000 || isNaN(data173)){
+if(data174 < 946684800000 || isNaN(data174)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid89 = _errs538 === errors;
+var valid90 = _errs544 === errors;
 }
 else {
-var valid89 = true;
+var valid90 = true;
 }
-if(valid89){
-if(data171.endsAtMs !== undefined){
-let data174 = data171.endsAtMs;
-const _errs540 = errors;
-if(!(((typeof data174 == "number") && (!(data174 % 1) && !isNaN(data174))) && (isFinite(data174)))){
+if(valid90){
+if(data172.endsAtMs !== undefined){
+let data175 = data172.endsAtMs;
+const _errs546 = errors;
+if(!(((typeof data175 == "number") && (!(data175 % 1) && !isNaN(data175))) && (isFinite(data175)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs540){
-if((typeof data174 == "number") && (isFinite(data174))){
-if(data174 > 4102444800000 || isNaN(data174)){
+if(errors === _errs546){
+if((typeof data175 == "number") && (isFinite(data175))){
+if(data175 > 4102444800000 || isNaN(data175)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data174 < 946684800000 || isNaN(data174)){
+if(data175 < 946684800000 || isNaN(data175)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid89 = _errs540 === errors;
+var valid90 = _errs546 === errors;
 }
 else {
-var valid89 = true;
+var valid90 = true;
 }
-if(valid89){
-if(data171.note !== undefined){
-let data175 = data171.note;
-const _errs542 = errors;
-if(errors === _errs542){
-if(typeof data175 === "string"){
-if(data175.length > 400){
+if(valid90){
+if(data172.note !== undefined){
+let data176 = data172.note;
+const _errs548 = errors;
+if(errors === _errs548){
+if(typeof data176 === "string"){
+if(data176.length > 400){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/maxLength",keyword:"maxLength",params:{limit: 400}}];
 return false;
 }
@@ -27331,18 +27418,18 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/note",schemaP
 return false;
 }
 }
-var valid89 = _errs542 === errors;
+var valid90 = _errs548 === errors;
 }
 else {
-var valid89 = true;
+var valid90 = true;
 }
-if(valid89){
-if(data171.id !== undefined){
-let data176 = data171.id;
-const _errs544 = errors;
-if(errors === _errs544){
-if(typeof data176 === "string"){
-if(!pattern10.test(data176)){
+if(valid90){
+if(data172.id !== undefined){
+let data177 = data172.id;
+const _errs550 = errors;
+if(errors === _errs550){
+if(typeof data177 === "string"){
+if(!pattern10.test(data177)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27352,31 +27439,31 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/id",schemaPat
 return false;
 }
 }
-var valid89 = _errs544 === errors;
+var valid90 = _errs550 === errors;
 }
 else {
-var valid89 = true;
+var valid90 = true;
 }
-if(valid89){
-if(data171.revision !== undefined){
-let data177 = data171.revision;
-const _errs546 = errors;
-if(!(((typeof data177 == "number") && (!(data177 % 1) && !isNaN(data177))) && (isFinite(data177)))){
+if(valid90){
+if(data172.revision !== undefined){
+let data178 = data172.revision;
+const _errs552 = errors;
+if(!(((typeof data178 == "number") && (!(data178 % 1) && !isNaN(data178))) && (isFinite(data178)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs546){
-if((typeof data177 == "number") && (isFinite(data177))){
-if(data177 < 0 || isNaN(data177)){
+if(errors === _errs552){
+if((typeof data178 == "number") && (isFinite(data178))){
+if(data178 < 0 || isNaN(data178)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid89 = _errs546 === errors;
+var valid90 = _errs552 === errors;
 }
 else {
-var valid89 = true;
+var valid90 = true;
 }
 }
 }
@@ -27391,8 +27478,8 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$
 return false;
 }
 }
-var valid87 = _errs532 === errors;
-if(!valid87){
+var valid88 = _errs538 === errors;
+if(!valid88){
 break;
 }
 }
@@ -27402,27 +27489,27 @@ validate20.errors = [{instancePath:instancePath+"/timers",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs530 === errors;
+var valid0 = _errs536 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.targets !== undefined){
-let data178 = data.targets;
-const _errs548 = errors;
-if(errors === _errs548){
-if(Array.isArray(data178)){
-var valid90 = true;
-const len22 = data178.length;
+let data179 = data.targets;
+const _errs554 = errors;
+if(errors === _errs554){
+if(Array.isArray(data179)){
+var valid91 = true;
+const len22 = data179.length;
 for(let i23=0; i23<len22; i23++){
-const _errs550 = errors;
-if(!(validate43(data178[i23], {instancePath:instancePath+"/targets/" + i23,parentData:data178,parentDataProperty:i23,rootData,dynamicAnchors}))){
+const _errs556 = errors;
+if(!(validate43(data179[i23], {instancePath:instancePath+"/targets/" + i23,parentData:data179,parentDataProperty:i23,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate43.errors : vErrors.concat(validate43.errors);
 errors = vErrors.length;
 }
-var valid90 = _errs550 === errors;
-if(!valid90){
+var valid91 = _errs556 === errors;
+if(!valid91){
 break;
 }
 }
@@ -27432,27 +27519,27 @@ validate20.errors = [{instancePath:instancePath+"/targets",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs548 === errors;
+var valid0 = _errs554 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.maskPlans !== undefined){
-let data180 = data.maskPlans;
-const _errs551 = errors;
-if(errors === _errs551){
-if(Array.isArray(data180)){
-var valid91 = true;
-const len23 = data180.length;
+let data181 = data.maskPlans;
+const _errs557 = errors;
+if(errors === _errs557){
+if(Array.isArray(data181)){
+var valid92 = true;
+const len23 = data181.length;
 for(let i24=0; i24<len23; i24++){
-const _errs553 = errors;
-if(!(validate47(data180[i24], {instancePath:instancePath+"/maskPlans/" + i24,parentData:data180,parentDataProperty:i24,rootData,dynamicAnchors}))){
+const _errs559 = errors;
+if(!(validate47(data181[i24], {instancePath:instancePath+"/maskPlans/" + i24,parentData:data181,parentDataProperty:i24,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate47.errors : vErrors.concat(validate47.errors);
 errors = vErrors.length;
 }
-var valid91 = _errs553 === errors;
-if(!valid91){
+var valid92 = _errs559 === errors;
+if(!valid92){
 break;
 }
 }
@@ -27462,46 +27549,46 @@ validate20.errors = [{instancePath:instancePath+"/maskPlans",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs551 === errors;
+var valid0 = _errs557 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.stencils !== undefined){
-let data182 = data.stencils;
-const _errs554 = errors;
-if(errors === _errs554){
-if(Array.isArray(data182)){
-var valid92 = true;
-const len24 = data182.length;
+let data183 = data.stencils;
+const _errs560 = errors;
+if(errors === _errs560){
+if(Array.isArray(data183)){
+var valid93 = true;
+const len24 = data183.length;
 for(let i25=0; i25<len24; i25++){
-let data183 = data182[i25];
-const _errs556 = errors;
-const _errs557 = errors;
-if(errors === _errs557){
-if(data183 && typeof data183 == "object" && !Array.isArray(data183)){
+let data184 = data183[i25];
+const _errs562 = errors;
+const _errs563 = errors;
+if(errors === _errs563){
+if(data184 && typeof data184 == "object" && !Array.isArray(data184)){
 let missing12;
-if(((((((data183.partId === undefined) && (missing12 = "partId")) || ((data183.name === undefined) && (missing12 = "name"))) || ((data183.outline === undefined) && (missing12 = "outline"))) || ((data183.millimetresPerUnit === undefined) && (missing12 = "millimetresPerUnit"))) || ((data183.id === undefined) && (missing12 = "id"))) || ((data183.revision === undefined) && (missing12 = "revision"))){
+if(((((((data184.partId === undefined) && (missing12 = "partId")) || ((data184.name === undefined) && (missing12 = "name"))) || ((data184.outline === undefined) && (missing12 = "outline"))) || ((data184.millimetresPerUnit === undefined) && (missing12 = "millimetresPerUnit"))) || ((data184.id === undefined) && (missing12 = "id"))) || ((data184.revision === undefined) && (missing12 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#/$defs/Stencil/required",keyword:"required",params:{missingProperty: missing12}}];
 return false;
 }
 else {
-const _errs559 = errors;
-for(const key12 in data183){
+const _errs565 = errors;
+for(const key12 in data184){
 if(!((((((key12 === "partId") || (key12 === "name")) || (key12 === "outline")) || (key12 === "millimetresPerUnit")) || (key12 === "id")) || (key12 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#/$defs/Stencil/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key12}}];
 return false;
 break;
 }
 }
-if(_errs559 === errors){
-if(data183.partId !== undefined){
-let data184 = data183.partId;
-const _errs560 = errors;
-if(errors === _errs560){
-if(typeof data184 === "string"){
-if(!pattern10.test(data184)){
+if(_errs565 === errors){
+if(data184.partId !== undefined){
+let data185 = data184.partId;
+const _errs566 = errors;
+if(errors === _errs566){
+if(typeof data185 === "string"){
+if(!pattern10.test(data185)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27511,28 +27598,28 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/partId",sch
 return false;
 }
 }
-var valid94 = _errs560 === errors;
+var valid95 = _errs566 === errors;
 }
 else {
-var valid94 = true;
+var valid95 = true;
 }
-if(valid94){
-if(data183.name !== undefined){
-let data185 = data183.name;
-const _errs562 = errors;
-if(errors === _errs562){
-if(typeof data185 === "string"){
-if(data185.length > 200){
+if(valid95){
+if(data184.name !== undefined){
+let data186 = data184.name;
+const _errs568 = errors;
+if(errors === _errs568){
+if(typeof data186 === "string"){
+if(data186.length > 200){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data185.length < 1){
+if(data186.length < 1){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data185)){
+if(!pattern4.test(data186)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -27544,23 +27631,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schem
 return false;
 }
 }
-var valid94 = _errs562 === errors;
+var valid95 = _errs568 === errors;
 }
 else {
-var valid94 = true;
+var valid95 = true;
 }
-if(valid94){
-if(data183.outline !== undefined){
-let data186 = data183.outline;
-const _errs564 = errors;
-if(errors === _errs564){
-if(typeof data186 === "string"){
-if(data186.length > 2000000){
+if(valid95){
+if(data184.outline !== undefined){
+let data187 = data184.outline;
+const _errs570 = errors;
+if(errors === _errs570){
+if(typeof data187 === "string"){
+if(data187.length > 2000000){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/maxLength",keyword:"maxLength",params:{limit: 2000000}}];
 return false;
 }
 else {
-if(!pattern118.test(data186)){
+if(!pattern118.test(data187)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
 return false;
 }
@@ -27571,23 +27658,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",sc
 return false;
 }
 }
-var valid94 = _errs564 === errors;
+var valid95 = _errs570 === errors;
 }
 else {
-var valid94 = true;
+var valid95 = true;
 }
-if(valid94){
-if(data183.millimetresPerUnit !== undefined){
-let data187 = data183.millimetresPerUnit;
-const _errs566 = errors;
-if(errors === _errs566){
-if((typeof data187 == "number") && (isFinite(data187))){
-if(data187 > 10000 || isNaN(data187)){
+if(valid95){
+if(data184.millimetresPerUnit !== undefined){
+let data188 = data184.millimetresPerUnit;
+const _errs572 = errors;
+if(errors === _errs572){
+if((typeof data188 == "number") && (isFinite(data188))){
+if(data188 > 10000 || isNaN(data188)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data187 < 0.000001 || isNaN(data187)){
+if(data188 < 0.000001 || isNaN(data188)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.000001}}];
 return false;
 }
@@ -27598,18 +27685,18 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetres
 return false;
 }
 }
-var valid94 = _errs566 === errors;
+var valid95 = _errs572 === errors;
 }
 else {
-var valid94 = true;
+var valid95 = true;
 }
-if(valid94){
-if(data183.id !== undefined){
-let data188 = data183.id;
-const _errs568 = errors;
-if(errors === _errs568){
-if(typeof data188 === "string"){
-if(!pattern10.test(data188)){
+if(valid95){
+if(data184.id !== undefined){
+let data189 = data184.id;
+const _errs574 = errors;
+if(errors === _errs574){
+if(typeof data189 === "string"){
+if(!pattern10.test(data189)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/id",schemaPath:"#/$defs/Stencil/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27619,31 +27706,31 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/id",schemaP
 return false;
 }
 }
-var valid94 = _errs568 === errors;
+var valid95 = _errs574 === errors;
 }
 else {
-var valid94 = true;
+var valid95 = true;
 }
-if(valid94){
-if(data183.revision !== undefined){
-let data189 = data183.revision;
-const _errs570 = errors;
-if(!(((typeof data189 == "number") && (!(data189 % 1) && !isNaN(data189))) && (isFinite(data189)))){
+if(valid95){
+if(data184.revision !== undefined){
+let data190 = data184.revision;
+const _errs576 = errors;
+if(!(((typeof data190 == "number") && (!(data190 % 1) && !isNaN(data190))) && (isFinite(data190)))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs570){
-if((typeof data189 == "number") && (isFinite(data189))){
-if(data189 < 0 || isNaN(data189)){
+if(errors === _errs576){
+if((typeof data190 == "number") && (isFinite(data190))){
+if(data190 < 0 || isNaN(data190)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid94 = _errs570 === errors;
+var valid95 = _errs576 === errors;
 }
 else {
-var valid94 = true;
+var valid95 = true;
 }
 }
 }
@@ -27658,8 +27745,8 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#
 return false;
 }
 }
-var valid92 = _errs556 === errors;
-if(!valid92){
+var valid93 = _errs562 === errors;
+if(!valid93){
 break;
 }
 }
@@ -27669,27 +27756,27 @@ validate20.errors = [{instancePath:instancePath+"/stencils",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs554 === errors;
+var valid0 = _errs560 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.weatherPlans !== undefined){
-let data190 = data.weatherPlans;
-const _errs572 = errors;
-if(errors === _errs572){
-if(Array.isArray(data190)){
-var valid95 = true;
-const len25 = data190.length;
+let data191 = data.weatherPlans;
+const _errs578 = errors;
+if(errors === _errs578){
+if(Array.isArray(data191)){
+var valid96 = true;
+const len25 = data191.length;
 for(let i26=0; i26<len25; i26++){
-const _errs574 = errors;
-if(!(validate51(data190[i26], {instancePath:instancePath+"/weatherPlans/" + i26,parentData:data190,parentDataProperty:i26,rootData,dynamicAnchors}))){
+const _errs580 = errors;
+if(!(validate51(data191[i26], {instancePath:instancePath+"/weatherPlans/" + i26,parentData:data191,parentDataProperty:i26,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
 errors = vErrors.length;
 }
-var valid95 = _errs574 === errors;
-if(!valid95){
+var valid96 = _errs580 === errors;
+if(!valid96){
 break;
 }
 }
@@ -27699,56 +27786,56 @@ validate20.errors = [{instancePath:instancePath+"/weatherPlans",schemaPath:"#/pr
 return false;
 }
 }
-var valid0 = _errs572 === errors;
+var valid0 = _errs578 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.techniqueCards !== undefined){
-let data192 = data.techniqueCards;
-const _errs575 = errors;
-if(errors === _errs575){
-if(Array.isArray(data192)){
-var valid96 = true;
-const len26 = data192.length;
+let data193 = data.techniqueCards;
+const _errs581 = errors;
+if(errors === _errs581){
+if(Array.isArray(data193)){
+var valid97 = true;
+const len26 = data193.length;
 for(let i27=0; i27<len26; i27++){
-let data193 = data192[i27];
-const _errs577 = errors;
-const _errs578 = errors;
-if(errors === _errs578){
-if(data193 && typeof data193 == "object" && !Array.isArray(data193)){
+let data194 = data193[i27];
+const _errs583 = errors;
+const _errs584 = errors;
+if(errors === _errs584){
+if(data194 && typeof data194 == "object" && !Array.isArray(data194)){
 let missing13;
-if(((((((((((((((((((((data193.name === undefined) && (missing13 = "name")) || ((data193.techniqueId === undefined) && (missing13 = "techniqueId"))) || ((data193.triedOn === undefined) && (missing13 = "triedOn"))) || ((data193.baseLab === undefined) && (missing13 = "baseLab"))) || ((data193.depositLab === undefined) && (missing13 = "depositLab"))) || ((data193.productId === undefined) && (missing13 = "productId"))) || ((data193.amount === undefined) && (missing13 = "amount"))) || ((data193.wiped === undefined) && (missing13 = "wiped"))) || ((data193.sizeMillimetres === undefined) && (missing13 = "sizeMillimetres"))) || ((data193.tool === undefined) && (missing13 = "tool"))) || ((data193.mix === undefined) && (missing13 = "mix"))) || ((data193.minutes === undefined) && (missing13 = "minutes"))) || ((data193.coverageBefore === undefined) && (missing13 = "coverageBefore"))) || ((data193.coverageAfter === undefined) && (missing13 = "coverageAfter"))) || ((data193.half === undefined) && (missing13 = "half"))) || ((data193.isGood === undefined) && (missing13 = "isGood"))) || ((data193.note === undefined) && (missing13 = "note"))) || ((data193.madeAtMs === undefined) && (missing13 = "madeAtMs"))) || ((data193.id === undefined) && (missing13 = "id"))) || ((data193.revision === undefined) && (missing13 = "revision"))){
+if(((((((((((((((((((((data194.name === undefined) && (missing13 = "name")) || ((data194.techniqueId === undefined) && (missing13 = "techniqueId"))) || ((data194.triedOn === undefined) && (missing13 = "triedOn"))) || ((data194.baseLab === undefined) && (missing13 = "baseLab"))) || ((data194.depositLab === undefined) && (missing13 = "depositLab"))) || ((data194.productId === undefined) && (missing13 = "productId"))) || ((data194.amount === undefined) && (missing13 = "amount"))) || ((data194.wiped === undefined) && (missing13 = "wiped"))) || ((data194.sizeMillimetres === undefined) && (missing13 = "sizeMillimetres"))) || ((data194.tool === undefined) && (missing13 = "tool"))) || ((data194.mix === undefined) && (missing13 = "mix"))) || ((data194.minutes === undefined) && (missing13 = "minutes"))) || ((data194.coverageBefore === undefined) && (missing13 = "coverageBefore"))) || ((data194.coverageAfter === undefined) && (missing13 = "coverageAfter"))) || ((data194.half === undefined) && (missing13 = "half"))) || ((data194.isGood === undefined) && (missing13 = "isGood"))) || ((data194.note === undefined) && (missing13 = "note"))) || ((data194.madeAtMs === undefined) && (missing13 = "madeAtMs"))) || ((data194.id === undefined) && (missing13 = "id"))) || ((data194.revision === undefined) && (missing13 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/required",keyword:"required",params:{missingProperty: missing13}}];
 return false;
 }
 else {
-const _errs580 = errors;
-for(const key13 in data193){
+const _errs586 = errors;
+for(const key13 in data194){
 if(!(func1.call(schema89.properties, key13))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key13}}];
 return false;
 break;
 }
 }
-if(_errs580 === errors){
-if(data193.name !== undefined){
-let data194 = data193.name;
-const _errs581 = errors;
-if(errors === _errs581){
-if(typeof data194 === "string"){
-if(data194.length > 200){
+if(_errs586 === errors){
+if(data194.name !== undefined){
+let data195 = data194.name;
+const _errs587 = errors;
+if(errors === _errs587){
+if(typeof data195 === "string"){
+if(data195.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data194.length < 1){
+if(data195.length < 1){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data194)){
+if(!pattern4.test(data195)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -27760,40 +27847,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name"
 return false;
 }
 }
-var valid98 = _errs581 === errors;
+var valid99 = _errs587 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.techniqueId !== undefined){
-let data195 = data193.techniqueId;
-const _errs583 = errors;
-if(typeof data195 !== "string"){
+if(valid99){
+if(data194.techniqueId !== undefined){
+let data196 = data194.techniqueId;
+const _errs589 = errors;
+if(typeof data196 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((((((((((((((((((((((data195 === "chipsTaken") || (data195 === "washWiped")) || (data195 === "washLeft")) || (data195 === "washSprayed")) || (data195 === "washCorners")) || (data195 === "oilWash")) || (data195 === "pinWash")) || (data195 === "streaks")) || (data195 === "rustUp")) || (data195 === "verdigris")) || (data195 === "spongeStipple")) || (data195 === "grime")) || (data195 === "rustRunOff")) || (data195 === "chipsBrush")) || (data195 === "chipsSponge")) || (data195 === "scratches")) || (data195 === "dryBrush")) || (data195 === "splatter")) || (data195 === "chipsStick")) || (data195 === "soot")) || (data195 === "polishEdges")) || (data195 === "graphiteEdges")) || (data195 === "wetGloss")) || (data195 === "dust"))){
+if(!((((((((((((((((((((((((data196 === "chipsTaken") || (data196 === "washWiped")) || (data196 === "washLeft")) || (data196 === "washSprayed")) || (data196 === "washCorners")) || (data196 === "oilWash")) || (data196 === "pinWash")) || (data196 === "streaks")) || (data196 === "rustUp")) || (data196 === "verdigris")) || (data196 === "spongeStipple")) || (data196 === "grime")) || (data196 === "rustRunOff")) || (data196 === "chipsBrush")) || (data196 === "chipsSponge")) || (data196 === "scratches")) || (data196 === "dryBrush")) || (data196 === "splatter")) || (data196 === "chipsStick")) || (data196 === "soot")) || (data196 === "polishEdges")) || (data196 === "graphiteEdges")) || (data196 === "wetGloss")) || (data196 === "dust"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema89.properties.techniqueId.enum}}];
 return false;
 }
-var valid98 = _errs583 === errors;
+var valid99 = _errs589 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.triedOn !== undefined){
-let data196 = data193.triedOn;
-const _errs585 = errors;
-if(errors === _errs585){
-if(typeof data196 === "string"){
-if(data196.length > 200){
+if(valid99){
+if(data194.triedOn !== undefined){
+let data197 = data194.triedOn;
+const _errs591 = errors;
+if(errors === _errs591){
+if(typeof data197 === "string"){
+if(data197.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data196)){
+if(!pattern4.test(data197)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -27804,40 +27891,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tried
 return false;
 }
 }
-var valid98 = _errs585 === errors;
+var valid99 = _errs591 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.baseLab !== undefined){
-let data197 = data193.baseLab;
-const _errs587 = errors;
-if(errors === _errs587){
-if(Array.isArray(data197)){
-if(data197.length > 3){
+if(valid99){
+if(data194.baseLab !== undefined){
+let data198 = data194.baseLab;
+const _errs593 = errors;
+if(errors === _errs593){
+if(Array.isArray(data198)){
+if(data198.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data197.length < 3){
+if(data198.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid99 = true;
-const len27 = data197.length;
+var valid100 = true;
+const len27 = data198.length;
 for(let i28=0; i28<len27; i28++){
-let data198 = data197[i28];
-const _errs589 = errors;
-if(errors === _errs589){
-if((typeof data198 == "number") && (isFinite(data198))){
-if(data198 > 200 || isNaN(data198)){
+let data199 = data198[i28];
+const _errs595 = errors;
+if(errors === _errs595){
+if((typeof data199 == "number") && (isFinite(data199))){
+if(data199 > 200 || isNaN(data199)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab/" + i28,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data198 < -200 || isNaN(data198)){
+if(data199 < -200 || isNaN(data199)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab/" + i28,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -27848,8 +27935,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseL
 return false;
 }
 }
-var valid99 = _errs589 === errors;
-if(!valid99){
+var valid100 = _errs595 === errors;
+if(!valid100){
 break;
 }
 }
@@ -27861,40 +27948,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseL
 return false;
 }
 }
-var valid98 = _errs587 === errors;
+var valid99 = _errs593 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.depositLab !== undefined){
-let data199 = data193.depositLab;
-const _errs591 = errors;
-if(errors === _errs591){
-if(Array.isArray(data199)){
-if(data199.length > 3){
+if(valid99){
+if(data194.depositLab !== undefined){
+let data200 = data194.depositLab;
+const _errs597 = errors;
+if(errors === _errs597){
+if(Array.isArray(data200)){
+if(data200.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data199.length < 3){
+if(data200.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid100 = true;
-const len28 = data199.length;
+var valid101 = true;
+const len28 = data200.length;
 for(let i29=0; i29<len28; i29++){
-let data200 = data199[i29];
-const _errs593 = errors;
-if(errors === _errs593){
-if((typeof data200 == "number") && (isFinite(data200))){
-if(data200 > 200 || isNaN(data200)){
+let data201 = data200[i29];
+const _errs599 = errors;
+if(errors === _errs599){
+if((typeof data201 == "number") && (isFinite(data201))){
+if(data201 > 200 || isNaN(data201)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab/" + i29,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data200 < -200 || isNaN(data200)){
+if(data201 < -200 || isNaN(data201)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab/" + i29,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -27905,8 +27992,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depos
 return false;
 }
 }
-var valid100 = _errs593 === errors;
-if(!valid100){
+var valid101 = _errs599 === errors;
+if(!valid101){
 break;
 }
 }
@@ -27918,242 +28005,22 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depos
 return false;
 }
 }
-var valid98 = _errs591 === errors;
+var valid99 = _errs597 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.productId !== undefined){
-let data201 = data193.productId;
-const _errs595 = errors;
-const _errs596 = errors;
-let valid101 = false;
-const _errs597 = errors;
-if(errors === _errs597){
-if(typeof data201 === "string"){
-if(!pattern10.test(data201)){
-const err205 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err205];
-}
-else {
-vErrors.push(err205);
-}
-errors++;
-}
-}
-else {
-const err206 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err206];
-}
-else {
-vErrors.push(err206);
-}
-errors++;
-}
-}
-var _valid44 = _errs597 === errors;
-valid101 = valid101 || _valid44;
-const _errs599 = errors;
-if(data201 !== null){
-const err207 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err207];
-}
-else {
-vErrors.push(err207);
-}
-errors++;
-}
-var _valid44 = _errs599 === errors;
-valid101 = valid101 || _valid44;
-if(!valid101){
-const err208 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err208];
-}
-else {
-vErrors.push(err208);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs596;
-if(vErrors !== null){
-if(_errs596){
-vErrors.length = _errs596;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid98 = _errs595 === errors;
-}
-else {
-var valid98 = true;
-}
-if(valid98){
-if(data193.amount !== undefined){
-let data202 = data193.amount;
+if(valid99){
+if(data194.productId !== undefined){
+let data202 = data194.productId;
 const _errs601 = errors;
-if(errors === _errs601){
-if((typeof data202 == "number") && (isFinite(data202))){
-if(data202 > 1 || isNaN(data202)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data202 < 0 || isNaN(data202)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid98 = _errs601 === errors;
-}
-else {
-var valid98 = true;
-}
-if(valid98){
-if(data193.wiped !== undefined){
-let data203 = data193.wiped;
+const _errs602 = errors;
+let valid102 = false;
 const _errs603 = errors;
 if(errors === _errs603){
-if((typeof data203 == "number") && (isFinite(data203))){
-if(data203 > 1 || isNaN(data203)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data203 < 0 || isNaN(data203)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid98 = _errs603 === errors;
-}
-else {
-var valid98 = true;
-}
-if(valid98){
-if(data193.sizeMillimetres !== undefined){
-let data204 = data193.sizeMillimetres;
-const _errs605 = errors;
-if(errors === _errs605){
-if((typeof data204 == "number") && (isFinite(data204))){
-if(data204 > 200 || isNaN(data204)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data204 < 0.05 || isNaN(data204)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid98 = _errs605 === errors;
-}
-else {
-var valid98 = true;
-}
-if(valid98){
-if(data193.tool !== undefined){
-let data205 = data193.tool;
-const _errs607 = errors;
-if(errors === _errs607){
-if(typeof data205 === "string"){
-if(data205.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(!pattern4.test(data205)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid98 = _errs607 === errors;
-}
-else {
-var valid98 = true;
-}
-if(valid98){
-if(data193.mix !== undefined){
-let data206 = data193.mix;
-const _errs609 = errors;
-if(errors === _errs609){
-if(typeof data206 === "string"){
-if(data206.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(!pattern4.test(data206)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid98 = _errs609 === errors;
-}
-else {
-var valid98 = true;
-}
-if(valid98){
-if(data193.minutes !== undefined){
-let data207 = data193.minutes;
-const _errs611 = errors;
-const _errs612 = errors;
-let valid102 = false;
-const _errs613 = errors;
-if(errors === _errs613){
-if((typeof data207 == "number") && (isFinite(data207))){
-if(data207 > 10000 || isNaN(data207)){
-const err209 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err209];
-}
-else {
-vErrors.push(err209);
-}
-errors++;
-}
-else {
-if(data207 < 0 || isNaN(data207)){
-const err210 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(typeof data202 === "string"){
+if(!pattern10.test(data202)){
+const err210 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err210];
 }
@@ -28163,9 +28030,8 @@ vErrors.push(err210);
 errors++;
 }
 }
-}
 else {
-const err211 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err211 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err211];
 }
@@ -28175,11 +28041,11 @@ vErrors.push(err211);
 errors++;
 }
 }
-var _valid45 = _errs613 === errors;
+var _valid45 = _errs603 === errors;
 valid102 = valid102 || _valid45;
-const _errs615 = errors;
-if(data207 !== null){
-const err212 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs605 = errors;
+if(data202 !== null){
+const err212 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err212];
 }
@@ -28188,10 +28054,10 @@ vErrors.push(err212);
 }
 errors++;
 }
-var _valid45 = _errs615 === errors;
+var _valid45 = _errs605 === errors;
 valid102 = valid102 || _valid45;
 if(!valid102){
-const err213 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
+const err213 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err213];
 }
@@ -28203,32 +28069,167 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs612;
+errors = _errs602;
 if(vErrors !== null){
-if(_errs612){
-vErrors.length = _errs612;
+if(_errs602){
+vErrors.length = _errs602;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid98 = _errs611 === errors;
+var valid99 = _errs601 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.coverageBefore !== undefined){
-let data208 = data193.coverageBefore;
+if(valid99){
+if(data194.amount !== undefined){
+let data203 = data194.amount;
+const _errs607 = errors;
+if(errors === _errs607){
+if((typeof data203 == "number") && (isFinite(data203))){
+if(data203 > 1 || isNaN(data203)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data203 < 0 || isNaN(data203)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid99 = _errs607 === errors;
+}
+else {
+var valid99 = true;
+}
+if(valid99){
+if(data194.wiped !== undefined){
+let data204 = data194.wiped;
+const _errs609 = errors;
+if(errors === _errs609){
+if((typeof data204 == "number") && (isFinite(data204))){
+if(data204 > 1 || isNaN(data204)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data204 < 0 || isNaN(data204)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid99 = _errs609 === errors;
+}
+else {
+var valid99 = true;
+}
+if(valid99){
+if(data194.sizeMillimetres !== undefined){
+let data205 = data194.sizeMillimetres;
+const _errs611 = errors;
+if(errors === _errs611){
+if((typeof data205 == "number") && (isFinite(data205))){
+if(data205 > 200 || isNaN(data205)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data205 < 0.05 || isNaN(data205)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid99 = _errs611 === errors;
+}
+else {
+var valid99 = true;
+}
+if(valid99){
+if(data194.tool !== undefined){
+let data206 = data194.tool;
+const _errs613 = errors;
+if(errors === _errs613){
+if(typeof data206 === "string"){
+if(data206.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data206)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid99 = _errs613 === errors;
+}
+else {
+var valid99 = true;
+}
+if(valid99){
+if(data194.mix !== undefined){
+let data207 = data194.mix;
+const _errs615 = errors;
+if(errors === _errs615){
+if(typeof data207 === "string"){
+if(data207.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data207)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid99 = _errs615 === errors;
+}
+else {
+var valid99 = true;
+}
+if(valid99){
+if(data194.minutes !== undefined){
+let data208 = data194.minutes;
 const _errs617 = errors;
 const _errs618 = errors;
 let valid103 = false;
 const _errs619 = errors;
 if(errors === _errs619){
 if((typeof data208 == "number") && (isFinite(data208))){
-if(data208 > 1 || isNaN(data208)){
-const err214 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(data208 > 10000 || isNaN(data208)){
+const err214 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err214];
 }
@@ -28239,7 +28240,7 @@ errors++;
 }
 else {
 if(data208 < 0 || isNaN(data208)){
-const err215 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err215 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err215];
 }
@@ -28251,7 +28252,7 @@ errors++;
 }
 }
 else {
-const err216 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err216 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err216];
 }
@@ -28265,7 +28266,7 @@ var _valid46 = _errs619 === errors;
 valid103 = valid103 || _valid46;
 const _errs621 = errors;
 if(data208 !== null){
-const err217 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err217 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err217];
 }
@@ -28277,7 +28278,7 @@ errors++;
 var _valid46 = _errs621 === errors;
 valid103 = valid103 || _valid46;
 if(!valid103){
-const err218 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
+const err218 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err218];
 }
@@ -28299,14 +28300,14 @@ vErrors = null;
 }
 }
 }
-var valid98 = _errs617 === errors;
+var valid99 = _errs617 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.coverageAfter !== undefined){
-let data209 = data193.coverageAfter;
+if(valid99){
+if(data194.coverageBefore !== undefined){
+let data209 = data194.coverageBefore;
 const _errs623 = errors;
 const _errs624 = errors;
 let valid104 = false;
@@ -28314,7 +28315,7 @@ const _errs625 = errors;
 if(errors === _errs625){
 if((typeof data209 == "number") && (isFinite(data209))){
 if(data209 > 1 || isNaN(data209)){
-const err219 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err219 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err219];
 }
@@ -28325,7 +28326,7 @@ errors++;
 }
 else {
 if(data209 < 0 || isNaN(data209)){
-const err220 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err220 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err220];
 }
@@ -28337,7 +28338,7 @@ errors++;
 }
 }
 else {
-const err221 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err221 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err221];
 }
@@ -28351,7 +28352,7 @@ var _valid47 = _errs625 === errors;
 valid104 = valid104 || _valid47;
 const _errs627 = errors;
 if(data209 !== null){
-const err222 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err222 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err222];
 }
@@ -28363,7 +28364,7 @@ errors++;
 var _valid47 = _errs627 === errors;
 valid104 = valid104 || _valid47;
 if(!valid104){
-const err223 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
+const err223 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err223];
 }
@@ -28385,14 +28386,14 @@ vErrors = null;
 }
 }
 }
-var valid98 = _errs623 === errors;
+var valid99 = _errs623 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.half !== undefined){
-let data210 = data193.half;
+if(valid99){
+if(data194.coverageAfter !== undefined){
+let data210 = data194.coverageAfter;
 const _errs629 = errors;
 const _errs630 = errors;
 let valid105 = false;
@@ -28400,7 +28401,7 @@ const _errs631 = errors;
 if(errors === _errs631){
 if((typeof data210 == "number") && (isFinite(data210))){
 if(data210 > 1 || isNaN(data210)){
-const err224 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err224 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err224];
 }
@@ -28411,7 +28412,7 @@ errors++;
 }
 else {
 if(data210 < 0 || isNaN(data210)){
-const err225 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err225 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err225];
 }
@@ -28423,7 +28424,7 @@ errors++;
 }
 }
 else {
-const err226 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err226 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err226];
 }
@@ -28437,7 +28438,7 @@ var _valid48 = _errs631 === errors;
 valid105 = valid105 || _valid48;
 const _errs633 = errors;
 if(data210 !== null){
-const err227 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err227 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err227];
 }
@@ -28449,7 +28450,7 @@ errors++;
 var _valid48 = _errs633 === errors;
 valid105 = valid105 || _valid48;
 if(!valid105){
-const err228 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+const err228 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err228];
 }
@@ -28471,20 +28472,22 @@ vErrors = null;
 }
 }
 }
-var valid98 = _errs629 === errors;
+var valid99 = _errs629 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.isGood !== undefined){
-let data211 = data193.isGood;
+if(valid99){
+if(data194.half !== undefined){
+let data211 = data194.half;
 const _errs635 = errors;
 const _errs636 = errors;
 let valid106 = false;
 const _errs637 = errors;
-if(typeof data211 !== "boolean"){
-const err229 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(errors === _errs637){
+if((typeof data211 == "number") && (isFinite(data211))){
+if(data211 > 1 || isNaN(data211)){
+const err229 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err229];
 }
@@ -28493,11 +28496,9 @@ vErrors.push(err229);
 }
 errors++;
 }
-var _valid49 = _errs637 === errors;
-valid106 = valid106 || _valid49;
-const _errs639 = errors;
-if(data211 !== null){
-const err230 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data211 < 0 || isNaN(data211)){
+const err230 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err230];
 }
@@ -28506,15 +28507,41 @@ vErrors.push(err230);
 }
 errors++;
 }
-var _valid49 = _errs639 === errors;
-valid106 = valid106 || _valid49;
-if(!valid106){
-const err231 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+}
+}
+else {
+const err231 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err231];
 }
 else {
 vErrors.push(err231);
+}
+errors++;
+}
+}
+var _valid49 = _errs637 === errors;
+valid106 = valid106 || _valid49;
+const _errs639 = errors;
+if(data211 !== null){
+const err232 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err232];
+}
+else {
+vErrors.push(err232);
+}
+errors++;
+}
+var _valid49 = _errs639 === errors;
+valid106 = valid106 || _valid49;
+if(!valid106){
+const err233 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err233];
+}
+else {
+vErrors.push(err233);
 }
 errors++;
 validate20.errors = vErrors;
@@ -28531,18 +28558,78 @@ vErrors = null;
 }
 }
 }
-var valid98 = _errs635 === errors;
+var valid99 = _errs635 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.note !== undefined){
-let data212 = data193.note;
+if(valid99){
+if(data194.isGood !== undefined){
+let data212 = data194.isGood;
 const _errs641 = errors;
-if(errors === _errs641){
-if(typeof data212 === "string"){
-if(data212.length > 4000){
+const _errs642 = errors;
+let valid107 = false;
+const _errs643 = errors;
+if(typeof data212 !== "boolean"){
+const err234 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err234];
+}
+else {
+vErrors.push(err234);
+}
+errors++;
+}
+var _valid50 = _errs643 === errors;
+valid107 = valid107 || _valid50;
+const _errs645 = errors;
+if(data212 !== null){
+const err235 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err235];
+}
+else {
+vErrors.push(err235);
+}
+errors++;
+}
+var _valid50 = _errs645 === errors;
+valid107 = valid107 || _valid50;
+if(!valid107){
+const err236 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err236];
+}
+else {
+vErrors.push(err236);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs642;
+if(vErrors !== null){
+if(_errs642){
+vErrors.length = _errs642;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid99 = _errs641 === errors;
+}
+else {
+var valid99 = true;
+}
+if(valid99){
+if(data194.note !== undefined){
+let data213 = data194.note;
+const _errs647 = errors;
+if(errors === _errs647){
+if(typeof data213 === "string"){
+if(data213.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -28552,45 +28639,45 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/note"
 return false;
 }
 }
-var valid98 = _errs641 === errors;
+var valid99 = _errs647 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.madeAtMs !== undefined){
-let data213 = data193.madeAtMs;
-const _errs643 = errors;
-if(!(((typeof data213 == "number") && (!(data213 % 1) && !isNaN(data213))) && (isFinite(data213)))){
+if(valid99){
+if(data194.madeAtMs !== undefined){
+let data214 = data194.madeAtMs;
+const _errs649 = errors;
+if(!(((typeof data214 == "number") && (!(data214 % 1) && !isNaN(data214))) && (isFinite(data214)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs643){
-if((typeof data213 == "number") && (isFinite(data213))){
-if(data213 > 4102444800000 || isNaN(data213)){
+if(errors === _errs649){
+if((typeof data214 == "number") && (isFinite(data214))){
+if(data214 > 4102444800000 || isNaN(data214)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data213 < 946684800000 || isNaN(data213)){
+if(data214 < 946684800000 || isNaN(data214)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid98 = _errs643 === errors;
+var valid99 = _errs649 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.id !== undefined){
-let data214 = data193.id;
-const _errs645 = errors;
-if(errors === _errs645){
-if(typeof data214 === "string"){
-if(!pattern10.test(data214)){
+if(valid99){
+if(data194.id !== undefined){
+let data215 = data194.id;
+const _errs651 = errors;
+if(errors === _errs651){
+if(typeof data215 === "string"){
+if(!pattern10.test(data215)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -28600,31 +28687,31 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/id",s
 return false;
 }
 }
-var valid98 = _errs645 === errors;
+var valid99 = _errs651 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
-if(valid98){
-if(data193.revision !== undefined){
-let data215 = data193.revision;
-const _errs647 = errors;
-if(!(((typeof data215 == "number") && (!(data215 % 1) && !isNaN(data215))) && (isFinite(data215)))){
+if(valid99){
+if(data194.revision !== undefined){
+let data216 = data194.revision;
+const _errs653 = errors;
+if(!(((typeof data216 == "number") && (!(data216 % 1) && !isNaN(data216))) && (isFinite(data216)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs647){
-if((typeof data215 == "number") && (isFinite(data215))){
-if(data215 < 0 || isNaN(data215)){
+if(errors === _errs653){
+if((typeof data216 == "number") && (isFinite(data216))){
+if(data216 < 0 || isNaN(data216)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid98 = _errs647 === errors;
+var valid99 = _errs653 === errors;
 }
 else {
-var valid98 = true;
+var valid99 = true;
 }
 }
 }
@@ -28653,8 +28740,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaP
 return false;
 }
 }
-var valid96 = _errs577 === errors;
-if(!valid96){
+var valid97 = _errs583 === errors;
+if(!valid97){
 break;
 }
 }
@@ -28664,27 +28751,27 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards",schemaPath:"#/
 return false;
 }
 }
-var valid0 = _errs575 === errors;
+var valid0 = _errs581 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.ownRoutes !== undefined){
-let data216 = data.ownRoutes;
-const _errs649 = errors;
-if(errors === _errs649){
-if(Array.isArray(data216)){
-var valid107 = true;
-const len29 = data216.length;
+let data217 = data.ownRoutes;
+const _errs655 = errors;
+if(errors === _errs655){
+if(Array.isArray(data217)){
+var valid108 = true;
+const len29 = data217.length;
 for(let i30=0; i30<len29; i30++){
-const _errs651 = errors;
-if(!(validate53(data216[i30], {instancePath:instancePath+"/ownRoutes/" + i30,parentData:data216,parentDataProperty:i30,rootData,dynamicAnchors}))){
+const _errs657 = errors;
+if(!(validate53(data217[i30], {instancePath:instancePath+"/ownRoutes/" + i30,parentData:data217,parentDataProperty:i30,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
 errors = vErrors.length;
 }
-var valid107 = _errs651 === errors;
-if(!valid107){
+var valid108 = _errs657 === errors;
+if(!valid108){
 break;
 }
 }
@@ -28694,27 +28781,27 @@ validate20.errors = [{instancePath:instancePath+"/ownRoutes",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs649 === errors;
+var valid0 = _errs655 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.persons !== undefined){
-let data218 = data.persons;
-const _errs652 = errors;
-if(errors === _errs652){
-if(Array.isArray(data218)){
-var valid108 = true;
-const len30 = data218.length;
+let data219 = data.persons;
+const _errs658 = errors;
+if(errors === _errs658){
+if(Array.isArray(data219)){
+var valid109 = true;
+const len30 = data219.length;
 for(let i31=0; i31<len30; i31++){
-const _errs654 = errors;
-if(!(validate55(data218[i31], {instancePath:instancePath+"/persons/" + i31,parentData:data218,parentDataProperty:i31,rootData,dynamicAnchors}))){
+const _errs660 = errors;
+if(!(validate55(data219[i31], {instancePath:instancePath+"/persons/" + i31,parentData:data219,parentDataProperty:i31,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate55.errors : vErrors.concat(validate55.errors);
 errors = vErrors.length;
 }
-var valid108 = _errs654 === errors;
-if(!valid108){
+var valid109 = _errs660 === errors;
+if(!valid109){
 break;
 }
 }
@@ -28724,46 +28811,46 @@ validate20.errors = [{instancePath:instancePath+"/persons",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs652 === errors;
+var valid0 = _errs658 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.dimensions !== undefined){
-let data220 = data.dimensions;
-const _errs655 = errors;
-if(errors === _errs655){
-if(Array.isArray(data220)){
-var valid109 = true;
-const len31 = data220.length;
+let data221 = data.dimensions;
+const _errs661 = errors;
+if(errors === _errs661){
+if(Array.isArray(data221)){
+var valid110 = true;
+const len31 = data221.length;
 for(let i32=0; i32<len31; i32++){
-let data221 = data220[i32];
-const _errs657 = errors;
-const _errs658 = errors;
-if(errors === _errs658){
-if(data221 && typeof data221 == "object" && !Array.isArray(data221)){
+let data222 = data221[i32];
+const _errs663 = errors;
+const _errs664 = errors;
+if(errors === _errs664){
+if(data222 && typeof data222 == "object" && !Array.isArray(data222)){
 let missing14;
-if((((((((data221.propId === undefined) && (missing14 = "propId")) || ((data221.name === undefined) && (missing14 = "name"))) || ((data221.position === undefined) && (missing14 = "position"))) || ((data221.meshMillimetres === undefined) && (missing14 = "meshMillimetres"))) || ((data221.note === undefined) && (missing14 = "note"))) || ((data221.id === undefined) && (missing14 = "id"))) || ((data221.revision === undefined) && (missing14 = "revision"))){
+if((((((((data222.propId === undefined) && (missing14 = "propId")) || ((data222.name === undefined) && (missing14 = "name"))) || ((data222.position === undefined) && (missing14 = "position"))) || ((data222.meshMillimetres === undefined) && (missing14 = "meshMillimetres"))) || ((data222.note === undefined) && (missing14 = "note"))) || ((data222.id === undefined) && (missing14 = "id"))) || ((data222.revision === undefined) && (missing14 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:"#/$defs/Dimension/required",keyword:"required",params:{missingProperty: missing14}}];
 return false;
 }
 else {
-const _errs660 = errors;
-for(const key14 in data221){
+const _errs666 = errors;
+for(const key14 in data222){
 if(!(((((((key14 === "propId") || (key14 === "name")) || (key14 === "position")) || (key14 === "meshMillimetres")) || (key14 === "note")) || (key14 === "id")) || (key14 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:"#/$defs/Dimension/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key14}}];
 return false;
 break;
 }
 }
-if(_errs660 === errors){
-if(data221.propId !== undefined){
-let data222 = data221.propId;
-const _errs661 = errors;
-if(errors === _errs661){
-if(typeof data222 === "string"){
-if(!pattern10.test(data222)){
+if(_errs666 === errors){
+if(data222.propId !== undefined){
+let data223 = data222.propId;
+const _errs667 = errors;
+if(errors === _errs667){
+if(typeof data223 === "string"){
+if(!pattern10.test(data223)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/propId",schemaPath:"#/$defs/Dimension/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -28773,28 +28860,28 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/propId",s
 return false;
 }
 }
-var valid111 = _errs661 === errors;
+var valid112 = _errs667 === errors;
 }
 else {
-var valid111 = true;
+var valid112 = true;
 }
-if(valid111){
-if(data221.name !== undefined){
-let data223 = data221.name;
-const _errs663 = errors;
-if(errors === _errs663){
-if(typeof data223 === "string"){
-if(data223.length > 200){
+if(valid112){
+if(data222.name !== undefined){
+let data224 = data222.name;
+const _errs669 = errors;
+if(errors === _errs669){
+if(typeof data224 === "string"){
+if(data224.length > 200){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data223.length < 1){
+if(data224.length < 1){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data223)){
+if(!pattern4.test(data224)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -28806,131 +28893,131 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",sch
 return false;
 }
 }
-var valid111 = _errs663 === errors;
+var valid112 = _errs669 === errors;
 }
 else {
-var valid111 = true;
+var valid112 = true;
 }
-if(valid111){
-if(data221.position !== undefined){
-let data224 = data221.position;
-const _errs665 = errors;
-if(!(((typeof data224 == "number") && (!(data224 % 1) && !isNaN(data224))) && (isFinite(data224)))){
+if(valid112){
+if(data222.position !== undefined){
+let data225 = data222.position;
+const _errs671 = errors;
+if(!(((typeof data225 == "number") && (!(data225 % 1) && !isNaN(data225))) && (isFinite(data225)))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs665){
-if((typeof data224 == "number") && (isFinite(data224))){
-if(data224 > 10000 || isNaN(data224)){
+if(errors === _errs671){
+if((typeof data225 == "number") && (isFinite(data225))){
+if(data225 > 10000 || isNaN(data225)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data224 < 0 || isNaN(data224)){
+if(data225 < 0 || isNaN(data225)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 }
-var valid111 = _errs665 === errors;
+var valid112 = _errs671 === errors;
 }
 else {
-var valid111 = true;
+var valid112 = true;
 }
-if(valid111){
-if(data221.meshMillimetres !== undefined){
-let data225 = data221.meshMillimetres;
-const _errs667 = errors;
-const _errs668 = errors;
-let valid112 = false;
-const _errs669 = errors;
-if(errors === _errs669){
-if((typeof data225 == "number") && (isFinite(data225))){
-if(data225 > 1000000 || isNaN(data225)){
-const err232 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(valid112){
+if(data222.meshMillimetres !== undefined){
+let data226 = data222.meshMillimetres;
+const _errs673 = errors;
+const _errs674 = errors;
+let valid113 = false;
+const _errs675 = errors;
+if(errors === _errs675){
+if((typeof data226 == "number") && (isFinite(data226))){
+if(data226 > 1000000 || isNaN(data226)){
+const err237 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
 if(vErrors === null){
-vErrors = [err232];
+vErrors = [err237];
 }
 else {
-vErrors.push(err232);
+vErrors.push(err237);
 }
 errors++;
 }
 else {
-if(data225 < 0.001 || isNaN(data225)){
-const err233 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}};
+if(data226 < 0.001 || isNaN(data226)){
+const err238 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}};
 if(vErrors === null){
-vErrors = [err233];
+vErrors = [err238];
 }
 else {
-vErrors.push(err233);
+vErrors.push(err238);
 }
 errors++;
 }
 }
 }
 else {
-const err234 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err239 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
-vErrors = [err234];
+vErrors = [err239];
 }
 else {
-vErrors.push(err234);
+vErrors.push(err239);
 }
 errors++;
 }
 }
-var _valid50 = _errs669 === errors;
-valid112 = valid112 || _valid50;
-const _errs671 = errors;
-if(data225 !== null){
-const err235 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid51 = _errs675 === errors;
+valid113 = valid113 || _valid51;
+const _errs677 = errors;
+if(data226 !== null){
+const err240 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err235];
+vErrors = [err240];
 }
 else {
-vErrors.push(err235);
+vErrors.push(err240);
 }
 errors++;
 }
-var _valid50 = _errs671 === errors;
-valid112 = valid112 || _valid50;
-if(!valid112){
-const err236 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf",keyword:"anyOf",params:{}};
+var _valid51 = _errs677 === errors;
+valid113 = valid113 || _valid51;
+if(!valid113){
+const err241 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err236];
+vErrors = [err241];
 }
 else {
-vErrors.push(err236);
+vErrors.push(err241);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs668;
+errors = _errs674;
 if(vErrors !== null){
-if(_errs668){
-vErrors.length = _errs668;
+if(_errs674){
+vErrors.length = _errs674;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid111 = _errs667 === errors;
+var valid112 = _errs673 === errors;
 }
 else {
-var valid111 = true;
+var valid112 = true;
 }
-if(valid111){
-if(data221.note !== undefined){
-let data226 = data221.note;
-const _errs673 = errors;
-if(errors === _errs673){
-if(typeof data226 === "string"){
-if(data226.length > 4000){
+if(valid112){
+if(data222.note !== undefined){
+let data227 = data222.note;
+const _errs679 = errors;
+if(errors === _errs679){
+if(typeof data227 === "string"){
+if(data227.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/note",schemaPath:"#/$defs/Dimension/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -28940,18 +29027,18 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/note",sch
 return false;
 }
 }
-var valid111 = _errs673 === errors;
+var valid112 = _errs679 === errors;
 }
 else {
-var valid111 = true;
+var valid112 = true;
 }
-if(valid111){
-if(data221.id !== undefined){
-let data227 = data221.id;
-const _errs675 = errors;
-if(errors === _errs675){
-if(typeof data227 === "string"){
-if(!pattern10.test(data227)){
+if(valid112){
+if(data222.id !== undefined){
+let data228 = data222.id;
+const _errs681 = errors;
+if(errors === _errs681){
+if(typeof data228 === "string"){
+if(!pattern10.test(data228)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/id",schemaPath:"#/$defs/Dimension/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -28961,31 +29048,31 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/id",schem
 return false;
 }
 }
-var valid111 = _errs675 === errors;
+var valid112 = _errs681 === errors;
 }
 else {
-var valid111 = true;
+var valid112 = true;
 }
-if(valid111){
-if(data221.revision !== undefined){
-let data228 = data221.revision;
-const _errs677 = errors;
-if(!(((typeof data228 == "number") && (!(data228 % 1) && !isNaN(data228))) && (isFinite(data228)))){
+if(valid112){
+if(data222.revision !== undefined){
+let data229 = data222.revision;
+const _errs683 = errors;
+if(!(((typeof data229 == "number") && (!(data229 % 1) && !isNaN(data229))) && (isFinite(data229)))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs677){
-if((typeof data228 == "number") && (isFinite(data228))){
-if(data228 < 0 || isNaN(data228)){
+if(errors === _errs683){
+if((typeof data229 == "number") && (isFinite(data229))){
+if(data229 < 0 || isNaN(data229)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid111 = _errs677 === errors;
+var valid112 = _errs683 === errors;
 }
 else {
-var valid111 = true;
+var valid112 = true;
 }
 }
 }
@@ -29001,8 +29088,8 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:
 return false;
 }
 }
-var valid109 = _errs657 === errors;
-if(!valid109){
+var valid110 = _errs663 === errors;
+if(!valid110){
 break;
 }
 }
@@ -29012,27 +29099,27 @@ validate20.errors = [{instancePath:instancePath+"/dimensions",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs655 === errors;
+var valid0 = _errs661 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.measurings !== undefined){
-let data229 = data.measurings;
-const _errs679 = errors;
-if(errors === _errs679){
-if(Array.isArray(data229)){
-var valid113 = true;
-const len32 = data229.length;
+let data230 = data.measurings;
+const _errs685 = errors;
+if(errors === _errs685){
+if(Array.isArray(data230)){
+var valid114 = true;
+const len32 = data230.length;
 for(let i33=0; i33<len32; i33++){
-const _errs681 = errors;
-if(!(validate58(data229[i33], {instancePath:instancePath+"/measurings/" + i33,parentData:data229,parentDataProperty:i33,rootData,dynamicAnchors}))){
+const _errs687 = errors;
+if(!(validate58(data230[i33], {instancePath:instancePath+"/measurings/" + i33,parentData:data230,parentDataProperty:i33,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate58.errors : vErrors.concat(validate58.errors);
 errors = vErrors.length;
 }
-var valid113 = _errs681 === errors;
-if(!valid113){
+var valid114 = _errs687 === errors;
+if(!valid114){
 break;
 }
 }
@@ -29042,27 +29129,27 @@ validate20.errors = [{instancePath:instancePath+"/measurings",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs679 === errors;
+var valid0 = _errs685 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.matches !== undefined){
-let data231 = data.matches;
-const _errs682 = errors;
-if(errors === _errs682){
-if(Array.isArray(data231)){
-var valid114 = true;
-const len33 = data231.length;
+let data232 = data.matches;
+const _errs688 = errors;
+if(errors === _errs688){
+if(Array.isArray(data232)){
+var valid115 = true;
+const len33 = data232.length;
 for(let i34=0; i34<len33; i34++){
-const _errs684 = errors;
-if(!(validate70(data231[i34], {instancePath:instancePath+"/matches/" + i34,parentData:data231,parentDataProperty:i34,rootData,dynamicAnchors}))){
+const _errs690 = errors;
+if(!(validate70(data232[i34], {instancePath:instancePath+"/matches/" + i34,parentData:data232,parentDataProperty:i34,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
 errors = vErrors.length;
 }
-var valid114 = _errs684 === errors;
-if(!valid114){
+var valid115 = _errs690 === errors;
+if(!valid115){
 break;
 }
 }
@@ -29072,27 +29159,27 @@ validate20.errors = [{instancePath:instancePath+"/matches",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs682 === errors;
+var valid0 = _errs688 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.lightPlans !== undefined){
-let data233 = data.lightPlans;
-const _errs685 = errors;
-if(errors === _errs685){
-if(Array.isArray(data233)){
-var valid115 = true;
-const len34 = data233.length;
+let data234 = data.lightPlans;
+const _errs691 = errors;
+if(errors === _errs691){
+if(Array.isArray(data234)){
+var valid116 = true;
+const len34 = data234.length;
 for(let i35=0; i35<len34; i35++){
-const _errs687 = errors;
-if(!(validate76(data233[i35], {instancePath:instancePath+"/lightPlans/" + i35,parentData:data233,parentDataProperty:i35,rootData,dynamicAnchors}))){
+const _errs693 = errors;
+if(!(validate76(data234[i35], {instancePath:instancePath+"/lightPlans/" + i35,parentData:data234,parentDataProperty:i35,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate76.errors : vErrors.concat(validate76.errors);
 errors = vErrors.length;
 }
-var valid115 = _errs687 === errors;
-if(!valid115){
+var valid116 = _errs693 === errors;
+if(!valid116){
 break;
 }
 }
@@ -29102,78 +29189,78 @@ validate20.errors = [{instancePath:instancePath+"/lightPlans",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs685 === errors;
+var valid0 = _errs691 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.climateReadings !== undefined){
-let data235 = data.climateReadings;
-const _errs688 = errors;
-if(errors === _errs688){
-if(Array.isArray(data235)){
-var valid116 = true;
-const len35 = data235.length;
+let data236 = data.climateReadings;
+const _errs694 = errors;
+if(errors === _errs694){
+if(Array.isArray(data236)){
+var valid117 = true;
+const len35 = data236.length;
 for(let i36=0; i36<len35; i36++){
-let data236 = data235[i36];
-const _errs690 = errors;
-const _errs691 = errors;
-if(errors === _errs691){
-if(data236 && typeof data236 == "object" && !Array.isArray(data236)){
+let data237 = data236[i36];
+const _errs696 = errors;
+const _errs697 = errors;
+if(errors === _errs697){
+if(data237 && typeof data237 == "object" && !Array.isArray(data237)){
 let missing15;
-if(((((((((data236.atMs === undefined) && (missing15 = "atMs")) || ((data236.temperatureCelsius === undefined) && (missing15 = "temperatureCelsius"))) || ((data236.relativeHumidityPercent === undefined) && (missing15 = "relativeHumidityPercent"))) || ((data236.windMetresPerSecond === undefined) && (missing15 = "windMetresPerSecond"))) || ((data236.kind === undefined) && (missing15 = "kind"))) || ((data236.source === undefined) && (missing15 = "source"))) || ((data236.id === undefined) && (missing15 = "id"))) || ((data236.revision === undefined) && (missing15 = "revision"))){
+if(((((((((data237.atMs === undefined) && (missing15 = "atMs")) || ((data237.temperatureCelsius === undefined) && (missing15 = "temperatureCelsius"))) || ((data237.relativeHumidityPercent === undefined) && (missing15 = "relativeHumidityPercent"))) || ((data237.windMetresPerSecond === undefined) && (missing15 = "windMetresPerSecond"))) || ((data237.kind === undefined) && (missing15 = "kind"))) || ((data237.source === undefined) && (missing15 = "source"))) || ((data237.id === undefined) && (missing15 = "id"))) || ((data237.revision === undefined) && (missing15 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing15}}];
 return false;
 }
 else {
-const _errs693 = errors;
-for(const key15 in data236){
+const _errs699 = errors;
+for(const key15 in data237){
 if(!((((((((key15 === "atMs") || (key15 === "temperatureCelsius")) || (key15 === "relativeHumidityPercent")) || (key15 === "windMetresPerSecond")) || (key15 === "kind")) || (key15 === "source")) || (key15 === "id")) || (key15 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key15}}];
 return false;
 break;
 }
 }
-if(_errs693 === errors){
-if(data236.atMs !== undefined){
-let data237 = data236.atMs;
-const _errs694 = errors;
-if(!(((typeof data237 == "number") && (!(data237 % 1) && !isNaN(data237))) && (isFinite(data237)))){
+if(_errs699 === errors){
+if(data237.atMs !== undefined){
+let data238 = data237.atMs;
+const _errs700 = errors;
+if(!(((typeof data238 == "number") && (!(data238 % 1) && !isNaN(data238))) && (isFinite(data238)))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs694){
-if((typeof data237 == "number") && (isFinite(data237))){
-if(data237 > 4102444800000 || isNaN(data237)){
+if(errors === _errs700){
+if((typeof data238 == "number") && (isFinite(data238))){
+if(data238 > 4102444800000 || isNaN(data238)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data237 < 946684800000 || isNaN(data237)){
+if(data238 < 946684800000 || isNaN(data238)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid118 = _errs694 === errors;
+var valid119 = _errs700 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
-if(valid118){
-if(data236.temperatureCelsius !== undefined){
-let data238 = data236.temperatureCelsius;
-const _errs696 = errors;
-if(errors === _errs696){
-if((typeof data238 == "number") && (isFinite(data238))){
-if(data238 > 70 || isNaN(data238)){
+if(valid119){
+if(data237.temperatureCelsius !== undefined){
+let data239 = data237.temperatureCelsius;
+const _errs702 = errors;
+if(errors === _errs702){
+if((typeof data239 == "number") && (isFinite(data239))){
+if(data239 > 70 || isNaN(data239)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
 return false;
 }
 else {
-if(data238 < -50 || isNaN(data238)){
+if(data239 < -50 || isNaN(data239)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
 return false;
 }
@@ -29184,23 +29271,23 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temp
 return false;
 }
 }
-var valid118 = _errs696 === errors;
+var valid119 = _errs702 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
-if(valid118){
-if(data236.relativeHumidityPercent !== undefined){
-let data239 = data236.relativeHumidityPercent;
-const _errs698 = errors;
-if(errors === _errs698){
-if((typeof data239 == "number") && (isFinite(data239))){
-if(data239 > 100 || isNaN(data239)){
+if(valid119){
+if(data237.relativeHumidityPercent !== undefined){
+let data240 = data237.relativeHumidityPercent;
+const _errs704 = errors;
+if(errors === _errs704){
+if((typeof data240 == "number") && (isFinite(data240))){
+if(data240 > 100 || isNaN(data240)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
 return false;
 }
 else {
-if(data239 < 0.1 || isNaN(data239)){
+if(data240 < 0.1 || isNaN(data240)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -29211,126 +29298,126 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/rela
 return false;
 }
 }
-var valid118 = _errs698 === errors;
+var valid119 = _errs704 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
-if(valid118){
-if(data236.windMetresPerSecond !== undefined){
-let data240 = data236.windMetresPerSecond;
-const _errs700 = errors;
-const _errs701 = errors;
-let valid119 = false;
-const _errs702 = errors;
-if(errors === _errs702){
-if((typeof data240 == "number") && (isFinite(data240))){
-if(data240 > 60 || isNaN(data240)){
-const err237 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(valid119){
+if(data237.windMetresPerSecond !== undefined){
+let data241 = data237.windMetresPerSecond;
+const _errs706 = errors;
+const _errs707 = errors;
+let valid120 = false;
+const _errs708 = errors;
+if(errors === _errs708){
+if((typeof data241 == "number") && (isFinite(data241))){
+if(data241 > 60 || isNaN(data241)){
+const err242 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
 if(vErrors === null){
-vErrors = [err237];
+vErrors = [err242];
 }
 else {
-vErrors.push(err237);
+vErrors.push(err242);
 }
 errors++;
 }
 else {
-if(data240 < 0 || isNaN(data240)){
-const err238 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data241 < 0 || isNaN(data241)){
+const err243 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
-vErrors = [err238];
+vErrors = [err243];
 }
 else {
-vErrors.push(err238);
+vErrors.push(err243);
 }
 errors++;
 }
 }
 }
 else {
-const err239 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err244 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
-vErrors = [err239];
+vErrors = [err244];
 }
 else {
-vErrors.push(err239);
+vErrors.push(err244);
 }
 errors++;
 }
 }
-var _valid51 = _errs702 === errors;
-valid119 = valid119 || _valid51;
-const _errs704 = errors;
-if(data240 !== null){
-const err240 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid52 = _errs708 === errors;
+valid120 = valid120 || _valid52;
+const _errs710 = errors;
+if(data241 !== null){
+const err245 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err240];
+vErrors = [err245];
 }
 else {
-vErrors.push(err240);
+vErrors.push(err245);
 }
 errors++;
 }
-var _valid51 = _errs704 === errors;
-valid119 = valid119 || _valid51;
-if(!valid119){
-const err241 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+var _valid52 = _errs710 === errors;
+valid120 = valid120 || _valid52;
+if(!valid120){
+const err246 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err241];
+vErrors = [err246];
 }
 else {
-vErrors.push(err241);
+vErrors.push(err246);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs701;
+errors = _errs707;
 if(vErrors !== null){
-if(_errs701){
-vErrors.length = _errs701;
+if(_errs707){
+vErrors.length = _errs707;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid118 = _errs700 === errors;
+var valid119 = _errs706 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
-if(valid118){
-if(data236.kind !== undefined){
-let data241 = data236.kind;
-const _errs706 = errors;
-if(typeof data241 !== "string"){
+if(valid119){
+if(data237.kind !== undefined){
+let data242 = data237.kind;
+const _errs712 = errors;
+if(typeof data242 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data241 === "measured") || (data241 === "forecast"))){
+if(!((data242 === "measured") || (data242 === "forecast"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema123.properties.kind.enum}}];
 return false;
 }
-var valid118 = _errs706 === errors;
+var valid119 = _errs712 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
-if(valid118){
-if(data236.source !== undefined){
-let data242 = data236.source;
-const _errs708 = errors;
-if(errors === _errs708){
-if(typeof data242 === "string"){
-if(data242.length > 100){
+if(valid119){
+if(data237.source !== undefined){
+let data243 = data237.source;
+const _errs714 = errors;
+if(errors === _errs714){
+if(typeof data243 === "string"){
+if(data243.length > 100){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
 return false;
 }
 else {
-if(!pattern4.test(data242)){
+if(!pattern4.test(data243)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -29341,18 +29428,18 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/sour
 return false;
 }
 }
-var valid118 = _errs708 === errors;
+var valid119 = _errs714 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
-if(valid118){
-if(data236.id !== undefined){
-let data243 = data236.id;
-const _errs710 = errors;
-if(errors === _errs710){
-if(typeof data243 === "string"){
-if(!pattern10.test(data243)){
+if(valid119){
+if(data237.id !== undefined){
+let data244 = data237.id;
+const _errs716 = errors;
+if(errors === _errs716){
+if(typeof data244 === "string"){
+if(!pattern10.test(data244)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -29362,31 +29449,31 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/id",
 return false;
 }
 }
-var valid118 = _errs710 === errors;
+var valid119 = _errs716 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
-if(valid118){
-if(data236.revision !== undefined){
-let data244 = data236.revision;
-const _errs712 = errors;
-if(!(((typeof data244 == "number") && (!(data244 % 1) && !isNaN(data244))) && (isFinite(data244)))){
+if(valid119){
+if(data237.revision !== undefined){
+let data245 = data237.revision;
+const _errs718 = errors;
+if(!(((typeof data245 == "number") && (!(data245 % 1) && !isNaN(data245))) && (isFinite(data245)))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs712){
-if((typeof data244 == "number") && (isFinite(data244))){
-if(data244 < 0 || isNaN(data244)){
+if(errors === _errs718){
+if((typeof data245 == "number") && (isFinite(data245))){
+if(data245 < 0 || isNaN(data245)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid118 = _errs712 === errors;
+var valid119 = _errs718 === errors;
 }
 else {
-var valid118 = true;
+var valid119 = true;
 }
 }
 }
@@ -29403,8 +29490,8 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schema
 return false;
 }
 }
-var valid116 = _errs690 === errors;
-if(!valid116){
+var valid117 = _errs696 === errors;
+if(!valid117){
 break;
 }
 }
@@ -29414,7 +29501,7 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs688 === errors;
+var valid0 = _errs694 === errors;
 }
 else {
 var valid0 = true;

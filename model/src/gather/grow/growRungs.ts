@@ -24,6 +24,7 @@ export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
   coatMicrometres: null,
   minutes: 15,
   minutesFormula: '',
+  areaSquareCentimetres: null,
   detail: '',
   why: '',
   cautionIds: [],

@@ -10,12 +10,20 @@ import type { Part } from '../../records/prop/part';
 import type { Product } from '../../records/shop/product';
 
 /** What of a rung decides how much it takes. */
-export type TakingRung = Pick<Rung, 'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'grit' | 'cautionIds' | 'minutes'>;
+export type TakingRung = Pick<
+  Rung,
+  'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'areaSquareCentimetres' | 'grit' | 'cautionIds' | 'minutes'
+>;
 type Taken = Pick<Part, 'areaSquareCentimetres' | 'count'>;
 
+/** Surface of one piece a rung is done on, cm²: its own region, else the faces it is done on. */
+export function rungPieceArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres'>, part: Pick<Part, 'areaSquareCentimetres'>): number {
+  return rung.areaSquareCentimetres ?? part.areaSquareCentimetres * facesShare(rung.side);
+}
+
 /** Surface a rung is done on, all pieces, cm². */
-export function rungArea(rung: Pick<Rung, 'side'>, part: Taken): number {
-  return setArea(part.areaSquareCentimetres, part.count) * facesShare(rung.side);
+export function rungArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres'>, part: Taken): number {
+  return setArea(rungPieceArea(rung, part), part.count);
 }
 
 /** What a rung takes of its product by film and area, ml; null: it lays none. */

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeSampleProject } from '../../testing/sampleProject';
 import { productNeed } from '../../products/productNeed';
 import { gatherNeeds } from './gatherNeeds';
+import { rungArea } from './rungTakes';
 import { readStockCsv } from './lists/readStockCsv';
 
 describe('what a plan takes of the shelf', () => {
@@ -20,6 +21,18 @@ describe('what a plan takes of the shelf', () => {
     for (const { amount } of needs?.takes ?? []) expect(amount).toBeCloseTo(once, 9);
     const cans = sample.cans.filter(({ productId }) => productId === product.id);
     expect(needs?.stock).toBe(cans.reduce((sum, { leftMillilitres }) => sum + leftMillilitres, 0));
+  });
+  it('of a rung on a region is what the region takes, on every piece of a set', () => {
+    const band = { ...rung('band', 'open'), areaSquareCentimetres: 12, side: 'under' as const };
+    const set = { ...part, count: 6 };
+    const [needs] = gatherNeeds(
+      { ...sample, parts: sample.parts.map((one) => (one.id === part.id ? set : one)), rungs: [band] },
+      new Map(),
+      0,
+    );
+    expect(needs?.takes[0]?.amount).toBeCloseTo(productNeed(product, 20, 72).millilitres, 9);
+    expect(rungArea(band, set)).toBe(72);
+    expect(rungArea({ ...band, areaSquareCentimetres: null }, set)).toBe((part.areaSquareCentimetres / 2) * 6);
   });
   it('of nothing to do is nothing', () => expect(gatherNeeds({ ...sample, rungs: [] }, new Map(), 0)).toEqual([]));
 });

@@ -1,12 +1,12 @@
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { PaintedStep } from '@zinc-ladder/core/twins/compareTwins';
 import type { ProjectFile } from '../../file/projectFile';
 import { standingEntries } from '../../log/standingLog';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import { COAT_METHODS } from '../film/gatherCoats';
 import { coatPaintOf, effectOf } from '../film/gatherPaints';
+import { usualMinutes } from '../grow/rungForPart';
 
 const MINUTE_MS = 60_000;
 
@@ -50,7 +50,7 @@ export function gatherTwin({ parts, ladders, rungs, products, logEntries, shop }
       cardId: rung.mixCardId,
       micrometres: rung.coatMicrometres,
       minutes,
-      usualMinutes: part ? estimateRungMinutes(findMethod(rung.methodId), part.areaSquareCentimetres, part.count).minutes : null,
+      usualMinutes: part ? usualMinutes(rung.methodId, rung.areaSquareCentimetres, part).minutes : null,
       grit: rung.grit,
       waitedMinutes,
       air: air && { temperatureCelsius: air.temperatureCelsius, relativeHumidityPercent: air.relativeHumidityPercent },

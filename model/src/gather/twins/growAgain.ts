@@ -4,6 +4,7 @@ import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { productNeed } from '../../products/productNeed';
 import type { Part } from '../../records/prop/part';
 import type { TwinRecords } from './gatherTwin';
+import { usualMinutes } from '../grow/rungForPart';
 import { gatherTwin } from './gatherTwin';
 
 /** A rung of a second piece, as the first was really done. */
@@ -18,6 +19,8 @@ export interface RungAgain {
   readonly grit: string | null;
   readonly minutes: number;
   readonly minutesFormula: string;
+  /** the share of its part's surface it was done on, where that was a region of it; null: all of its faces */
+  readonly areaShare: number | null;
   /** of the product, as it leaves can or cup; null: none, or not known */
   readonly millilitres: number | null;
 }
@@ -35,11 +38,14 @@ export function growAgain(
   areaSquareCentimetres: number,
 ): readonly RungAgain[] {
   const products = new Map(records.products.map((product) => [product.id, product]));
-  const sides = new Map(records.rungs.map(({ id, side }) => [id, side]));
+  const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
   return gatherTwin(records, part.id).map((step): RungAgain => {
     const method = findMethod(step.kind);
-    const planned = estimateRungMinutes(method, areaSquareCentimetres, 1);
-    const then = estimateRungMinutes(method, part.areaSquareCentimetres, part.count).minutes;
+    const first = rungs.get(step.id);
+    const region = first?.areaSquareCentimetres ?? null;
+    const areaShare = region === null || part.areaSquareCentimetres === 0 ? null : region / part.areaSquareCentimetres;
+    const planned = estimateRungMinutes(method, areaSquareCentimetres * (areaShare ?? 1), 1);
+    const then = usualMinutes(step.kind, region, part).minutes;
     const share = step.minutes === null ? null : step.minutes / then;
     const product = products.get(step.productId ?? '');
     return {
@@ -52,9 +58,10 @@ export function growAgain(
       grit: step.grit,
       minutes: share === null ? planned.minutes : Math.max(1, Math.round(planned.minutes * share)),
       minutesFormula: share === null ? planned.formula : `${planned.formula}, × ${share.toFixed(2)} as it went then`,
+      areaShare,
       millilitres:
         product && step.micrometres
-          ? productNeed(product, step.micrometres, areaSquareCentimetres * facesShare(sides.get(step.id) ?? 'all')).millilitres
+          ? productNeed(product, step.micrometres, areaSquareCentimetres * (areaShare ?? facesShare(first?.side ?? 'all'))).millilitres
           : null,
     };
   });

@@ -76,6 +76,18 @@ describe('a second piece from the record', () => {
     expect(amount('all')).toBeGreaterThan(0);
     expect(amount('under')).toBeCloseTo(amount('all') / 2, 9);
   });
+  it('a coat on a quarter of a part is one on a quarter of the second, minutes and amount', () => {
+    const [product] = sample.products;
+    const coat = (areaSquareCentimetres: number | null) =>
+      rung('coat', 60, { productId: product?.id ?? '', coatMicrometres: 20, side: 'under', areaSquareCentimetres });
+    const again = (area: number | null) => growAgain({ ...records, rungs: [coat(area)], logEntries: [] }, part, 800)[0];
+    expect(again(50)?.areaShare).toBe(0.25);
+    expect(again(null)?.areaShare).toBeNull();
+    // One side is half of it, a quarter half of that.
+    expect(again(50)?.millilitres).toBeCloseTo((again(null)?.millilitres ?? 0) / 2, 9);
+    expect(again(50)?.minutes).toBe(estimateRungMinutes(findMethod(coat(50).methodId), 200, 1).minutes);
+    expect(growAgain({ ...records, rungs: [coat(50)] }, { ...part, areaSquareCentimetres: 0 }, 200)[0]?.areaShare).toBeNull();
+  });
   it('goes by the method where the log has no minutes', () => {
     const [first] = growAgain({ ...records, logEntries: [] }, part, 200);
     expect(first?.minutes).toBe(estimateRungMinutes(findMethod('sand'), 200, 1).minutes);

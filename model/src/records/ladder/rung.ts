@@ -1,4 +1,4 @@
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min } from 'class-validator';
 import { IsRecordId, Nullable } from '../base/decorators';
 import { IsMoment } from '../base/moment';
 import { RungStep } from './rungStep';
@@ -29,6 +29,13 @@ export class Rung extends RungStep implements Tracked {
   /** the sum behind the minutes; empty when they were typed */
   @MaxLength(400)
   minutesFormula!: string;
+
+  /** surface of one piece it is done on, cm², where that is a region of it; null: all of its faces */
+  @Nullable()
+  @IsNumber()
+  @Min(0.01)
+  @Max(200_000)
+  areaSquareCentimetres!: number | null;
 
   @IsArray()
   @ArrayMaxSize(20)

@@ -68,7 +68,7 @@ afterEach(async () => {
 });
 
 /** Lays rungs on the guest's ladder, puts the masks, and gives what stands there then. */
-async function putOn(rungs: readonly Rung[]): Promise<readonly Rung[]> {
+async function putOn(rungs: readonly Rung[], put: readonly MaskRung[] = MADE): Promise<readonly Rung[]> {
   await store.edit('lay', async (edit) => {
     await edit.put('products', GREEN);
     for (const entry of rungs) await edit.put('rungs', entry);
@@ -76,7 +76,7 @@ async function putOn(rungs: readonly Rung[]): Promise<readonly Rung[]> {
     await edit.remove('rungs', 'guest-1');
     await edit.remove('joins', 'join');
   });
-  await store.edit('masks', (edit) => putMaskRungs(edit, 'guest', MADE, plan, new Map([[GREEN.id, GREEN]]), () => `made-${(count += 1)}`));
+  await store.edit('masks', (edit) => putMaskRungs(edit, 'guest', put, plan, new Map([[GREEN.id, GREEN]]), () => `made-${(count += 1)}`));
   expect(findRuleFaults((await gatherProject(db, 0)).project)).toEqual([]);
   const ids = (await db.records('ladders').get('guest'))?.rungIds ?? [];
   const kept = await Promise.all(ids.map(async (id) => db.records('rungs').get(id)));
@@ -104,6 +104,13 @@ describe('rungs of masks', () => {
       ['prime', 'Mask for band', 'band 1', 'Pull the mask', 'wash', 'fit'],
     );
   });
+  it('of a region nobody has measured are on all of the part, and none is larger than a rung can say', async () => {
+    const found = await putOn(
+      [],
+      [made('mask', 'cover', { areaSquareCentimetres: 400_000 }), made('maskedCoat', 'band', { areaSquareCentimetres: 0 })],
+    );
+    expect(found.map(({ areaSquareCentimetres }) => areaSquareCentimetres)).toEqual([200_000, null]);
+  });
   it('on an empty ladder are all there is', async () => {
     expect(namesOf(await putOn([]))).toEqual(['Mask for band', 'band 1', 'Pull the mask']);
   });
@@ -116,7 +123,7 @@ describe('rungs of masks', () => {
       detail: 'Tape 300 mm on body; cover the rest.',
       band: 'maskDetail',
     });
-    expect(coat).toMatchObject({ productId: 'green', coatMicrometres: 14, state: 'open' });
+    expect(coat).toMatchObject({ productId: 'green', coatMicrometres: 14, state: 'open', areaSquareCentimetres: 20 });
     expect(coat?.minutesFormula).toContain('20 cm²');
     expect(pull?.productId).toBeNull();
     expect(coat?.cautionIds).toEqual(expect.arrayContaining([...findProductClass('lacquerColour').cautions]));

@@ -6,6 +6,7 @@ import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { replaceRungs, rungsOfLadder } from './growChanges';
+import { regionOf } from './rungChanges';
 
 /** Methods that an order of masks replaces. */
 const REPLACED = new Set(['sprayCoat', 'mask', 'maskRubber', 'edgeSeal', 'maskedCoat', 'unmask', 'scorePull']);
@@ -38,7 +39,7 @@ export async function putMaskRungs(
     const productId = findMethod(entry.methodId).laysFilm
       ? (plan.regions.find((region) => region.id === entry.productOfRegionId)?.productId ?? null)
       : null;
-    const usual = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, entry.areaSquareCentimetres);
+    const usual = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, regionOf(entry.areaSquareCentimetres));
     return {
       ...usual,
       id: makeId(),

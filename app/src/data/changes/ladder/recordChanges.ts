@@ -40,7 +40,8 @@ export async function growByRecord(
     const { done } = step;
     const first = await edit.get('rungs', done.rungId);
     const product = products.get(done.productId ?? '') ?? null;
-    const fresh = rungForPart(done.methodId, product, part);
+    const region = done.areaShare === null ? null : done.areaShare * part.areaSquareCentimetres;
+    const fresh = rungForPart(done.methodId, product, part, region);
     grown.push({
       ...fresh,
       id: makeId(),

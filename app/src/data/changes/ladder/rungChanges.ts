@@ -1,3 +1,5 @@
+import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { rungPieceArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
@@ -39,14 +41,19 @@ export async function coatInTwoTurns(edit: Edit, rungId: string, topId: string):
   const rung = await edit.need('rungs', rungId);
   if (rung.side !== 'all') throw new ShopError('nothingToDo');
   const half = Math.ceil(rung.minutes / 2);
-  const fields = { minutes: half, minutesFormula: `half of ${rung.minutes} min, one side at a time` };
+  const fields = {
+    minutes: half,
+    minutesFormula: `half of ${rung.minutes} min, one side at a time`,
+    areaSquareCentimetres: rung.areaSquareCentimetres === null ? null : regionOf(rung.areaSquareCentimetres / 2),
+  };
   await duplicateRung(edit, rungId, topId);
   await edit.patch('rungs', rungId, { ...fields, side: 'under', name: `${rung.name}, underside` });
   await edit.patch('rungs', topId, { ...fields, side: 'top', name: `${rung.name}, top side`, lockedAtMs: null, notBeforeMs: null });
 }
 
 /**
- * A rung that may be set down becomes two, one after the other, that can be steered each by itself.
+ * A rung that may be set down becomes two, one after the other, that can be steered each by itself. Each takes its share of the surface: together they
+ * use up what the one did.
  *
  * @param firstMinutes what the first keeps, at least 1 and less than all
  */
@@ -54,9 +61,37 @@ export async function splitRung(edit: Edit, rungId: string, restId: string, firs
   const rung = await edit.need('rungs', rungId);
   if (seenMinutes !== undefined && seenMinutes !== rung.minutes) throw new ShopError('nothingToDo');
   const first = Math.max(1, Math.min(rung.minutes - 1, Math.round(firstMinutes)));
+  const ladder = await edit.need('ladders', rung.ladderId);
+  const area = rungPieceArea(rung, await edit.need('parts', ladder.partId));
   await duplicateRung(edit, rungId, restId);
-  const formula = (part: number): string => `${part} of ${rung.minutes} min, split by hand`;
-  await edit.patch('rungs', rungId, { minutes: first, minutesFormula: formula(first) });
-  const rest = rung.minutes - first;
-  await edit.patch('rungs', restId, { minutes: rest, minutesFormula: formula(rest), name: `${rung.name}, rest`, lockedAtMs: null });
+  const share = (minutes: number): Partial<Rung> => ({
+    minutes,
+    minutesFormula: `${minutes} of ${rung.minutes} min, split by hand`,
+    areaSquareCentimetres: regionOf((area * minutes) / rung.minutes),
+  });
+  await edit.patch('rungs', rungId, share(first));
+  await edit.patch('rungs', restId, { ...share(rung.minutes - first), name: `${rung.name}, rest`, lockedAtMs: null });
+}
+
+/**
+ * Says what surface of one piece a rung is done on. Minutes that are the method's own follow; those that were typed, split or taken from a record stay.
+ *
+ * @param rung as it was seen
+ * @param areaSquareCentimetres null: all of its faces
+ */
+export async function setRegion(edit: Edit, rung: Rung, areaSquareCentimetres: number | null): Promise<void> {
+  const ladder = await edit.need('ladders', rung.ladderId);
+  const part = await edit.need('parts', ladder.partId);
+  const isUsual = rung.minutesFormula === usualMinutes(rung.methodId, rung.areaSquareCentimetres, part).formula;
+  const { minutes, formula } = usualMinutes(rung.methodId, areaSquareCentimetres, part);
+  await edit.patch('rungs', rung.id, { areaSquareCentimetres, ...(isUsual ? { minutes, minutesFormula: formula } : {}) }, rung);
+}
+
+/** Smallest and largest surface a rung can say, cm². */
+const LEAST_REGION = 0.01;
+const LARGEST_REGION = 200_000;
+
+/** A surface as a rung can say it, cm²; null, all of its faces, where it is not known. */
+export function regionOf(areaSquareCentimetres: number): number | null {
+  return areaSquareCentimetres > 0 ? Math.min(LARGEST_REGION, Math.max(LEAST_REGION, areaSquareCentimetres)) : null;
 }

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -12,7 +13,7 @@ import { Store } from '../../edits/store';
 import { growOnto } from '../ladder/growChanges';
 import { addPart, NEW_PART } from '../prop/partChanges';
 import { applyToShop } from './planChanges';
-import { coatInTwoTurns, splitRung } from '../ladder/rungChanges';
+import { coatInTwoTurns, regionOf, setRegion, splitRung } from '../ladder/rungChanges';
 
 let db: ShopDatabase;
 let store: Store;
@@ -101,6 +102,31 @@ describe('a what-if made real', () => {
   });
 });
 
+describe('the region of a rung', () => {
+  const set = async (id: string, area: number | null) =>
+    store.edit('region', async (edit) => setRegion(edit, await edit.need('rungs', id), area));
+  it('takes the method’s minutes with it, there and back; typed ones stay', async () => {
+    const part = makeSampleProject().parts.find(({ id }) => id === 'host');
+    if (!part) throw new Error('no part');
+    const whole = usualMinutes('sand', null, part);
+    await store.edit('usual', (edit) =>
+      edit.patch('rungs', 'host-2', { methodId: 'sand', minutes: whole.minutes, minutesFormula: whole.formula }),
+    );
+    await set('host-2', 1000);
+    expect(await db.records('rungs').get('host-2')).toMatchObject({
+      areaSquareCentimetres: 1000,
+      minutes: usualMinutes('sand', 1000, part).minutes,
+    });
+    await set('host-2', null);
+    expect(await db.records('rungs').get('host-2')).toMatchObject({ areaSquareCentimetres: null, minutes: whole.minutes });
+    await store.edit('typed', (edit) => edit.patch('rungs', 'host-2', { minutes: 77, minutesFormula: '' }));
+    await set('host-2', 1000);
+    expect(await db.records('rungs').get('host-2')).toMatchObject({ areaSquareCentimetres: 1000, minutes: 77 });
+  });
+  it('is nothing where nothing is known, and within what a rung can say', () =>
+    expect([0, Number.NaN, 1e-6, 12, 1e9].map(regionOf)).toEqual([null, null, 0.01, 12, 200_000]));
+});
+
 describe('a rung taken apart', () => {
   it('is split where it is set down; the minutes stay the same together', async () => {
     await store.edit('split', (edit) => splitRung(edit, 'host-2', 'rest', 5));
@@ -110,6 +136,10 @@ describe('a rung taken apart', () => {
       ['host-2', 5],
       ['rest', whole - 5],
     ]);
+    const halves = (await rungsOf('host')).slice(1).map((rung) => rung.areaSquareCentimetres ?? 0);
+    const surface = makeSampleProject().parts.find(({ id }) => id === 'host')?.areaSquareCentimetres ?? 0;
+    expect(halves[0]).toBeCloseTo((surface * 5) / whole, 9);
+    expect((halves[0] ?? 0) + (halves[1] ?? 0)).toBeCloseTo(surface, 9);
     // Neither half is ever nothing.
     await store.edit('split', (edit) => splitRung(edit, 'rest', 'none', 9999));
     expect((await rungsOf('host')).map((rung) => rung.minutes).at(-1)).toBe(1);
@@ -124,5 +154,11 @@ describe('a rung taken apart', () => {
     ]);
     expect(turned.map((rung) => rung.minutes)).toEqual([1, 1].map(() => Math.ceil((before?.minutes ?? 0) / 2)));
     expect(turned[1]?.state).toBe('open');
+    // Each turn is half of all faces already; a region is halved.
+    expect(turned.map((rung) => rung.areaSquareCentimetres)).toEqual([null, null]);
+    await store.undo();
+    await store.edit('region', (edit) => edit.patch('rungs', 'host-1', { areaSquareCentimetres: 30 }));
+    await store.edit('turn', (edit) => coatInTwoTurns(edit, 'host-1', 'top'));
+    expect((await rungsOf('host')).slice(0, 2).map((rung) => rung.areaSquareCentimetres)).toEqual([15, 15]);
   });
 });

@@ -2,10 +2,11 @@ import { BANDS } from '@zinc-ladder/core/ladder/bands';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { gatherCautions } from '@zinc-ladder/core/ladder/growLadder';
 import { findMethod, METHODS } from '@zinc-ladder/core/ladder/methods';
-import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useTable } from '../../../data/queries';
+import { setRegion } from '../../../data/changes/ladder/rungChanges';
 import { useEdit } from '../../../features/edit/useEdit';
 import { usePersons } from '../../../features/person/useAtBench';
 import { ownShareWords, useOwnMinutes } from '../../../features/rung/useOwnMinutes';
@@ -38,7 +39,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
     void edit(`Change ${what} of ${rung.name}`, (change) => change.patch('rungs', rung.id, fields, rung));
   const onMethod = (methodId: string): void => {
     const next = findMethod(methodId);
-    const { minutes, formula } = estimateRungMinutes(next, part.areaSquareCentimetres, part.count);
+    const { minutes, formula } = usualMinutes(methodId, rung.areaSquareCentimetres, part);
     const classId = products.find((product) => product.id === rung.productId)?.classId;
     patch('the method', {
       methodId,
@@ -49,6 +50,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
       cautionIds: gatherCautions(next, next.laysFilm && classId ? findProductClass(classId).cautions : [], part.materialId),
     });
   };
+  const onRegion = (area: number | null): void => void edit(`Change the region of ${rung.name}`, (change) => setRegion(change, rung, area));
   const onProduct = (productId: string): void => {
     const product = products.find((entry) => entry.id === productId);
     const entry = product && findProductClass(product.classId);
@@ -97,7 +99,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           />
         </div>
       )}
-      <div className="grid grid-cols-4 gap-3">
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
         <InlineNumber
           label="Hands"
           unit="min"
@@ -105,7 +107,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           min={0}
           max={10000}
           isWhole
-          {...(own ? { hint: `${formatSpan(ownMinutes.of(rung))}, ${ownShareWords(own)}` } : {})}
+          hint={own ? `${formatSpan(ownMinutes.of(rung))}, ${ownShareWords(own)}` : undefined}
           onKeep={(minutes) => minutes !== null && patch('the minutes', { minutes, minutesFormula: '' })}
         />
         <InlineField
@@ -119,6 +121,16 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           value={rung.side}
           options={SIDES}
           onChange={(side) => patch('the faces', { side: side as Rung['side'] })}
+        />
+        <InlineNumber
+          label="Region only"
+          unit="cm²"
+          value={rung.areaSquareCentimetres}
+          min={0.01}
+          max={200_000}
+          mayBeEmpty
+          hint={rung.areaSquareCentimetres === null ? 'empty: all of its faces' : 'of one piece'}
+          onKeep={onRegion}
         />
         <SelectField
           label="Band"

@@ -3,11 +3,15 @@ import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegi
 import { finestOf } from '@zinc-ladder/core/weather/region/laidStencil';
 import { USUAL_POINTS } from '@zinc-ladder/core/weather/field/weatherFields';
 import { labOfProduct, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
-import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
+import { rungPieceArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { MASKED, maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
 import type { WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { useState } from 'react';
+import { setRegion } from '../../../data/changes/ladder/rungChanges';
 import { changeWeatherRegion, removeWeatherRegion } from '../../../data/changes/look/weatherChanges';
 import { useTable } from '../../../data/queries';
+import { useEdit } from '../../../features/edit/useEdit';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Button } from '../../../ui/Button';
 import { InlineNumber, SelectField } from '../../../ui/fields/fields';
@@ -80,7 +84,14 @@ export function RegionPanel({
       {plan.regions.length > 0 && (
         <ol className="mt-2 grid gap-3">
           {plan.regions.map((region, at) => (
-            <RegionRow key={region.id} weather={weather} region={region} name={named[at]?.name ?? ''} found={named[at]?.found ?? null} />
+            <RegionRow
+              key={region.id}
+              weather={weather}
+              region={region}
+              name={named[at]?.name ?? ''}
+              found={named[at]?.found ?? null}
+              measured={measuredOf(plan.regions, named, at)}
+            />
           ))}
         </ol>
       )}
@@ -93,10 +104,13 @@ function RegionRow({
   region,
   name,
   found,
+  measured,
 }: {
   readonly weather: Weather;
   readonly region: WeatherRegion;
   readonly name: string;
+  /** surface of all regions of its paint, cm², told at the first of them; null: told elsewhere, or not measured */
+  readonly measured: number | null;
   /** null until it was looked for */
   readonly found: OpenedSurface['regions'][number] | null;
 }) {
@@ -105,6 +119,8 @@ function RegionRow({
   const products = useTable('products');
   const stencils = useTable('stencils').filter(({ partId }) => partId === weather.part.id);
   const keep = usePlanEdit(weather);
+  const edit = useEdit();
+  const strayed = measured === null ? [] : coatsElsewhere(rungs, region, weather, measured);
   const change = (what: string, fields: Partial<Omit<WeatherRegion, 'id'>>): void =>
     void keep(what, (run, id) => changeWeatherRegion(run, id, region.id, fields));
   const inMasks = maskedProducts(rungs);
@@ -203,6 +219,22 @@ function RegionRow({
             '…'
           )}
         </p>
+        {measured !== null && strayed.length > 0 && (
+          <p className="flex flex-wrap items-center gap-x-3 gap-y-1 text-sm sm:col-span-2">
+            {strayed.length === 1 ? 'Its coat is' : `Its ${strayed.length} coats are`} planned on{' '}
+            {formats.area(rungPieceArea(strayed[0] as Rung, weather.part))} of a piece.
+            <Button
+              className="text-sm"
+              onClick={() =>
+                void edit(`Take the measured area of ${name}`, async (run) => {
+                  for (const rung of strayed) await setRegion(run, rung, measured);
+                })
+              }
+            >
+              Take {formats.area(measured)}
+            </Button>
+          </p>
+        )}
         {found?.stencilFault && (
           <p role="alert" className="text-oxide text-sm sm:col-span-2">
             {stencils.find(({ id }) => id === region.stencilId)?.name ?? 'The stencil'}: {found.stencilFault}.
@@ -213,5 +245,38 @@ function RegionRow({
         <LabBox label="Its colour" action="Take it" onTake={(taken) => change('Colour of a region', { lab: [...taken] })} />
       )}
     </li>
+  );
+}
+
+/** Surface of all regions of one paint, as finely as it is measured, at the first of them; null where one of them is not measured. */
+function measuredOf(
+  regions: readonly WeatherRegion[],
+  named: readonly { readonly found: OpenedSurface['regions'][number] | null }[],
+  at: number,
+): number | null {
+  const productId = regions[at]?.productId ?? null;
+  if (productId === null || regions.findIndex((region) => region.productId === productId) !== at) return null;
+  let sum = 0;
+  for (const [index, region] of regions.entries()) {
+    if (region.productId !== productId) continue;
+    const found = named[index]?.found;
+    if (!found || found.stencilFault) return null;
+    sum += found.squareCentimetres;
+  }
+  return sum < 0.05 ? null : Math.round(sum * 10) / 10;
+}
+
+/** Areas nearer to each other than this are one: the measure itself is good to a few hundredths. */
+const SAME_AREA = 0.05;
+
+/** Coats of a region's paint that are still to do and are planned on another area than it has. */
+function coatsElsewhere(rungs: readonly Rung[], { productId }: WeatherRegion, { part }: Weather, measured: number): Rung[] {
+  return rungs.filter(
+    (rung) =>
+      rung.methodId === MASKED &&
+      rung.productId === productId &&
+      productId !== null &&
+      (rung.state === 'open' || rung.state === 'setDown') &&
+      Math.abs(rungPieceArea(rung, part) / measured - 1) > SAME_AREA,
   );
 }

@@ -1,0 +1,8 @@
+import { RUNG_ADDED_IN_17 } from '../../file/migrations';
+import { makeSampleProject } from '../sampleProject';
+import { without } from '../without';
+
+/** The sample as version 16 of the format had it: every rung is done on all of its faces. */
+export function makeVersion16(sample = makeSampleProject()) {
+  return { ...sample, version: 16, rungs: sample.rungs.map((rung) => without(rung, RUNG_ADDED_IN_17)) };
+}
