@@ -96,7 +96,7 @@ export function RungFacts({
                   ['pieces', String(part.count)],
                   ['all of a piece', formats.area(part.areaSquareCentimetres)],
                 ],
-                source: 'as the rung has it: typed, or by the order of masks',
+                source: 'as the rung has it: typed, by the order of masks, measured on the mesh, or its share of what was split or joined',
               }
             : {
                 formula: share === 1 ? 'surface of a piece × pieces' : 'surface of a piece × pieces × share of the faces',

@@ -340,6 +340,8 @@ describe('an open ladder', () => {
     guest.rungIds = [...guest.rungIds, 'g-prime'];
     project.rungs = [...project.rungs, extra('h-prime', host.id), extra('g-prime', guest.id)];
     project.joins = [{ ...join, guestRungId: guest.rungIds[0] ?? null }];
+    const parts = { host: project.parts.find(({ id }) => id === 'host'), guest: project.parts.find(({ id }) => id === 'guest') };
+    const both = Object.values(parts).reduce((sum, part) => sum + (part?.areaSquareCentimetres ?? 0) * (part?.count ?? 0), 0);
     const { user, db, store } = await openShop('/ladders/prop/host?rung=h-prime', project);
     await user.click(await screen.findByRole('tab', { name: 'Joins' }));
     expect(await screen.findByText(/1 rung after the join is on both ladders: primer of host/u)).toBeTruthy();
@@ -349,6 +351,8 @@ describe('an open ladder', () => {
     expect(await db.records('rungs').get('h-prime')).toMatchObject({
       minutes: 19,
       minutesFormula: '12 min + 12 min of guest − 5 min getting ready once',
+      // The one coat covers both: paint for it is paint for both.
+      areaSquareCentimetres: both / (parts.host?.count ?? 1),
     });
     expect(screen.queryByText(/after the join is on both/u)).toBeNull();
     await store.undo();

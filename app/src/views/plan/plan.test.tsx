@@ -237,7 +237,7 @@ describe('the plan', () => {
     const count = screen.getByRole('region', { name: 'What to count on' });
     await user.click(within(count).getByRole('button', { name: 'Why chance of Lamp' }));
     const reason = (await screen.findByRole('dialog')).textContent;
-    expect(reason).toMatch(/plays2000by chance of the plays, give or take0 points/u);
+    expect(reason).toMatch(/plays2000by chance of the plays, give or take0.1 points/u);
     await user.keyboard('{Escape}');
     await user.click(act);
     await waitFor(async () => expect((await db.records('props').get('big'))?.dueMs).toBeNull());

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import type { ShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
-import { createShopPlanner, SHOWN_PLAN_PATIENCE } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
 import { exposeApi } from '../exposeApi';
 import type { PlanPiece } from './planPieces';
@@ -81,11 +81,7 @@ async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece)
   const from = handedOver ?? orderBefore;
   handedOver = null;
   const begin = ({ input, objective }: PlanQuestion): ShopPlanner =>
-    createShopPlanner(
-      input,
-      { objective, before, patience: SHOWN_PLAN_PATIENCE, ...(from ? { orderBefore: from } : {}) },
-      isLarge ? 1 : undefined,
-    );
+    createShopPlanner(input, { objective, before, ...(from ? { orderBefore: from } : {}) }, isLarge ? 1 : undefined);
   let planner = begin(asked);
   let told: ShopPlan;
   let toldAt = 0;

@@ -48,7 +48,7 @@ describe('what to let go', () => {
 
   it('knows the order there was before where nothing better was found', () => {
     const input = crowded();
-    const plan = planShop(input, { objective: 'surest', patience: 4 });
+    const plan = planShop(input, { objective: 'surest' });
     const orderBefore = planOrder(plan);
     const search = triage(input, { seed: 1, runs: 50, fortuneSeed: 3, orderBefore });
     let step = search.next();

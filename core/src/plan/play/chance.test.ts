@@ -171,6 +171,11 @@ describe('how far a chance that was played may be off', () => {
     expect(deviation(found) / chanceError(0.32, plays)).toBeGreaterThan(0.85);
     expect(deviation(found) / chanceError(0.32, plays)).toBeLessThan(1.15);
   });
+  it('is not nothing where every play kept the date, or none: some three in two thousand could (the rule of three)', () => {
+    expect(chanceError(1, 2000)).toBe(chanceError(0, 2000));
+    expect(2 * chanceError(0, 2000)).toBeGreaterThan(0.001);
+    expect(2 * chanceError(0, 2000)).toBeLessThan(3 / 2000);
+  });
   it('is at most 1.2 points in a shop of two hundred tasks, and 2.5 in one of thousands', () => {
     expect(chanceError(0.5, shownPlays(200))).toBeLessThan(0.012);
     expect(chanceError(0.5, shownPlays(5000))).toBeLessThanOrEqual(0.025);

@@ -121,9 +121,13 @@ export function shownPlays(tasks: number): number {
   return Math.min(MOST_SHOWN, Math.max(FEWEST_SHOWN, Math.round(SHOWN_UNITS / Math.max(1, tasks))));
 }
 
-/** The standard error of a chance found by so many plays: √(p (1 − p) ÷ n), the binomial's. */
+/**
+ * The standard error of a chance found by so many plays: √(p (1 − p) ÷ n), the binomial's, with two plays more that kept the date and two that did not
+ * (Agresti and Coull 1998, from memory). So a date that no play kept is not said to be known for sure.
+ */
 export function chanceError(chance: number, plays: number): number {
-  return Math.sqrt((chance * (1 - chance)) / plays);
+  const share = (chance * plays + 2) / (plays + 4);
+  return Math.sqrt((share * (1 - share)) / (plays + 4));
 }
 
 /** The value below which a share of sorted values lies: the nearest rank, as textbooks take it. */

@@ -23,8 +23,6 @@ export interface ShopPlanOptions {
   readonly before?: Readonly<Record<string, number>>;
   /** the order of the plan before, keys by rung: the surest order is looked for from there */
   readonly orderBefore?: Readonly<Record<string, number>>;
-  /** how many times the usual number of plays the search for the surest order takes; 1 unless told otherwise */
-  readonly patience?: number;
 }
 
 /** Looked ahead this far when the usual horizon does not hold everything. */
@@ -32,7 +30,7 @@ const FAR_HORIZON_DAYS = 240;
 
 /** Orders a search begins with, by rule alone. */
 const FIRST_ORDERS = 4;
-/** Plays of a search for the surest order at a patience of 1, times tasks: two seconds or so on a usual machine, and the same order on every machine. */
+/** Plays of a search for the surest order, times tasks: two seconds or so on a usual machine, and the same order on every machine. */
 const PLAY_UNITS = 1_300_000;
 /** However large the shop, and however small, so many plays. */
 const LEAST_PLAYS = 300;
@@ -43,12 +41,6 @@ const SEARCH_UNITS = 130_000;
 const LEAST_ROUNDS = 40;
 /** No shop is searched longer than this many plans. */
 const MOST_ROUNDS = 1500;
-
-/**
- * Patience for the one plan that is shown: over eight seeds of the demo it meets some 1.2 points more of the dates than once the usual plays, and
- * seeds differ half as much. What is only compared with that plan, such as an idea, is begun from it and needs no more.
- */
-export const SHOWN_PLAN_PATIENCE = 4;
 
 /** A search for the shop's plan that can be carried on in steps. */
 export interface ShopPlanner {
@@ -163,14 +155,13 @@ export function surestOptions(
   options: ShopPlanOptions,
   keptStarts: KeptStarts | null = null,
 ): SurestOptions {
-  const { orderBefore, patience = 1 } = options;
+  const { orderBefore } = options;
   const { problem } = shop;
-  const usualPlays = Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, PLAY_UNITS / Math.max(1, problem.tasks.length)));
   return {
     seed: options.seed ?? 1,
     odds: shopOdds(input, shop),
     keptStarts,
-    mostPlays: Math.ceil(patience * usualPlays),
+    mostPlays: Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, Math.ceil(PLAY_UNITS / Math.max(1, problem.tasks.length)))),
     ...(orderBefore ? { startKeys: keysBefore(problem, orderBefore) } : {}),
   };
 }

@@ -6,7 +6,7 @@ import { checkPlan } from '@zinc-ladder/core/plan/judge/checkPlan';
 import { checkShopPlan } from '@zinc-ladder/core/plan/verify/checkShopPlan';
 import { plannedPlacements } from '@zinc-ladder/core/plan/shopPlan/plannedPlacements';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
-import { createShopPlanner, SHOWN_PLAN_PATIENCE } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { prepareProblem } from '@zinc-ladder/core/plan/problem/preparedProblem';
 import { readyBound } from '@zinc-ladder/core/plan/judge/readyBound';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
@@ -88,11 +88,7 @@ export function planFor(
   seed: string | undefined,
   objective: Objective = 'readyFirst',
 ): Extract<ShopPlan, { kind: 'planned' }> {
-  const planner = createShopPlanner(input, {
-    objective,
-    seed: readNumber('seed', seed ?? '1', 0, 4_294_967_295),
-    patience: SHOWN_PLAN_PATIENCE,
-  });
+  const planner = createShopPlanner(input, { objective, seed: readNumber('seed', seed ?? '1', 0, 4_294_967_295) });
   const limitMs = seconds === undefined ? Infinity : readNumber('seconds', seconds, 0, 3600) * 1000;
   const began = performance.now();
   while (performance.now() - began < limitMs && !planner.improve(5).isOver);

@@ -1,9 +1,11 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { joinedRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
+import { rungArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
+import { regionOf } from './rungChanges';
 import { leaveOut } from './rungStateChanges';
 
 /**
@@ -20,7 +22,12 @@ export async function takeDoubledAway(edit: Edit, joinId: string, nowMs: number)
   if (doubled.length === 0) throw new ShopError('nothingToDo');
   for (const pair of doubled) {
     const { minutes, formula } = joinedRungMinutes(findMethod(pair.host.methodId), pair.host.minutes, pair.guest.minutes, guest.name);
-    await edit.patch('rungs', pair.host.id, { minutes: Math.min(10_000, minutes), minutesFormula: formula.slice(0, 400) });
+    const area = (rungArea(pair.host, host) + rungArea(pair.guest, guest)) / host.count;
+    await edit.patch('rungs', pair.host.id, {
+      minutes: Math.min(10_000, minutes),
+      minutesFormula: formula.slice(0, 400),
+      areaSquareCentimetres: regionOf(area),
+    });
     await leaveOut(edit, pair.guest.id, nowMs);
   }
 }
