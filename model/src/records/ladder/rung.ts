@@ -7,6 +7,10 @@ import type { Tracked } from '../base/tracked';
 /** How far a rung is. */
 export type RungState = 'open' | 'inHand' | 'setDown' | 'done' | 'leftOut';
 
+/** Smallest and largest surface a rung can say it is done on, cm². */
+export const LEAST_REGION = 0.01;
+export const LARGEST_REGION = 200_000;
+
 /** One step on a part. */
 export class Rung extends RungStep implements Tracked {
   // A class has one parent: what a rung shares with the steps of kept routes is more than what all records share.
@@ -33,8 +37,8 @@ export class Rung extends RungStep implements Tracked {
   /** surface of one piece it is done on, cm², where that is a region of it; null: all of its faces */
   @Nullable()
   @IsNumber()
-  @Min(0.01)
-  @Max(200_000)
+  @Min(LEAST_REGION)
+  @Max(LARGEST_REGION)
   areaSquareCentimetres!: number | null;
 
   @IsArray()

@@ -7,6 +7,7 @@ import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
+import { regionOf } from './rungChanges';
 import { climbBy } from './growChanges';
 
 /** A step of a second piece: as it was done on the first, or as a route has it. */
@@ -40,7 +41,7 @@ export async function growByRecord(
     const { done } = step;
     const first = await edit.get('rungs', done.rungId);
     const product = products.get(done.productId ?? '') ?? null;
-    const region = done.areaShare === null ? null : done.areaShare * part.areaSquareCentimetres;
+    const region = done.areaShare === null ? null : regionOf(done.areaShare * part.areaSquareCentimetres);
     const fresh = rungForPart(done.methodId, product, part, region);
     grown.push({
       ...fresh,

@@ -1,6 +1,7 @@
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { rungPieceArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { LARGEST_REGION, LEAST_REGION } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 
@@ -86,10 +87,6 @@ export async function setRegion(edit: Edit, rung: Rung, areaSquareCentimetres: n
   const { minutes, formula } = usualMinutes(rung.methodId, areaSquareCentimetres, part);
   await edit.patch('rungs', rung.id, { areaSquareCentimetres, ...(isUsual ? { minutes, minutesFormula: formula } : {}) }, rung);
 }
-
-/** Smallest and largest surface a rung can say, cm². */
-const LEAST_REGION = 0.01;
-const LARGEST_REGION = 200_000;
 
 /** A surface as a rung can say it, cm²; null, all of its faces, where it is not known. */
 export function regionOf(areaSquareCentimetres: number): number | null {

@@ -5,7 +5,8 @@ import { USUAL_POINTS } from '@zinc-ladder/core/weather/field/weatherFields';
 import { labOfProduct, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
 import { rungPieceArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
-import { MASKED, maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
+import { coatsElsewhere, measuredRegion } from '@zinc-ladder/model/gather/regionCoats';
+import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
 import type { WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { useState } from 'react';
 import { setRegion } from '../../../data/changes/ladder/rungChanges';
@@ -90,7 +91,11 @@ export function RegionPanel({
               region={region}
               name={named[at]?.name ?? ''}
               found={named[at]?.found ?? null}
-              measured={measuredOf(plan.regions, named, at)}
+              measured={measuredRegion(
+                plan.regions,
+                named.map(({ found }) => (found?.stencilFault ? null : (found?.squareCentimetres ?? null))),
+                at,
+              )}
             />
           ))}
         </ol>
@@ -120,7 +125,7 @@ function RegionRow({
   const stencils = useTable('stencils').filter(({ partId }) => partId === weather.part.id);
   const keep = usePlanEdit(weather);
   const edit = useEdit();
-  const strayed = measured === null ? [] : coatsElsewhere(rungs, region, weather, measured);
+  const strayed = measured === null ? [] : coatsElsewhere(rungs, region.productId, weather.part, measured);
   const change = (what: string, fields: Partial<Omit<WeatherRegion, 'id'>>): void =>
     void keep(what, (run, id) => changeWeatherRegion(run, id, region.id, fields));
   const inMasks = maskedProducts(rungs);
@@ -245,38 +250,5 @@ function RegionRow({
         <LabBox label="Its colour" action="Take it" onTake={(taken) => change('Colour of a region', { lab: [...taken] })} />
       )}
     </li>
-  );
-}
-
-/** Surface of all regions of one paint, as finely as it is measured, at the first of them; null where one of them is not measured. */
-function measuredOf(
-  regions: readonly WeatherRegion[],
-  named: readonly { readonly found: OpenedSurface['regions'][number] | null }[],
-  at: number,
-): number | null {
-  const productId = regions[at]?.productId ?? null;
-  if (productId === null || regions.findIndex((region) => region.productId === productId) !== at) return null;
-  let sum = 0;
-  for (const [index, region] of regions.entries()) {
-    if (region.productId !== productId) continue;
-    const found = named[index]?.found;
-    if (!found || found.stencilFault) return null;
-    sum += found.squareCentimetres;
-  }
-  return sum < 0.05 ? null : Math.round(sum * 10) / 10;
-}
-
-/** Areas nearer to each other than this are one: the measure itself is good to a few hundredths. */
-const SAME_AREA = 0.05;
-
-/** Coats of a region's paint that are still to do and are planned on another area than it has. */
-function coatsElsewhere(rungs: readonly Rung[], { productId }: WeatherRegion, { part }: Weather, measured: number): Rung[] {
-  return rungs.filter(
-    (rung) =>
-      rung.methodId === MASKED &&
-      rung.productId === productId &&
-      productId !== null &&
-      (rung.state === 'open' || rung.state === 'setDown') &&
-      Math.abs(rungPieceArea(rung, part) / measured - 1) > SAME_AREA,
   );
 }
